@@ -1,0 +1,75 @@
+import fc from 'fast-check';
+import Papa from 'papaparse';
+import { ARCHETYPES } from '@/core/camera/archetypes';
+import { modesOf } from '@/core/camera/modeTable';
+import { briefOf } from '@/core/plan/defaults';
+import type { Brief } from '@/core/plan/defaults';
+import { ShotSchema } from '@/core/plan/shot';
+import { search } from '@/core/solve/search';
+import { solve } from '@/core/solve/solve';
+import { spaceFor } from '@/core/solve/space';
+import { readModeSheet } from '@/formats/modeSheet/read';
+import { answerShot } from '@/words/answer';
+import { anyShot } from './anyShot';
+import { bigSheet } from './bigSheet';
+import { exhaustiveSearch } from './exhaustive';
+
+/** Times the solver for `main` against looking at everything, in one process and one run. Milliseconds. */
+const SAMPLES = 40;
+const briefs: Brief[] = fc
+  .sample(anyShot(['main']), { numRuns: 400, seed: 20261003 })
+  .map((input) => ({ ...briefOf(ShotSchema.parse(input)).brief, pins: {} }))
+  .filter((brief) => spaceFor(brief).ok)
+  .slice(0, SAMPLES);
+
+function each(run: (brief: Brief) => void, rounds: number): number[] {
+  return briefs.map((brief) => {
+    const start = performance.now();
+    // A fresh brief each time: nothing may be remembered from the round before.
+    for (let round = 0; round < rounds; round++) run({ ...brief });
+    return (performance.now() - start) / rounds;
+  });
+}
+
+const median = (values: number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+const worst = (values: number[]): number => Math.max(...values);
+const figure = (ms: number): string => `${ms.toFixed(3)} ms`;
+
+const searchOnly = (brief: Brief): void => {
+  const made = spaceFor(brief);
+  if (made.ok) search(made.space);
+};
+
+each(searchOnly, 30);
+each((brief) => solve(brief), 40);
+const fast = each(searchOnly, 30);
+const whole = each((brief) => solve(brief), 40);
+let seen = 0;
+const plain = each((brief) => {
+  const made = spaceFor(brief);
+  if (made.ok) seen += exhaustiveSearch(made.space)?.seen ?? 0;
+}, 1);
+const worded = each((brief) => {
+  answerShot({ kind: 'lynxeye/shot', version: 1, playback: brief.playback, mount: brief.mount });
+}, 10);
+
+const ratios = plain.map((ms, index) => ms / (fast[index] ?? ms));
+console.log(
+  `main: ${modesOf(briefs[0]!.camera).length} modes, ${briefs.length} random briefs, ${Math.round(seen / briefs.length)} candidates each`,
+);
+console.log(`search alone            median ${figure(median(fast))}, worst ${figure(worst(fast))}`);
+console.log(`answer with alternatives median ${figure(median(whole))}, worst ${figure(worst(whole))}`);
+console.log(`answer in words         median ${figure(median(worded))}, worst ${figure(worst(worded))}`);
+console.log(`exhaustive search       median ${figure(median(plain))}, worst ${figure(worst(plain))}`);
+console.log(
+  `exhaustive / search     median ${median(ratios).toFixed(0)}×, least ${Math.min(...ratios).toFixed(0)}×`,
+);
+
+const sheet = Papa.unparse(bigSheet());
+const readings = Array.from({ length: 20 }, () => {
+  const start = performance.now();
+  readModeSheet(sheet, ARCHETYPES.main);
+  return performance.now() - start;
+});
+console.log(`a sheet of 500 rows     median ${figure(median(readings))}, worst ${figure(worst(readings))}`);

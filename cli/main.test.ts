@@ -1,0 +1,108 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyShot } from '../bench/anyShot';
+import { run } from './main';
+
+const solve = (text: string): ReturnType<typeof run> => run(['solve', '-'], () => text);
+const shot = (rest: object): string => JSON.stringify({ kind: 'lynxeye/shot', version: 1, ...rest });
+
+describe('lynxeye', () => {
+  it('solves a shot that says nothing but what it is', () => {
+    const { status, out, err } = solve(shot({}));
+    expect({ status, err }).toEqual({ status: 0, err: '' });
+    expect(JSON.parse(out)).toMatchObject({ kind: 'lynxeye/answer', version: 1 });
+  });
+
+  it('names every fault with its path, one a line, and prints nothing else', () => {
+    const { status, out, err } = solve(
+      shot({
+        light: { kind: 'range', evMin: 'dim', evMax: 99 },
+        pins: { iso: { min: 800, max: 100 } },
+        extra: 1,
+      }),
+    );
+    expect({ status, out }).toEqual({ status: 2, out: '' });
+    expect(err.trim().split('\n')).toEqual([
+      'pins.iso.max: expected at least min',
+      'light.evMin: expected number, got string',
+      'light.evMax: expected at most 24',
+      'extra: unknown key; remove it',
+    ]);
+  });
+
+  it('says where a file stops being JSON', () => {
+    expect(solve('{\n  "kind": oops }')).toMatchObject({ status: 2, out: '' });
+    expect(solve('').err).toContain('the file is empty');
+  });
+
+  it('refuses what the camera lacks on one line with the way out', () => {
+    const { status, err } = solve(
+      shot({ pins: { stabilization: 'rollHold', frameRate: 60, resolution: { width: 3840, height: 2160 } } }),
+    );
+    expect(status).toBe(2);
+    expect(err.trim().split('\n')).toHaveLength(1);
+    expect(err).toMatch(/^pins\.stabilization: .*nearest that works: /);
+  });
+
+  it('checks, prints schemas and cameras', () => {
+    expect(run(['check', '-'], () => shot({}))).toMatchObject({ status: 0, out: 'valid lynxeye/shot\n' });
+    expect(run(['check', '-'], () => '{"kind":"other"}').err).toContain('kind: expected one of');
+    expect(JSON.parse(run(['schema', 'shot']).out)).toMatchObject({ type: 'object' });
+    expect(run(['schema', 'constructor']).status).toBe(2);
+    const cameras = JSON.parse(run(['cameras']).out) as { id: string; modes: unknown[] }[];
+    expect(cameras.map(({ id }) => id)).toEqual(['main', 'mini', 'budget', 'phone', 'sphere', 'long']);
+    expect(cameras[0]?.modes.length).toBeGreaterThanOrEqual(60);
+  });
+
+  it('takes no unknown command and no missing file', () => {
+    for (const args of [
+      [],
+      ['dance'],
+      ['solve'],
+      ['solve', 'no-such-file.json'],
+      ['cameras', 'x'],
+      ['solve', 'a', 'b'],
+    ])
+      expect(run(args).status, args.join(' ')).toBe(2);
+  });
+
+  it('is not crashed by any JSON, nor by a shot with one value replaced by anything', () => {
+    fc.assert(
+      fc.property(fc.oneof(fc.json(), fc.string()), (text) => [0, 2].includes(solve(text).status)),
+      { numRuns: 500, seed: 3 },
+    );
+    fc.assert(
+      fc.property(anyShot(), fc.nat(), fc.jsonValue(), (input, where, value) => {
+        const paths = leaves(input);
+        const path = paths[where % paths.length] ?? [];
+        const { status, out, err } = solve(JSON.stringify(replaced(input, path, value)));
+        expect(status === 0 ? err : out, 'both streams used').toBe('');
+        expect([0, 2]).toContain(status);
+      }),
+      { numRuns: 500, seed: 4 },
+    );
+  });
+
+  it('starts as a program, reads standard input and sets its exit status', () => {
+    execFileSync(process.execPath, ['-e', "import('./scripts/steps.mjs').then((s) => s.buildCommandLine())"]);
+    const good = spawnSync('bin/lynxeye', ['solve', '-'], { input: shot({}), encoding: 'utf8' });
+    expect({ status: good.status, err: good.stderr }).toEqual({ status: 0, err: '' });
+    const bad = spawnSync('bin/lynxeye', ['solve', '-'], { input: '{}', encoding: 'utf8' });
+    expect({ status: bad.status, out: bad.stdout }).toEqual({ status: 2, out: '' });
+  });
+});
+
+type Path = (string | number)[];
+
+function leaves(value: unknown, path: Path = []): Path[] {
+  if (typeof value !== 'object' || value === null) return [path];
+  return [path, ...Object.entries(value).flatMap(([key, inner]) => leaves(inner, [...path, key]))];
+}
+
+function replaced(value: unknown, [key, ...rest]: Path, by: unknown): unknown {
+  if (key === undefined || typeof value !== 'object' || value === null) return by;
+  const copy: Record<string, unknown> = { ...(value as Record<string, unknown>) };
+  copy[key] = replaced(copy[key], rest, by);
+  return Array.isArray(value) ? Object.values(copy) : copy;
+}

@@ -1,0 +1,140 @@
+import { readFileSync } from 'node:fs';
+import { ARCHETYPES } from '@/core/camera/archetypes';
+import { modesOf } from '@/core/camera/modeTable';
+import { checkAgainst, faultLine } from '@/core/plan/faults';
+import type { Checked, Fault } from '@/core/plan/faults';
+import { readBackup } from '@/core/plan/backup';
+import { FILE_SCHEMAS, jsonSchemaOf, SCHEMA_NAMES } from '@/core/plan/schemas';
+import type { SchemaName } from '@/core/plan/schemas';
+import { readShot } from '@/core/plan/shot';
+import { parseJson } from '@/formats/json';
+import { answerShot } from '@/words/answer';
+import { sunReport } from './sun';
+
+/** Exit status 0: done. 1: a fault of ours. 2: bad input, one line a fault on standard error. */
+export interface Result {
+  status: 0 | 1 | 2;
+  out: string;
+  err: string;
+}
+
+const USAGE = `lynxeye solve FILE|-      a shot in, an answer out
+lynxeye check FILE|-      says whether a file is valid
+lynxeye schema NAME       prints a JSON Schema: ${SCHEMA_NAMES.join(', ')}
+lynxeye sun --lat 46.6 --lon 12.3 --at 2026-10-03T09:30:00+02:00 [--sky clear|thin|cloud|dark]
+                          where the sun stands and the light it gives
+lynxeye cameras           the cameras that ship, with their modes`;
+
+/** Runs one command. `readInput` gives a file's text ("-" for standard input), and may throw. */
+export function run(args: readonly string[], readInput: (name: string) => string = readText): Result {
+  const [command, argument, ...rest] = args;
+  if (command === 'sun') return printSun(args.slice(1));
+  if (rest.length > 0) return bad([{ path: '', text: `unexpected "${rest.join(' ')}"` }]);
+  switch (command) {
+    case 'solve':
+      return withFile(argument, readInput, solveFile);
+    case 'check':
+      return withFile(argument, readInput, checkFile);
+    case 'schema':
+      return printSchema(argument);
+    case 'cameras':
+      return argument === undefined ? printCameras() : bad([{ path: '', text: `unexpected "${argument}"` }]);
+    case 'help':
+    case '--help':
+      return good(USAGE);
+    default:
+      return bad([
+        {
+          path: '',
+          text: `${command === undefined ? 'no command' : `no command "${command}"`}. Commands:\n${USAGE}`,
+        },
+      ]);
+  }
+}
+
+function solveFile(input: unknown): Result {
+  const shot = readShot(input);
+  if (!shot.ok) return bad(shot.faults);
+  const answer = answerShot(shot.value);
+  if (answer.kind === 'lynxeye/answer') return good(JSON.stringify(answer, null, 2));
+  const ways = answer.nearest.map(({ label }) => label);
+  const nearest = ways.length > 0 ? `; nearest that works: ${ways.join(', or ')}` : '';
+  return bad(answer.reasons.map(({ path, text }) => ({ path, text: `${text}${nearest}` })));
+}
+
+const KINDS: Record<string, SchemaName> = {
+  'lynxeye/answer': 'answer',
+  'lynxeye/refusal': 'refusal',
+  'lynxeye/camera': 'camera',
+  'lynxeye/log-entry': 'log-entry',
+};
+
+function checkFile(input: unknown): Result {
+  const kind = typeof input === 'object' && input !== null && 'kind' in input ? input.kind : undefined;
+  const checked = checkKind(kind, input);
+  return checked.ok ? good(`valid ${String(kind)}`) : bad(checked.faults);
+}
+
+function checkKind(kind: unknown, input: unknown): Checked<unknown> {
+  if (kind === 'lynxeye/shot') return readShot(input);
+  if (kind === 'lynxeye/backup') return readBackup(input);
+  const name = typeof kind === 'string' && Object.hasOwn(KINDS, kind) ? KINDS[kind] : undefined;
+  if (name) return checkAgainst(FILE_SCHEMAS[name], input);
+  const known = ['lynxeye/shot', 'lynxeye/backup', ...Object.keys(KINDS)];
+  return { ok: false, faults: [{ path: 'kind', text: `expected one of ${known.join(', ')}` }] };
+}
+
+function printSchema(name: string | undefined): Result {
+  const known = SCHEMA_NAMES.find((one) => one === name);
+  return known
+    ? good(JSON.stringify(jsonSchemaOf(known), null, 2))
+    : bad([{ path: '', text: `expected a schema name: ${SCHEMA_NAMES.join(', ')}` }]);
+}
+
+function printSun(args: readonly string[]): Result {
+  const report = sunReport(args);
+  return report.ok ? good(JSON.stringify(report.value, null, 2)) : bad(report.faults);
+}
+
+function printCameras(): Result {
+  const cameras = Object.values(ARCHETYPES).map((profile) => ({
+    ...profile,
+    modes: modesOf(profile).map(({ resolution, frameRate, view, stabilization, colours, encodings }) => ({
+      resolution: { width: resolution.width, height: resolution.height },
+      frameRate,
+      view: { id: view.id, horizontalDeg: view.horizontalDeg },
+      stabilization,
+      colours,
+      encodings,
+    })),
+  }));
+  return good(JSON.stringify(cameras, null, 2));
+}
+
+function withFile(
+  name: string | undefined,
+  readInput: (name: string) => string,
+  use: (input: unknown) => Result,
+): Result {
+  if (name === undefined) return bad([{ path: '', text: 'expected a file name, or - for standard input' }]);
+  let text: string;
+  try {
+    text = readInput(name);
+  } catch {
+    return bad([{ path: '', text: `cannot read "${name}"` }]);
+  }
+  const parsed = parseJson(text);
+  return parsed.ok ? use(parsed.value) : bad(parsed.faults);
+}
+
+function readText(name: string): string {
+  return readFileSync(name === '-' ? 0 : name, 'utf8');
+}
+
+function good(out: string): Result {
+  return { status: 0, out: `${out}\n`, err: '' };
+}
+
+function bad(faults: readonly Fault[]): Result {
+  return { status: 2, out: '', err: `${faults.map(faultLine).join('\n')}\n` };
+}

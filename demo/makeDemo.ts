@@ -1,0 +1,327 @@
+import { horizonFromTimes } from '@/core/light/sun/day';
+import type { Backup } from '@/core/plan/backup';
+import { ARCHETYPES } from '@/core/camera/archetypes';
+import type { CameraProfile } from '@/core/camera/profile';
+import type { Thing } from '@/core/plan/kitItem';
+import type { ArchetypeId } from '@/core/plan/words';
+import type { SunLight } from '@/core/light/sun/sunLight';
+import type { Filter } from '@/core/filters/kit';
+import { SHOT_VERSION } from '@/core/plan/words';
+import type { Shot } from '@/core/plan/shot';
+import type { Verdict } from '@/core/plan/logEntry';
+import { answerShot } from '@/words/answer';
+
+/**
+ * Two October days in the made-up Tarnholt Gorge, as far as single shots can tell them, and what came of an earlier
+ * winter day on Holm Lake. Times are fixed, so that the demo is the same everywhere.
+ */
+const nd = (factor: number): Filter => ({ id: `nd${factor}`, kind: 'nd', stops: Math.log2(factor) });
+/** Two readings of a snow wall last winter. */
+const MEASURED: Record<string, { measuredStops: number }> = { nd32: { measuredStops: 5.2 } };
+const OTTER_FILTERS: Filter[] = [
+  ...[4, 8, 16, 32, 64].map(nd).map((filter) => ({ ...filter, ...MEASURED[filter.id] })),
+  { id: 'polarizer', kind: 'polarizer', stops: 1.5, stacksOn: ['nd8'] },
+  { id: 'variable', kind: 'variable', stopsMin: 2, stopsMax: 5 },
+];
+const SHREW_FILTERS: Filter[] = [8, 16].map((factor) => ({ ...nd(factor), id: `shrew-nd${factor}` }));
+
+type Brief = Omit<Shot, 'kind' | 'version'>;
+const film = { timelineFps: 25, deliver: { width: 1920, height: 1080 }, screen: 'laptop' } as const;
+const base: Brief = { playback: film, limits: { mainsHz: 50, isoCeiling: 800, cardGb: 128 } };
+const camera = (archetype: ArchetypeId, id: string, name: string, summary: string): CameraProfile => ({
+  ...ARCHETYPES[archetype],
+  id,
+  name,
+  summary,
+});
+const OTTER = camera('main', 'otter', 'Otter', 'Main action camera with two screens; five preset slots.');
+const SHREW = camera('mini', 'shrew', 'Shrew', 'Small, no back screen, set by code; three slots.');
+const ROOK = camera('sphere', 'rook', 'Rook', 'Spherical camera for the long pole.');
+const PIKA = camera('phone', 'pika', 'Pika', 'Phone with a good main lens; 240 fps at 1280×720.');
+const otter = { camera: { profile: OTTER }, filters: OTTER_FILTERS } as const satisfies Brief;
+const shrew = { camera: { profile: SHREW }, filters: SHREW_FILTERS } as const satisfies Brief;
+const rook = { camera: { profile: ROOK }, filters: [] } as const satisfies Brief;
+const pika = { camera: { profile: PIKA }, filters: [] } as const satisfies Brief;
+const scene = (from: SceneName, to: SceneName): Brief['light'] => ({ kind: 'scene', from, to });
+type SceneName = Extract<NonNullable<Shot['light']>, { kind: 'scene' }>['from'];
+
+/** The gorge lets the sun down to its floor from 11:20 to 14:40 on that Saturday. */
+const TARNHOLT = { lat: 46.62, lon: 12.3 };
+const GORGE = horizonFromTimes(
+  TARNHOLT,
+  { fromMs: Date.parse('2026-10-03T11:20:00+02:00'), toMs: Date.parse('2026-10-03T14:40:00+02:00') },
+  62,
+  'gorge',
+);
+const sun = (day: 3 | 4, from: string, to: string, more: Partial<SunLight>): SunLight => ({
+  kind: 'sun',
+  ...TARNHOLT,
+  place: 'Tarnholt Gorge',
+  zone: 'Europe/Rome',
+  country: 'IT',
+  from: `2026-10-0${day}T${from}:00+02:00`,
+  to: `2026-10-0${day}T${to}:00+02:00`,
+  ...more,
+});
+
+/** From the paddle to the hut door in one turn: both halves filmed alike, so that they join. */
+const whipHalf = {
+  ...otter,
+  mount: { kind: 'hand', ground: 'smooth', activity: 'still' },
+  motion: { panDegPerS: 560 },
+} as const satisfies Brief;
+const whip: Brief = {
+  ...whipHalf,
+  filters: [...OTTER_FILTERS],
+  look: { school: 'film' },
+  light: scene('openShade', 'overcast'),
+  limits: { ...base.limits, recordSeconds: 60 },
+  pair: {
+    kind: 'whip',
+    turn: 'right',
+    hand: 'right',
+    second: { name: 'To the hut door', ...whipHalf, filters: [...OTTER_FILTERS] },
+  },
+};
+
+const OUTING: [name: string, brief: Brief][] = [
+  [
+    'Put-in talk',
+    {
+      ...otter,
+      mount: { kind: 'hand', ground: 'smooth', activity: 'still' },
+      motion: { subject: { speedMps: 0.2, distanceM: 0.7, sizeM: 0.4 } },
+      // The sun stands low behind the one who talks.
+      light: sun(3, '08:50', '08:53', { headingsDeg: [125], ground: 'grass' }),
+      limits: { ...base.limits, recordSeconds: 180 },
+    },
+  ],
+  [
+    'Upper gorge run',
+    {
+      ...otter,
+      mount: { kind: 'helmet', ground: 'rough', activity: 'paddling', tiltDeg: 2 },
+      motion: { travelMps: 4, nearestM: 1.2 },
+      light: sun(3, '10:10', '10:35', { shade: ['open', 'gorge'] }),
+      limits: { ...base.limits, recordSeconds: 1500 },
+    },
+  ],
+  [
+    'Bow camera looking back',
+    {
+      ...shrew,
+      mount: { kind: 'hull', ground: 'rough', activity: 'paddling' },
+      motion: { travelMps: 4, nearestM: 1, subject: { speedMps: 0.5, distanceM: 1.1, sizeM: 0.9 } },
+      light: sun(3, '10:10', '10:35', { shade: ['open', 'gorge'] }),
+      limits: { ...base.limits, recordSeconds: 1500, cardGb: 64 },
+    },
+  ],
+  [
+    'Weir drop',
+    {
+      ...pika,
+      playback: { ...film, slowdown: 8 },
+      mount: { kind: 'tripod', ground: 'smooth', activity: 'paddling' },
+      motion: { subject: { speedMps: 5, distanceM: 7, sizeM: 2.6 } },
+      light: scene('openSun', 'hazySun'),
+      limits: { ...base.limits, recordSeconds: 60 },
+    },
+  ],
+  [
+    'Sun gate',
+    {
+      ...otter,
+      mount: { kind: 'helmet', ground: 'rough', activity: 'paddling', tiltDeg: 2 },
+      motion: { travelMps: 4, nearestM: 1.5 },
+      light: sun(3, '12:40', '13:10', { shade: ['open', 'gorge'], ground: 'water', horizon: GORGE }),
+      limits: { ...base.limits, recordSeconds: 1800 },
+    },
+  ],
+  [
+    'Pole over the pool',
+    {
+      ...rook,
+      mount: { kind: 'pole', ground: 'smooth', activity: 'paddling' },
+      light: scene('openSun', 'openShade'),
+      limits: { ...base.limits, recordSeconds: 600 },
+    },
+  ],
+  ['Whip pair', whip],
+  [
+    'Hut evening',
+    {
+      ...otter,
+      mount: { kind: 'hand', ground: 'smooth', activity: 'still' },
+      motion: { subject: { speedMps: 0.3, distanceM: 1.5, sizeM: 0.5 } },
+      light: scene('litRoom', 'litRoom'),
+      limits: { ...base.limits, recordSeconds: 900 },
+    },
+  ],
+  [
+    'Mist over the river',
+    {
+      ...otter,
+      look: { school: 'film', grade: 'full' },
+      mount: { kind: 'tripod', ground: 'smooth', activity: 'still' },
+      light: scene('afterSunset', 'heavyOvercast'),
+      timeLapse: { change: 'mist' },
+      limits: { ...base.limits, recordSeconds: 5400 },
+    },
+  ],
+  [
+    'Iron rungs',
+    {
+      ...otter,
+      mount: { kind: 'helmet', ground: 'mixed', activity: 'climbing', tiltDeg: 6 },
+      motion: { travelMps: 0.5, nearestM: 0.6 },
+      light: sun(4, '09:30', '11:00', { sky: 'thin', ground: 'rock', shade: ['open', 'openShade'] }),
+      limits: { ...base.limits, recordSeconds: 5400 },
+      secondAngles: [
+        {
+          name: 'Chest',
+          ...shrew,
+          filters: [...SHREW_FILTERS],
+          pins: { frameRate: 30 },
+          mount: { kind: 'chest', ground: 'mixed', activity: 'climbing' },
+          motion: { travelMps: 0.5, nearestM: 0.4 },
+        },
+      ],
+    },
+  ],
+  [
+    'Wire bridge',
+    {
+      ...rook,
+      mount: { kind: 'backPole', ground: 'mixed', activity: 'walking' },
+      light: scene('brightCloud', 'brightCloud'),
+      limits: { ...base.limits, recordSeconds: 420 },
+    },
+  ],
+  [
+    'Summit look-around',
+    {
+      ...otter,
+      mount: { kind: 'hand', ground: 'smooth', activity: 'walking' },
+      motion: { panDegPerS: 35 },
+      light: scene('brightCloud', 'hazySun'),
+      limits: { ...base.limits, recordSeconds: 240 },
+    },
+  ],
+  [
+    'Tunnel descent',
+    {
+      ...otter,
+      mount: { kind: 'helmet', ground: 'mixed', activity: 'climbing' },
+      motion: { travelMps: 1, nearestM: 0.8 },
+      light: { kind: 'range', evMin: 3.5, evMax: 13 },
+      limits: { ...base.limits, recordSeconds: 1500, isoCeiling: 1600 },
+    },
+  ],
+];
+
+const skate: Brief = {
+  ...otter,
+  ...base,
+  mount: { kind: 'chest', ground: 'smooth', activity: 'skating' },
+  motion: { travelMps: 7, nearestM: 1 },
+  light: scene('snowSun', 'hazySun'),
+};
+const SKATE: [name: string, brief: Brief, verdicts: Verdict[], note: string][] = [
+  [
+    'Holm Lake, first lap',
+    { ...skate, look: { school: 'film' } },
+    ['smear', 'whiteSky'],
+    'Pulsing on every stroke; 180° was too long for the chest.',
+  ],
+  [
+    'Holm Lake, second lap',
+    { ...skate, look: { school: 'crisp' } },
+    ['good'],
+    'Steady. A touch of blur added in the edit.',
+  ],
+  [
+    'Holm Lake, pole looking back',
+    { ...skate, mount: { kind: 'pole', ground: 'smooth', activity: 'skating' } },
+    ['cutOff'],
+    'Stopped after 38 minutes in the cold.',
+  ],
+];
+
+const AT = '2026-09-28T18:00:00Z';
+
+const KIT: [id: string, thing: Thing, note?: string][] = [
+  ['otter', { what: 'camera', profile: OTTER }],
+  ['shrew', { what: 'camera', profile: SHREW }],
+  ['rook', { what: 'camera', profile: ROOK }],
+  ['pika', { what: 'camera', profile: PIKA }],
+  ...OTTER_FILTERS.map((filter): [string, Thing] => [
+    `filter-${filter.id}`,
+    { what: 'filter', name: `${filterName(filter)} for Otter`, filter },
+  ]),
+  ...SHREW_FILTERS.map((filter): [string, Thing] => [
+    `filter-${filter.id}`,
+    { what: 'filter', name: `${filterName(filter)} for Shrew`, filter },
+  ]),
+  ['card-64', { what: 'card', name: 'Card 64 GB', capacityGb: 64, writeMBps: 30 }],
+  ['card-128', { what: 'card', name: 'Card 128 GB', capacityGb: 128, writeMBps: 30 }],
+  ['card-256', { what: 'card', name: 'Card 256 GB', capacityGb: 256, writeMBps: 60 }],
+  ['cells', { what: 'cell', name: 'Otter cells', ampereHours: 1.72, volts: 3.85, count: 3 }],
+  ['bank', { what: 'bank', name: 'Bank 5 Ah', ampereHours: 5 }],
+  [
+    'helmet',
+    { what: 'mount', name: 'Kayak helmet, front', kind: 'helmet', place: 'front', tiltDeg: 2 },
+    'Sits two degrees off; the strap pulls left.',
+  ],
+  ['bow', { what: 'mount', name: 'Bow suction', kind: 'hull' }],
+  ['long-pole', { what: 'mount', name: 'Long pole', kind: 'pole', place: 'long' }],
+];
+
+function filterName(filter: Filter): string {
+  if (filter.kind === 'variable') return `Variable ${filter.stopsMin}–${filter.stopsMax}`;
+  return filter.kind === 'nd' ? `ND${2 ** filter.stops}` : 'Polarizer';
+}
+
+export function makeDemo(): Pick<Backup, 'shots' | 'log' | 'kit'> {
+  const shots = OUTING.map(([name, brief], index) => ({
+    id: `demo-${String(index + 1).padStart(2, '0')}`,
+    createdAt: AT,
+    updatedAt: new Date(Date.parse(AT) - index * 60_000).toISOString(),
+    demo: true,
+    shot: shotOf(name, brief),
+    ticked: [],
+  }));
+  const log = SKATE.map(([name, brief, verdicts, note], index) => {
+    const shot = shotOf(name, brief);
+    const answer = answerShot(shot);
+    if (answer.kind !== 'lynxeye/answer') throw new Error(`the demo shot ${name} has no answer`);
+    return {
+      kind: 'lynxeye/log-entry' as const,
+      version: 1 as const,
+      id: `demo-log-${index + 1}`,
+      shotId: `demo-skate-${index + 1}`,
+      shotName: name,
+      at: new Date(Date.parse('2026-01-17T10:20:00Z') + index * 2_400_000).toISOString(),
+      settings: answer.settings,
+      shot,
+      verdicts,
+      ...(verdicts.includes('cutOff') ? { cutReason: 'batteryFlat' as const } : {}),
+      note,
+    };
+  });
+  const kit = KIT.map(([id, thing, note = ''], index) => ({
+    kind: 'lynxeye/kit-item' as const,
+    version: 1 as const,
+    id: `demo-kit-${id}`,
+    createdAt: AT,
+    updatedAt: new Date(Date.parse(AT) - index * 60_000).toISOString(),
+    demo: true,
+    archived: false,
+    note,
+    thing,
+  }));
+  return { shots, log, kit };
+}
+
+function shotOf(name: string, brief: Brief): Shot {
+  return { kind: 'lynxeye/shot', version: SHOT_VERSION, name, ...base, ...brief };
+}

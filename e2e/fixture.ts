@@ -1,0 +1,54 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base } from '@playwright/test';
+import type { Page } from '@playwright/test';
+
+/** Every test fails on a request to another origin, on an error in the console, and on an uncaught one in the page. */
+export const test = base.extend<{ watched: undefined }>({
+  watched: [
+    async ({ context, baseURL }, use) => {
+      const wrong: string[] = [];
+      const home = new URL(baseURL!).origin;
+      context.on('request', (request) => {
+        const url = request.url();
+        if (!url.startsWith('data:') && !url.startsWith('blob:') && new URL(url).origin !== home)
+          wrong.push(`request to ${url}`);
+      });
+      context.on('console', (message) => {
+        if (message.type() === 'error') wrong.push(`console: ${message.text()}`);
+      });
+      context.on('weberror', (error) => wrong.push(`uncaught: ${error.error().message}`));
+      await use(undefined);
+      expect(wrong).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Goes to a place and waits until the person's data is open. */
+export async function open(page: Page, url: string): Promise<void> {
+  await page.goto(url);
+  await page.locator('main[data-ready="true"]').waitFor();
+}
+
+const COLOURS = ['color-contrast'];
+
+/** Nothing that axe finds, on the screen as it stands; colours alone, or all but colours, where the rest was looked at before. */
+export async function expectNoAxeFindings(
+  page: Page,
+  where: string,
+  what: 'all' | 'colours' | 'allButColours' = 'all',
+): Promise<void> {
+  const axe = new AxeBuilder({ page });
+  if (what === 'colours') axe.withRules(COLOURS);
+  if (what === 'allButColours') axe.disableRules(COLOURS);
+  const { violations } = await axe.analyze();
+  const found = violations.map(
+    ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`,
+  );
+  expect(found, where).toEqual([]);
+}
+
+export const tile = (page: Page, name: string): ReturnType<Page['getByRole']> =>
+  page.getByRole('button', { name: new RegExp(`^${name}: `) });

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4631;
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '**/*.spec.ts',
+  workers: 1,
+  timeout: 120_000,
+  // A slow machine under load, not a slow page: what is wrong fails all the same, later.
+  expect: { timeout: 20_000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  outputDir: 'test-results/browser',
+  use: {
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+    launchOptions: { executablePath: '/usr/bin/chromium' },
+    permissions: ['clipboard-read', 'clipboard-write'],
+    trace: 'retain-on-failure',
+  },
+  webServer: {
+    command: `node node_modules/next/dist/bin/next start -p ${port}`,
+    url: `http://localhost:${port}`,
+    reuseExistingServer: false,
+    timeout: 60_000,
+  },
+});

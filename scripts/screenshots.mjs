@@ -1,0 +1,110 @@
+/**
+ * Takes the pictures of docs/screenshots from the demo shots. Needs a build; starts and ends its own server. Names given to
+ * it choose among them: `npm run screenshots bench-preview` takes those that begin so.
+ */
+import { chromium } from '@playwright/test';
+import { CHROMIUM, root, startServer } from './steps.mjs';
+
+const PORT = '4632';
+const VIEWS = [
+  ['start', '/', 1280, 800],
+  ['bench-whole', '/bench?shot=demo-13', 1280, 800, { whole: true }],
+  ['bench-preview-pulse', '/bench?shot=demo-02&part=preview', 1280, 1900, { part: true, preview: {} }],
+  [
+    'bench-preview-stutter',
+    '/bench?shot=demo-02&part=preview',
+    1280,
+    1900,
+    { part: true, preview: { timeline: '30', slowed: '2', beside: 'filmed at 30 fps' } },
+  ],
+  ['bench-preview-phone', '/bench?shot=demo-05&part=preview', 390, 844, { part: true, preview: {} }],
+  ['bench-trade-offs', '/bench?shot=demo-08&part=tradeOff', 1280, 800, { part: true, theme: 'night' }],
+  ['bench-pair', '/bench?shot=demo-07&part=pair', 1280, 900, { part: true }],
+  ['bench-angles', '/bench?shot=demo-02&part=coverage', 1280, 800, { part: true }],
+  ['bench-time-lapse', '/bench?shot=demo-09&part=lapse', 1280, 800, { part: true }],
+  ['bench-light', '/bench?shot=demo-05&part=light', 1280, 800, { part: true }],
+  ['bench-readings', '/bench?shot=demo-02&part=readings', 1280, 800, { part: true, track: true }],
+  ['bench-lamps', '/bench?shot=demo-08&part=lamps', 1280, 800, { part: true }],
+  ['bench-framing', '/bench?shot=demo-01&part=framing', 1280, 800, { part: true, compare: 'Pika, straight' }],
+  ['bench-steadiness', '/bench?shot=demo-10&part=steadiness', 1280, 800, { part: true }],
+  ['bench-mounts', '/bench?shot=demo-10&part=mounts', 1280, 800, { part: true }],
+  ['bench-cameras', '/bench?shot=demo-10&part=cameras', 1280, 800, { part: true }],
+  ['kit', '/kit?item=demo-kit-otter', 1280, 800, { wishes: ['4K tall', '60 fps', 'full-roll hold'] }],
+  ['carry', '/carry?shot=demo-05', 390, 844],
+  ['log', '/log', 1280, 800],
+];
+
+/** A made-up run down the gorge: bends, pools and faster water. */
+function gorgeTrack() {
+  const start = Date.parse('2026-10-03T08:10:00Z');
+  let [lat, lon, heading] = [46.63, 12.29, 2.2];
+  const points = Array.from({ length: 1500 }, (_, at) => {
+    heading = 2.2 + 0.9 * Math.sin(at / 170) + 0.4 * Math.sin(at / 47);
+    const metres = 2.2 + 1.4 * Math.sin(at / 90) + 0.8 * Math.sin(at / 23);
+    lat += (metres * Math.cos(heading)) / 111_195;
+    lon += (metres * Math.sin(heading)) / 76_300;
+    const time = new Date(start + at * 1000).toISOString();
+    return `<trkpt lat="${lat.toFixed(6)}" lon="${lon.toFixed(6)}"><ele>${900 - at / 20}</ele><time>${time}</time></trkpt>`;
+  });
+  return `<gpx><trk><name>Upper gorge run</name><trkseg>${points.join('')}</trkseg></trk></gpx>`;
+}
+
+const asked = process.argv.slice(2);
+const views = VIEWS.filter(([name]) => asked.length === 0 || asked.some((one) => name.startsWith(one)));
+
+const server = await startServer(PORT);
+const browser = await chromium.launch({ executablePath: CHROMIUM });
+for (const [name, path, width, height, how = {}] of views) {
+  const { theme = 'paper', whole = false, part = false, compare, wishes = [], track = false, preview } = how;
+  const page = await browser.newPage({ viewport: { width, height } });
+  const open = async (url) => {
+    await page.goto(`http://localhost:${PORT}${url}`);
+    await page.locator('main[data-ready="true"]').waitFor();
+  };
+  await open('/');
+  if (theme !== 'paper') {
+    await page.getByRole('button', { name: 'Menu' }).click();
+    await page.getByRole('menuitem', { name: new RegExp(theme, 'i') }).click();
+  }
+  await open(path);
+  await page.waitForLoadState('networkidle');
+  for (const wish of wishes)
+    await page.getByRole('group', { name: 'Wishes' }).getByRole('button', { name: wish }).first().click();
+  if (compare) {
+    await page.getByRole('combobox', { name: /^Compare with/ }).click();
+    await page.keyboard.type(compare);
+    await page.keyboard.press('Enter');
+  }
+  if (track) {
+    const choosing = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'A track', exact: true }).click();
+    await (
+      await choosing
+    ).setFiles({ name: 'gorge.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from(gorgeTrack()) });
+    await page.getByText('Take light and speed into the shot').waitFor();
+  }
+  if (preview) {
+    const fill = async (name, value) => {
+      if (value === undefined) return;
+      const word = page.getByRole('spinbutton', { name });
+      await word.fill(value);
+      await word.press('Enter');
+    };
+    await fill(/^Timeline/, preview.timeline);
+    await fill(/^Slowed/, preview.slowed);
+    if (preview.beside) {
+      await page.getByRole('combobox', { name: 'Beside the answer' }).click();
+      await page.getByTitle(preview.beside).click();
+      await page.waitForTimeout(1500);
+    }
+    await page.locator('[data-fine="true"]').waitFor({ timeout: 90_000 });
+    await page.getByRole('button', { name: 'Freeze' }).click();
+    await page.getByRole('slider', { name: 'Frame of the film' }).fill('8');
+  }
+  if (part) await page.getByRole('tablist').evaluate((tabs) => tabs.scrollIntoView());
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `${root}docs/screenshots/${name}.png`, fullPage: whole });
+  await page.close();
+}
+await browser.close();
+server.kill();

@@ -1,0 +1,25 @@
+/** Script that each place transfers on its first open, gzip, in kB of 1000 bytes. Needs a build. */
+import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
+import { CHROMIUM, startServer } from './steps.mjs';
+
+const PORT = '4633';
+const server = await startServer(PORT);
+const browser = await chromium.launch({ executablePath: CHROMIUM });
+for (const path of ['/', '/bench', '/carry', '/log', '/kit']) {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  const sizes = [];
+  page.on('response', async (response) => {
+    if (response.request().resourceType() === 'script') sizes.push(gzipSync(await response.body()).length);
+  });
+  await page.goto(`http://localhost:${PORT}${path}`);
+  await page.locator('main[data-ready="true"]').waitFor();
+  await page.waitForLoadState('networkidle');
+  console.log(
+    `${path.padEnd(8)} ${Math.round(sizes.reduce((sum, size) => sum + size, 0) / 1000)} kB in ${sizes.length} files`,
+  );
+  await context.close();
+}
+await browser.close();
+server.kill();

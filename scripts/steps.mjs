@@ -1,0 +1,98 @@
+/** What the scripts share: running a command, and putting in place what the project needs. */
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+export const root = fileURLToPath(new URL('..', import.meta.url));
+export const CHROMIUM = '/usr/bin/chromium';
+
+// Nothing leaves the machine: Next's builds and server report home unless told not to.
+process.env.NEXT_TELEMETRY_DISABLED = '1';
+
+/** Runs a program in the project's folder and gives its exit status; output goes to the terminal. */
+export function call(program, args, options = {}) {
+  const result = spawnSync(program, args, { cwd: root, stdio: 'inherit', ...options });
+  if (result.error) console.error(`cannot run ${program}: ${result.error.message}`);
+  return result.status ?? 1;
+}
+
+export function must(what, program, args, options) {
+  const status = call(program, args, options);
+  if (status === 0) return;
+  console.error(`${what} failed with status ${status}`);
+  process.exit(status);
+}
+
+/** Runs a package's program by its own file, so that ending us ends it. */
+export function bin(name) {
+  return `${root}node_modules/.bin/${name}`;
+}
+
+/** Installs the packages when the lock file is not the one installed. */
+function installPackages() {
+  const wanted = createHash('sha256')
+    .update(readFileSync(`${root}package-lock.json`))
+    .digest('hex');
+  const mark = `${root}node_modules/.installed-lock`;
+  if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return;
+  console.log('Installing packages (npm ci)');
+  must('npm ci', 'npm', ['ci', '--no-audit', '--no-fund']);
+  writeFileSync(mark, wanted);
+}
+
+/** Puts in place all that is made from the packages rather than kept in the repository. */
+export async function prepare() {
+  installPackages();
+  const { buildGazetteer } = await import('./buildGazetteer.mjs');
+  buildGazetteer(root);
+  buildCommandLine();
+}
+
+/** Bundles the command line into dist/, which bin/lynxeye starts. */
+export function buildCommandLine() {
+  mkdirSync(`${root}dist`, { recursive: true });
+  must('bundling the command line', bin('esbuild'), [
+    'cli/index.ts',
+    '--bundle',
+    '--minify',
+    '--platform=node',
+    '--format=esm',
+    '--target=node20',
+    '--alias:@=./src',
+    '--outfile=dist/lynxeye.mjs',
+    '--log-level=warning',
+  ]);
+}
+
+/** Debian's chromium drives the browser tests: installed through apt when we may, asked for when not. */
+export function installChromium() {
+  if (existsSync(CHROMIUM)) return;
+  const asRoot = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
+  if (!asRoot) {
+    console.error(`The browser tests need Debian's chromium at ${CHROMIUM}: sudo apt-get install chromium`);
+    process.exit(1);
+  }
+  console.log("Installing Debian's chromium (apt-get)");
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  must('apt-get update', 'apt-get', ['update', '-qq'], { env });
+  must(
+    'apt-get install chromium',
+    'apt-get',
+    ['install', '-y', '-qq', '--no-install-recommends', 'chromium'],
+    { env },
+  );
+}
+
+/** Starts the built app and resolves once it listens; `kill()` of what comes back ends it. */
+export async function startServer(port) {
+  const server = spawn(process.execPath, [`${root}node_modules/next/dist/bin/next`, 'start', '-p', port], {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise((ready, failed) => {
+    server.stdout.on('data', (chunk) => String(chunk).includes('Ready') && ready());
+    server.on('exit', () => failed(new Error('the server ended before it was ready; is there a build?')));
+  });
+  return server;
+}

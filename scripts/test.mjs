@@ -1,0 +1,43 @@
+/** Installs what is missing, then runs every check in order and says what it ran. Stops at the first that fails. */
+import { readFileSync } from 'node:fs';
+import { bin, call, installChromium, prepare, root } from './steps.mjs';
+
+await prepare();
+installChromium();
+
+const counted = `${root}test-results`;
+const steps = [
+  ['types', bin('next'), ['typegen']],
+  ['types', bin('tsc'), ['--noEmit']],
+  ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+  [
+    'boundaries',
+    bin('depcruise'),
+    ['--config', '.dependency-cruiser.cjs', 'src', 'cli', 'demo', 'bench', 'e2e'],
+  ],
+  ['format', bin('prettier'), ['--check', '.']],
+  ['schemas', bin('tsx'), ['scripts/writeSchemas.ts', '--check']],
+  [
+    'unit',
+    bin('vitest'),
+    ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${counted}/unit.json`],
+  ],
+  ['build', process.execPath, [`${root}node_modules/next/dist/bin/next`, 'build']],
+  ['browser', bin('playwright'), ['test']],
+];
+
+const ran = [];
+for (const [name, program, args] of steps) {
+  console.log(`\n== ${name} ==`);
+  const start = Date.now();
+  const status = call(program, args);
+  ran.push(`${name} ${Math.round((Date.now() - start) / 1000)} s`);
+  if (status !== 0) {
+    console.error(`\n${name} failed. Ran: ${ran.join(', ')}`);
+    process.exit(status);
+  }
+}
+const read = (file) => JSON.parse(readFileSync(`${counted}/${file}`, 'utf8'));
+const passed = read('unit.json').numPassedTests + read('browser.json').stats.expected;
+console.log(`\nRan: ${ran.join(', ')}`);
+console.log(`${passed} passed, 0 failed`);

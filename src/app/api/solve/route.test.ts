@@ -1,0 +1,43 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyShot } from '../../../../bench/anyShot';
+import { POST } from './route';
+
+const post = (body: string): Promise<Response> =>
+  POST(new Request('http://localhost/api/solve', { method: 'POST', body }));
+
+describe('POST /api/solve', () => {
+  it('answers or refuses every valid shot, and lists the faults of everything else', async () => {
+    await fc.assert(
+      fc.asyncProperty(anyShot(), async (shot) => {
+        const response = await post(JSON.stringify(shot));
+        expect([200, 422]).toContain(response.status);
+        expect(((await response.json()) as { kind: string }).kind).toBe(
+          response.status === 200 ? 'lynxeye/answer' : 'lynxeye/refusal',
+        );
+      }),
+      { numRuns: 150, seed: 11 },
+    );
+    await fc.assert(
+      fc.asyncProperty(fc.oneof(fc.json(), fc.string()), async (body) => {
+        const response = await post(body);
+        expect(response.status).toBe(400);
+        const { faults } = (await response.json()) as { faults: { text: string }[] };
+        expect(faults.length).toBeGreaterThan(0);
+      }),
+      { numRuns: 200, seed: 12 },
+    );
+  });
+
+  it('stops reading a body over the limit, even one that hides its length', async () => {
+    const stream = new ReadableStream<Uint8Array>({
+      pull: (controller) => controller.enqueue(new Uint8Array(64 * 1024)),
+    });
+    const endless = new Request('http://localhost/api/solve', {
+      method: 'POST',
+      body: stream,
+      duplex: 'half',
+    } as RequestInit);
+    expect((await POST(endless)).status).toBe(413);
+  });
+});

@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import type { ReactNode } from 'react';
+import { BenchScreen } from '@/screens/bench/BenchScreen';
+
+export const metadata: Metadata = { title: 'Bench · Lynxeye' };
+
+export default function Page(): ReactNode {
+  return (
+    <Suspense>
+      <BenchScreen />
+    </Suspense>
+  );
+}

@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import type { ReactNode } from 'react';
+import { CarryScreen } from '@/screens/carry/CarryScreen';
+
+export const metadata: Metadata = { title: 'Carry · Lynxeye' };
+
+export default function Page(): ReactNode {
+  return (
+    <Suspense>
+      <CarryScreen />
+    </Suspense>
+  );
+}

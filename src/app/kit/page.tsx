@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import type { ReactNode } from 'react';
+import { KitScreen } from '@/screens/kit/KitScreen';
+
+export const metadata: Metadata = { title: 'Kit · Lynxeye' };
+
+export default function Page(): ReactNode {
+  return (
+    <Suspense>
+      <KitScreen />
+    </Suspense>
+  );
+}

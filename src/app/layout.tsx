@@ -1,0 +1,24 @@
+import 'antd/dist/antd.css';
+import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
+import '@fontsource-variable/ibm-plex-sans/index.css';
+import './globals.css';
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import { Shell } from '@/screens/shell/Shell';
+
+export const metadata: Metadata = {
+  title: 'Lynxeye',
+  description: 'Work out the camera settings of a run you film alone, and why.',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default function Layout({ children }: { children: ReactNode }): ReactNode {
+  return (
+    <html lang="en" data-theme="paper">
+      <body>
+        <Shell>{children}</Shell>
+      </body>
+    </html>
+  );
+}

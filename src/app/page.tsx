@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import type { ReactNode } from 'react';
+import { StartScreen } from '@/screens/start/StartScreen';
+
+export const metadata: Metadata = { title: 'Start · Lynxeye' };
+
+export default function Page(): ReactNode {
+  return (
+    <Suspense>
+      <StartScreen />
+    </Suspense>
+  );
+}

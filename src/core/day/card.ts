@@ -1,0 +1,33 @@
+/** What a recording takes on a card. Rates in Mbit/s, times in seconds, capacities in decimal gigabytes. */
+
+/** Sound beside the picture, Mbit/s (start: two channels, 48 kHz, compressed). */
+const SOUND_MBPS = 0.256;
+/** Share of a card that may be filled: the rest is kept back against fragmentation and rounding (start). */
+const USABLE_SHARE = 0.97;
+/** HEVC needs about this share of what AVC needs for the same picture (start). */
+const HEVC_SHARE_OF_AVC = 0.6;
+
+/** Bytes of picture alone: rate × time / 8. */
+export function videoBytes(bitRateMbps: number, seconds: number): number {
+  return (bitRateMbps * 1e6 * seconds) / 8;
+}
+
+/** Share of the usable card that a recording with sound takes; above 1 it does not fit. */
+export function cardUse(bitRateMbps: number, seconds: number, cardGb: number): number {
+  return videoBytes(bitRateMbps + SOUND_MBPS, seconds) / (cardGb * 1e9 * USABLE_SHARE);
+}
+
+/** How long the card lasts, seconds. */
+export function cardSeconds(bitRateMbps: number, cardGb: number): number {
+  return 1 / cardUse(bitRateMbps, 1, cardGb);
+}
+
+/** AVC-equivalent bits per pixel and frame: rate / (W·H·fps), an HEVC rate counted for the AVC rate it matches. */
+export function encodingBitsPerPixel(
+  mode: { resolution: { width: number; height: number }; frameRate: number },
+  encoding: { codec: 'avc' | 'hevc'; bitRateMbps: number },
+): number {
+  const pixelsPerSecond = mode.resolution.width * mode.resolution.height * mode.frameRate;
+  const worth = encoding.codec === 'hevc' ? 1 / HEVC_SHARE_OF_AVC : 1;
+  return (encoding.bitRateMbps * 1e6 * worth) / pixelsPerSecond;
+}

@@ -1,0 +1,35 @@
+/**
+ * Lamps pulse: on the mains at twice its frequency, screens and drone lights at their own. How much of the pulse an
+ * exposure keeps, how fast the frame rate lets it be seen, and which shutters are free of it. Pulse rates in Hz.
+ */
+
+/** Lamps on mains of f Hz pulse at 2f: the filament, tube or cheap driver follows power, not voltage. */
+export function pulseHzOfMains(mainsHz: number): number {
+  return 2 * mainsHz;
+}
+
+/**
+ * The share of the lamp's pulse left in an exposure, 0…1: `|sin(π·p·t) / (π·p·t)|` for a pulse of p Hz.
+ * Zero at whole multiples of 1/p. Source: Fourier transform of a box of length t at p.
+ */
+export function flickerResidual(pulseHz: number, shutterSeconds: number): number {
+  const phase = Math.PI * pulseHz * shutterSeconds;
+  return phase === 0 ? 1 : Math.abs(Math.sin(phase) / phase);
+}
+
+/** The beat in Hz at which the pulse shows up in the film, by aliasing at the frame rate. 0 is a steady level. */
+export function flickerBeatHz(pulseHz: number, fps: number): number {
+  return Math.abs(pulseHz - Math.round(pulseHz / fps) * fps);
+}
+
+/** Bands across one frame while a sensor reads it out line by line: `p · readout`. */
+export function flickerBands(pulseHz: number, readoutSeconds: number): number {
+  return pulseHz * readoutSeconds;
+}
+
+/** The shutters in seconds, longest first, that keep nothing of the pulse and fit into one frame. */
+export function flickerSafeShutters(pulseHz: number, fps: number): number[] {
+  const period = 1 / pulseHz;
+  const whole = Math.floor(1 / fps / period + 1e-9);
+  return Array.from({ length: whole }, (_, index) => (whole - index) * period);
+}

@@ -1,0 +1,55 @@
+import type { Light } from '../plan/shot';
+import { ev100OfIlluminance } from './exposureValue';
+import { pulseOf } from './lamps';
+import type { LampsToldBy } from './lamps';
+import { evOfReading, rangeOfReadings } from './readings';
+import { SCENES } from './scenes';
+import { sunLightRange } from './sun/sunLight';
+
+/** The light of a whole run, EV100, and the pulse of the lamps in it, Hz, if any. */
+export interface LightRange {
+  evMin: number;
+  evMax: number;
+  pulseHz: number | null;
+}
+
+/** Brightest light, EV100, at which a run of unnamed light is taken to be lit by lamps: a bright hall (start). */
+const LAMPLIGHT_UP_TO_EV = 8;
+/** Below this, EV100, no lamp is at work: moonlight (start). */
+const LAMPLIGHT_DOWN_TO_EV = 0;
+
+/** The light a shot describes, whichever way it was told, with its lamps. Source for scenes: `scenes.ts`. */
+export function lightRangeOf(light: Light, told: LampsToldBy): LightRange {
+  const range = evRangeOf(light);
+  return { ...range, pulseHz: pulseOf(told, looksLamplit(light, range)) };
+}
+
+/** The range alone, EV100. */
+export function evRangeOf(light: Light): { evMin: number; evMax: number } {
+  switch (light.kind) {
+    case 'range':
+      return { evMin: light.evMin, evMax: light.evMax };
+    case 'lux':
+      return { evMin: ev100OfIlluminance(light.luxMin), evMax: ev100OfIlluminance(light.luxMax) };
+    case 'reading': {
+      const read = evOfReading({ ...light, offStops: 0 });
+      return { evMin: read - light.darkerStops, evMax: read + light.brighterStops };
+    }
+    case 'readings':
+      return rangeOfReadings(light);
+    case 'sun':
+      return sunLightRange(light);
+    case 'scene': {
+      const from = SCENES[light.from];
+      const to = SCENES[light.to];
+      return { evMin: Math.min(from.evMin, to.evMin), evMax: Math.max(from.evMax, to.evMax) };
+    }
+  }
+}
+
+/** A named scene says whether lamps light it; the sun's light has none; any other is judged by how dark it is. */
+function looksLamplit(light: Light, { evMin }: { evMin: number }): boolean {
+  if (light.kind === 'scene') return SCENES[light.from].lamps || SCENES[light.to].lamps;
+  if (light.kind === 'sun') return false;
+  return evMin <= LAMPLIGHT_UP_TO_EV && evMin >= LAMPLIGHT_DOWN_TO_EV;
+}

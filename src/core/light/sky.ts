@@ -1,0 +1,83 @@
+import type { Shade, Sky, SunGround } from '../plan/words';
+import type { CloudHour } from '../plan/lightSchema';
+import { item } from '../units/items';
+
+/**
+ * What stands between the sun and the ground: cloud, trees, walls; and what the ground gives back. Everything here
+ * is a starting estimate in stops or a divisor of illuminance.
+ */
+/** What the light on level ground is divided by. Source: Janiczek & DeYoung 1987. */
+export const SKY_DIVISOR: Record<Sky, number> = { clear: 1, thin: 2, cloud: 3, dark: 10 };
+
+/** How far the model may be off either way, stops (start): a sky is not a number. */
+export const MODEL_ERROR_STOPS: Record<Sky, number> = { clear: 0.3, thin: 0.5, cloud: 0.8, dark: 1 };
+
+/** Stops that a shade takes from full sun (start). */
+const SHADE_STOPS: Record<Shade, number> = {
+  open: 0,
+  openShade: -3,
+  lightWood: -4,
+  denseWood: -6.5,
+  gorge: -4.5,
+};
+
+/** Of the stops a shade takes in full sun, those that are the direct beam itself: under cloud it is gone already (start). */
+const BEAM_STOPS = 2.5;
+
+/** Stops that a shade takes, 0 or less. `beamShare`: how much of its full part the beam has, 1 in clear sun, 0 in none. */
+export function shadeStops(shade: Shade, beamShare: number): number {
+  return Math.min(0, SHADE_STOPS[shade] + BEAM_STOPS * (1 - beamShare));
+}
+
+/** Stops that bright ground adds to a scene (start): snow +1, water and pale sand +0.5. */
+export const GROUND_STOPS: Record<SunGround, number> = { grass: 0, rock: 0, snow: 1, water: 0.5, sand: 0.5 };
+
+/** Cloud cover at which each divisor stands; between them the divisor grows evenly in stops (start). */
+const COVER: readonly (readonly [pct: number, divisor: number])[] = [
+  [0, 1],
+  [50, 2],
+  [85, 3],
+  [100, 5],
+];
+
+export function divisorOfCloud(cloudPct: number): number {
+  const pct = Math.min(100, Math.max(0, cloudPct));
+  const above = COVER.findIndex(([at]) => at >= pct);
+  const [highPct, high] = item(COVER, above);
+  const [lowPct, low] = item(COVER, Math.max(0, above - 1));
+  if (highPct === lowPct) return high;
+  return low * (high / low) ** ((pct - lowPct) / (highPct - lowPct));
+}
+
+/** Of the direct beam, the share that still reaches the ground: all when clear, 0.3 at 2, none from 3 on (start). */
+export function beamShareOf(divisor: number): number {
+  if (divisor <= 2) return 1 - 0.7 * Math.log2(divisor);
+  return Math.max(0, 0.3 * (3 - divisor));
+}
+
+/** The sky at an instant as a divisor with its spread: the least, the likely, the most. */
+export interface SkyAt {
+  least: number;
+  likely: number;
+  most: number;
+}
+
+/** The hour nearest to the instant decides, if one lies within an hour of it; else the sky by its name, without spread. */
+export function skyAt(sky: Sky, clouds: readonly CloudHour[] | undefined, atMs: number): SkyAt {
+  const near = clouds
+    ?.map((hour) => ({ hour, far: Math.abs(Date.parse(hour.at) + 1_800_000 - atMs) }))
+    .reduce((best, one) => (one.far < best.far ? one : best), {
+      hour: null as CloudHour | null,
+      far: Infinity,
+    });
+  if (!near?.hour || near.far > 3_600_000) {
+    const divisor = SKY_DIVISOR[sky];
+    return { least: divisor, likely: divisor, most: divisor };
+  }
+  const { cloudPct, spreadPct } = near.hour;
+  return {
+    least: divisorOfCloud(cloudPct - spreadPct),
+    likely: divisorOfCloud(cloudPct),
+    most: divisorOfCloud(cloudPct + spreadPct),
+  };
+}

@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest';
+import { briefOf } from '../plan/defaults';
+import { readShot } from '../plan/shot';
+import { ACTIVITIES, MOUNT_KINDS } from '../plan/words';
+import type { MountPlace } from '../plan/words';
+import { mountChoice } from '../solve/mountChoice';
+import { SCHOOLS } from '../solve/schools';
+import { spaceFor } from '../solve/space';
+import { cautionsFor } from './cautions';
+import { habitsOf, placesOf } from './mounts';
+import { blockedShare, edgesOf } from './obstruction';
+import { usualShakeDegPerSRms } from './shake';
+
+describe('mounts as data', () => {
+  it('hold figures that can be: views in order, things in front, never more than a third of a wide frame', () => {
+    for (const kind of MOUNT_KINDS)
+      for (const place of [undefined, ...placesOf(kind)]) {
+        const habits = habitsOf(kind, place);
+        const name = `${kind} ${place ?? ''}`;
+        expect(habits.leastViewDeg, name).toBeLessThan(habits.mostViewDeg);
+        expect(habits.subjectM.from, name).toBeLessThan(habits.subjectM.to);
+        expect(habits.heightM, name).toBeGreaterThan(0);
+        for (const horizontalDeg of [70, 110, 146]) {
+          const share = blockedShare({ horizontalDeg, projection: 'curved' }, 16, 9, habits.inTheWay);
+          expect(share, `${name} at ${horizontalDeg}°`).toBeLessThan(0.34);
+        }
+      }
+  });
+
+  it('place by place: the side of a helmet shakes more than its front, a short pole less than a long one', () => {
+    const shake = (kind: 'helmet' | 'pole', place: MountPlace): number =>
+      usualShakeDegPerSRms(kind, 'rough', 'riding', place);
+    expect(shake('helmet', 'front')).toBe(40);
+    expect(shake('helmet', 'side')).toBeGreaterThan(shake('helmet', 'front'));
+    expect(shake('pole', 'long')).toBe(30);
+    expect(shake('pole', 'short')).toBeLessThan(30);
+  });
+
+  it('a place that the mount does not have is refused with what it has', () => {
+    const shot = (mount: object) => readShot({ kind: 'lynxeye/shot', version: 1, mount });
+    expect(shot({ kind: 'pole', place: 'short' }).ok).toBe(true);
+    expect(shot({ kind: 'pole', place: 'top' })).toEqual({
+      ok: false,
+      faults: [{ path: 'mount.place', text: 'expected long or short' }],
+    });
+    expect(shot({ kind: 'tripod', place: 'top' })).toEqual({
+      ok: false,
+      faults: [{ path: 'mount.place', text: 'tripod has no places; leave it out' }],
+    });
+  });
+
+  it('the band of a thing is as wide as the thing, square on from the lens', () => {
+    for (const kind of MOUNT_KINDS)
+      for (const thing of habitsOf(kind).inTheWay)
+        for (const { left, right } of edgesOf(thing)) {
+          const across = Math.hypot(left.x - right.x, left.y - right.y, left.z - right.z);
+          expect(across, kind).toBeCloseTo(thing.thickM, 9);
+          const middle = { x: (left.x + right.x) / 2, y: (left.y + right.y) / 2, z: (left.z + right.z) / 2 };
+          const dot =
+            (left.x - right.x) * middle.x + (left.y - right.y) * middle.y + (left.z - right.z) * middle.z;
+          expect(dot, kind).toBeCloseTo(0, 9);
+        }
+  });
+
+  it('cautions stand once each, by mount and by activity', () => {
+    expect(cautionsFor('vehicleInside', 'driving')).toEqual([
+      'neverOperateDriving',
+      'windscreenClear',
+      'cleanSuction',
+    ]);
+    for (const kind of MOUNT_KINDS)
+      for (const activity of ACTIVITIES) {
+        const cautions = cautionsFor(kind, activity);
+        expect(new Set(cautions).size).toBe(cautions.length);
+      }
+  });
+});
+
+describe('choosing a mount', () => {
+  it('every mount is solved for the shot; a steadier one gives shutter, a shakier one costs it', () => {
+    const read = readShot({ kind: 'lynxeye/shot', version: 1, mount: { kind: 'helmet', ground: 'rough' } });
+    if (!read.ok) throw new Error('not a shot');
+    const made = spaceFor(briefOf(read.value).brief, SCHOOLS.weigh);
+    if (!made.ok) throw new Error('no space');
+    const stops = Object.fromEntries(
+      MOUNT_KINDS.map((kind) => [kind, mountChoice(made.space, kind)?.shutterStops ?? NaN]),
+    );
+    expect(Object.values(stops).some(Number.isNaN)).toBe(false);
+    expect(stops.helmet).toBe(0);
+    expect(stops.tripod).toBeGreaterThan(5);
+    expect(stops.handlebar).toBeLessThan(-1);
+  });
+});

@@ -1,0 +1,299 @@
+import type { Activity, MountKind, MountPlace } from '../plan/words';
+
+/**
+ * What each mount usually gives: the view it wants, what stands in it, how near things pass, how it turns and tilts.
+ * Starting estimates, one table, which a person's own figures replace shot by shot. Metres, degrees, degrees a second.
+ */
+export interface MountHabits {
+  /** Least horizontal view that still tells the ride. */
+  leastViewDeg: number;
+  /** View beyond which the edges bend faces and hands. */
+  mostViewDeg: number;
+  /** Side distance of the nearest things. */
+  nearestM: number;
+  /** Usual turning of the camera. */
+  panDegPerS: number;
+  /** Looks at the person, against the line of travel. */
+  looksBack: boolean;
+  /** Stands on its own feet: no travel unless the person says so. */
+  stands: boolean;
+  /** Camera above the ground. */
+  heightM: number;
+  /** Looks this far below the horizon. */
+  pitchDeg: number;
+  /** Where a subject usually is. */
+  subjectM: { from: number; to: number };
+  /** How far off level it usually ends up. */
+  tiltRiskDeg: number;
+  upsideDown: 'never' | 'sometimes' | 'usually';
+  notes: readonly MountNote[];
+  cautions: readonly Caution[];
+  inTheWay: readonly InTheWay[];
+}
+
+/** The usual cautions, by mount and activity. They defer to local rules and licensed practice. */
+export type Caution =
+  | 'neverOperateDriving'
+  | 'windscreenClear'
+  | 'secondTether'
+  | 'cleanSuction'
+  | 'snag'
+  | 'letGoInFall'
+  | 'droneRules'
+  | 'waterSeals'
+  | 'sealOpen'
+  | 'jumpImpacts'
+  | 'eyeProtection'
+  | 'ropeFree'
+  | 'hotOnSkin'
+  | 'othersFilmed';
+
+/** What to mind about weight, snagging and fit; worded elsewhere. */
+export type MountNote =
+  | 'weightPulls'
+  | 'weightSwings'
+  | 'straps'
+  | 'standsProud'
+  | 'buzzes'
+  | 'followsGaze'
+  | 'followsBody'
+  | 'slipsRound'
+  | 'spray'
+  | 'glass'
+  | 'wind'
+  | 'reach'
+  | 'trodden'
+  | 'recoil';
+
+/** A thing in front of the lens: a rounded bar between two points, x right, y down, z ahead of the camera, metres. */
+export interface InTheWay {
+  what:
+    | 'hands'
+    | 'bar'
+    | 'rail'
+    | 'bow'
+    | 'board'
+    | 'brim'
+    | 'arm'
+    | 'head'
+    | 'dash'
+    | 'bonnet'
+    | 'rotors'
+    | 'knees';
+  from: readonly [number, number, number];
+  to: readonly [number, number, number];
+  thickM: number;
+}
+
+type Bar = InTheWay['from'];
+const bar = (what: InTheWay['what'], from: Bar, to: Bar, thickM: number): InTheWay => ({
+  what,
+  from,
+  to,
+  thickM,
+});
+const both = (what: InTheWay['what'], [x, y, z]: Bar, [toX, toY, toZ]: Bar, thickM: number): InTheWay[] =>
+  [1, -1].map((side) => bar(what, [side * x, y, z], [side * toX, toY, toZ], thickM));
+
+const hands = both('hands', [0.3, 0.36, 0.3], [0.2, 0.3, 0.66], 0.1);
+
+/** A mount that stands free, looks level and has nothing in its way, except as said. */
+const mount = (
+  [leastViewDeg, mostViewDeg]: readonly [number, number],
+  nearestM: number,
+  panDegPerS: number,
+  heightM: number,
+  rest: Partial<MountHabits> = {},
+): MountHabits => ({
+  leastViewDeg,
+  mostViewDeg,
+  nearestM,
+  panDegPerS,
+  heightM,
+  stands: false,
+  looksBack: false,
+  pitchDeg: 0,
+  subjectM: { from: 1, to: 20 },
+  tiltRiskDeg: 2,
+  upsideDown: 'never',
+  notes: [],
+  cautions: [],
+  inTheWay: [],
+  ...rest,
+});
+
+export const MOUNTS: Record<MountKind, MountHabits> = {
+  helmet: mount([90, 120], 1.5, 60, 1.75, {
+    pitchDeg: 8,
+    tiltRiskDeg: 3,
+    upsideDown: 'sometimes',
+    notes: ['followsGaze', 'weightPulls', 'standsProud'],
+    cautions: ['snag'],
+    inTheWay: hands,
+  }),
+  cap: mount([85, 120], 1.5, 60, 1.75, {
+    pitchDeg: 8,
+    tiltRiskDeg: 5,
+    notes: ['followsGaze', 'slipsRound'],
+    inTheWay: [...hands, bar('brim', [-0.09, -0.06, 0.1], [0.09, -0.06, 0.1], 0.015)],
+  }),
+  bite: mount([90, 130], 1, 50, 1.65, {
+    pitchDeg: 4,
+    tiltRiskDeg: 4,
+    notes: ['followsGaze', 'weightPulls'],
+    cautions: ['letGoInFall'],
+    inTheWay: hands,
+  }),
+  chest: mount([100, 150], 0.8, 40, 1.35, {
+    pitchDeg: -12,
+    tiltRiskDeg: 5,
+    upsideDown: 'sometimes',
+    notes: ['followsBody', 'straps'],
+    cautions: ['hotOnSkin'],
+    inTheWay: both('hands', [0.28, 0.05, 0.15], [0.2, 0.12, 0.55], 0.1),
+  }),
+  shoulder: mount([85, 120], 1, 45, 1.5, {
+    tiltRiskDeg: 8,
+    notes: ['followsBody', 'straps', 'weightSwings'],
+    inTheWay: [bar('head', [-0.2, -0.12, 0.02], [-0.2, 0.02, 0.02], 0.2)],
+  }),
+  wrist: mount([90, 150], 0.6, 90, 1.1, {
+    pitchDeg: -20,
+    tiltRiskDeg: 20,
+    upsideDown: 'sometimes',
+    notes: ['weightSwings'],
+    cautions: ['hotOnSkin'],
+    inTheWay: [bar('hands', [0.02, 0.06, 0.06], [0.02, 0.07, 0.2], 0.09)],
+  }),
+  hand: mount([70, 112], 1, 45, 1.5, { tiltRiskDeg: 4, subjectM: { from: 0.6, to: 10 } }),
+  handle: mount([60, 112], 1.5, 30, 1.3, {
+    tiltRiskDeg: 1,
+    notes: ['weightPulls'],
+    subjectM: { from: 1, to: 10 },
+  }),
+  pole: mount([90, 150], 1, 40, 2.2, {
+    pitchDeg: 15,
+    tiltRiskDeg: 5,
+    notes: ['weightSwings', 'reach'],
+    subjectM: { from: 1.5, to: 6 },
+    inTheWay: [bar('arm', [0.02, 0.1, 0.15], [0.06, 0.48, 0.9], 0.03)],
+  }),
+  backPole: mount([95, 150], 1.2, 40, 2.6, {
+    pitchDeg: 25,
+    tiltRiskDeg: 5,
+    notes: ['weightSwings', 'straps', 'reach'],
+    subjectM: { from: 1, to: 3 },
+    cautions: ['snag'],
+    inTheWay: [
+      bar('head', [0, 0.44, 0.8], [0, 0.32, 0.8], 0.2),
+      bar('head', [-0.24, 0.6, 0.8], [0.24, 0.6, 0.8], 0.22),
+    ],
+  }),
+  handlebar: mount([90, 130], 0.8, 40, 1.05, {
+    tiltRiskDeg: 3,
+    upsideDown: 'usually',
+    notes: ['buzzes'],
+    inTheWay: [
+      bar('bar', [-0.36, 0.06, 0.12], [0.36, 0.06, 0.12], 0.035),
+      bar('bar', [0, 0.25, 0.35], [0, 0.6, 0.55], 0.1),
+    ],
+  }),
+  hull: mount([95, 150], 0.8, 40, 0.4, {
+    tiltRiskDeg: 4,
+    notes: ['spray'],
+    subjectM: { from: 0.8, to: 2 },
+    cautions: ['secondTether', 'cleanSuction'],
+    inTheWay: [bar('bow', [0, 0.14, 0.1], [0, 0.1, 1.1], 0.28)],
+  }),
+  board: mount([95, 150], 0.6, 50, 0.3, {
+    pitchDeg: -10,
+    tiltRiskDeg: 4,
+    notes: ['spray'],
+    subjectM: { from: 0.6, to: 2 },
+    cautions: ['secondTether', 'cleanSuction'],
+    inTheWay: [bar('board', [0, 0.12, 0.05], [0, 0.14, 1.4], 0.4)],
+  }),
+  vehicleInside: mount([70, 110], 2, 20, 1.3, {
+    notes: ['glass', 'buzzes'],
+    cautions: ['neverOperateDriving', 'windscreenClear', 'cleanSuction'],
+    inTheWay: [bar('dash', [-0.8, 0.26, 0.5], [0.8, 0.26, 0.5], 0.2)],
+  }),
+  vehicleOutside: mount([70, 110], 1.5, 20, 0.9, {
+    notes: ['wind', 'buzzes', 'standsProud'],
+    cautions: ['neverOperateDriving', 'secondTether', 'cleanSuction'],
+    inTheWay: [bar('bonnet', [-0.8, 0.35, 0.5], [0.8, 0.35, 0.5], 0.25)],
+  }),
+  rail: mount([25, 70], 5, 30, 1.5, {
+    notes: ['recoil', 'weightPulls'],
+    subjectM: { from: 8, to: 50 },
+    cautions: ['eyeProtection'],
+    inTheWay: [bar('rail', [0, 0.07, 0.05], [0, 0.06, 0.7], 0.04)],
+  }),
+  railBack: mount([70, 120], 0.6, 30, 1.5, {
+    looksBack: true,
+    notes: ['recoil'],
+    subjectM: { from: 0.3, to: 0.8 },
+    cautions: ['eyeProtection'],
+    inTheWay: [bar('rail', [0.02, 0.06, 0.04], [0.05, 0.08, 0.4], 0.04)],
+  }),
+  tripod: mount([40, 115], 3, 0, 1.4, { stands: true, tiltRiskDeg: 1, subjectM: { from: 2, to: 30 } }),
+  groundStand: mount([60, 120], 1, 0, 0.15, {
+    stands: true,
+    pitchDeg: -5,
+    tiltRiskDeg: 3,
+    notes: ['trodden', 'spray'],
+    subjectM: { from: 1, to: 8 },
+  }),
+  drone: mount([60, 100], 8, 30, 12, {
+    pitchDeg: 15,
+    notes: ['wind', 'buzzes'],
+    subjectM: { from: 5, to: 60 },
+    cautions: ['droneRules'],
+    inTheWay: both('rotors', [0.14, -0.05, 0.02], [0.14, -0.05, 0.2], 0.03),
+  }),
+};
+
+/** Where on a helmet, or how long a pole: what differs from the mount's usual, and how the shake changes. */
+export const MOUNT_PLACES: Partial<
+  Record<MountKind, Partial<Record<MountPlace, Partial<MountHabits> & { shakeFactor: number }>>>
+> = {
+  helmet: {
+    front: { shakeFactor: 1 },
+    top: { shakeFactor: 1.1, heightM: 1.85, pitchDeg: 14, notes: ['followsGaze', 'standsProud'] },
+    side: {
+      shakeFactor: 1.1,
+      tiltRiskDeg: 6,
+      notes: ['followsGaze', 'weightPulls', 'standsProud'],
+      inTheWay: [...hands, bar('brim', [-0.12, -0.05, 0], [-0.1, 0.05, 0.1], 0.08)],
+    },
+  },
+  pole: {
+    long: { shakeFactor: 1 },
+    short: { shakeFactor: 0.7, heightM: 1.8, subjectM: { from: 0.6, to: 3 }, notes: ['reach'] },
+  },
+};
+
+/** The first place of a mount is its usual one; a mount without places has none. */
+export function placesOf(kind: MountKind): MountPlace[] {
+  return Object.keys(MOUNT_PLACES[kind] ?? {}) as MountPlace[];
+}
+
+export function habitsOf(kind: MountKind, place?: MountPlace): MountHabits {
+  const differs = place === undefined ? undefined : MOUNT_PLACES[kind]?.[place];
+  return differs ? { ...MOUNTS[kind], ...differs } : MOUNTS[kind];
+}
+
+/** Usual travelling speed, metres per second (start). */
+export const USUAL_TRAVEL_MPS: Record<Activity, number> = {
+  still: 0,
+  walking: 1.4,
+  running: 3.5,
+  riding: 6,
+  paddling: 3,
+  climbing: 0.5,
+  skating: 6,
+  surfing: 6,
+  driving: 15,
+  flying: 12,
+  playing: 2,
+};

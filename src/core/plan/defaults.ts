@@ -1,0 +1,185 @@
+import { ARCHETYPES } from '../camera/archetypes';
+import type { CameraProfile } from '../camera/profile';
+import type { Filter } from '../filters/kit';
+import type { Lamps } from '../light/lamps';
+import { USUAL_SUN } from '../light/sun/sunLight';
+import { usualShakeDegPerSRms } from '../motion/shake';
+import { habitsOf, placesOf, USUAL_TRAVEL_MPS } from '../motion/mounts';
+import type { Pins } from './settings';
+import type { Light, Shot } from './shot';
+import type {
+  Activity,
+  Change,
+  Grade,
+  Ground,
+  LapseLookId,
+  MountKind,
+  MountPlace,
+  SchoolId,
+  Screen,
+} from './words';
+
+/** A shot with nothing left open: what the solver works on. Units stand in the keys. */
+export interface Brief {
+  name: string;
+  playback: {
+    timelineFps: number;
+    /** The slowest the clip is played: it is captured for that. */
+    slowdown: number;
+    /** The other speeds it is played at. */
+    alsoSlowdowns: number[];
+    deliver: { width: number; height: number };
+    screen: Screen;
+  };
+  look: { school: SchoolId; grade: Grade };
+  camera: CameraProfile;
+  mount: {
+    kind: MountKind;
+    place?: MountPlace;
+    ground: Ground;
+    activity: Activity;
+    tiltDeg: number;
+    pitchDeg: number;
+  };
+  motion: {
+    travelMps: number;
+    nearestM: number;
+    panDegPerS: number;
+    shakeDegPerSRms: number;
+    subject: { speedMps: number; distanceM: number; sizeM: number; sideM: number } | null;
+  };
+  light: Light;
+  filters: readonly Filter[];
+  pins: Pins;
+  timeLapse: {
+    change: Change;
+    /** `null`: the usual one for what changes. */
+    intervalSeconds: number | null;
+    look: LapseLookId;
+    blurPct: number;
+    moving: boolean;
+    speedUp: number;
+  };
+  loop: { minutes: number; leadSeconds: number; eventSeconds: number };
+  limits: {
+    isoCeiling: number;
+    mainsHz: 50 | 60;
+    lamps: Lamps;
+    screenHz: number;
+    recordSeconds: number;
+    cardGb: number;
+  };
+}
+
+/** A value nobody gave, and the default it took. */
+export interface Assumed {
+  path: string;
+  value: unknown;
+}
+
+/** The common set of neutral filters, assumed when the shot lists no kit. */
+export const USUAL_FILTERS: readonly Filter[] = [
+  { id: 'nd4', kind: 'nd', stops: 2 },
+  { id: 'nd8', kind: 'nd', stops: 3 },
+  { id: 'nd16', kind: 'nd', stops: 4 },
+  { id: 'nd32', kind: 'nd', stops: 5 },
+  { id: 'nd64', kind: 'nd', stops: 6 },
+];
+
+const USUAL_LAPSE: Brief['timeLapse'] = {
+  change: 'slowClouds',
+  intervalSeconds: null,
+  look: 'half',
+  blurPct: 1,
+  moving: false,
+  speedUp: 15,
+};
+const USUAL_LOOP: Brief['loop'] = { minutes: 5, leadSeconds: 30, eventSeconds: 20 };
+
+/** Fills what a shot leaves open, and lists what it filled. Defaults of motion follow from mount and activity. */
+export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
+  const assumed: Assumed[] = [];
+  const or = <T>(given: T | undefined, path: string, fallback: T): T => {
+    if (given !== undefined) return given;
+    assumed.push({ path, value: fallback });
+    return fallback;
+  };
+  const { playback, look, mount: carried, motion, limits } = shot;
+  const name = or(shot.name, 'name', 'Untitled shot');
+  const timelineFps = or(playback?.timelineFps, 'playback.timelineFps', 25);
+  const speeds = [or(playback?.slowdown, 'playback.slowdown', 1), ...(playback?.alsoSlowdowns ?? [])];
+  const slowdown = Math.max(...speeds);
+  const alsoSlowdowns = [...new Set(speeds)].filter((speed) => speed !== slowdown).sort((a, b) => a - b);
+  const deliver = or(playback?.deliver, 'playback.deliver', { width: 1920, height: 1080 });
+  const screen = or(playback?.screen, 'playback.screen', 'laptop');
+  const school = or(look?.school, 'look.school', 'weigh');
+  const grade = or(look?.grade, 'look.grade', 'light');
+  const camera =
+    shot.camera && 'profile' in shot.camera
+      ? shot.camera.profile
+      : ARCHETYPES[or(shot.camera?.archetype, 'camera.archetype', 'main')];
+  const kind = or(carried?.kind, 'mount.kind', 'helmet');
+  const ground = or(carried?.ground, 'mount.ground', 'mixed');
+  const activity = or(carried?.activity, 'mount.activity', 'riding');
+  const places = placesOf(kind);
+  const place = places.find((one) => one === carried?.place) ?? places[0];
+  if (place !== undefined) or(carried?.place, 'mount.place', place);
+  const usual = habitsOf(kind, place);
+  const tiltDeg = or(carried?.tiltDeg, 'mount.tiltDeg', 0);
+  const pitchDeg = or(carried?.pitchDeg, 'mount.pitchDeg', usual.pitchDeg);
+  const travel = usual.stands ? 0 : USUAL_TRAVEL_MPS[activity];
+  const travelMps = or(motion?.travelMps, 'motion.travelMps', travel);
+  const nearestM = or(motion?.nearestM, 'motion.nearestM', usual.nearestM);
+  const panDegPerS = or(motion?.panDegPerS, 'motion.panDegPerS', usual.panDegPerS);
+  const shake = usualShakeDegPerSRms(kind, ground, activity, place);
+  const shakeDegPerSRms = or(motion?.shakeDegPerSRms, 'motion.shakeDegPerSRms', shake);
+  const given = motion?.subject;
+  const subject = given
+    ? {
+        speedMps: or(given.speedMps, 'motion.subject.speedMps', 3),
+        distanceM: or(given.distanceM, 'motion.subject.distanceM', 4),
+        sizeM: or(given.sizeM, 'motion.subject.sizeM', 1.8),
+        sideM: or(given.sideM, 'motion.subject.sideM', 0),
+      }
+    : null;
+  const told = or<Light>(shot.light, 'light', { kind: 'scene', from: 'openShade', to: 'openSun' });
+  const light: Light =
+    told.kind === 'sun'
+      ? {
+          ...told,
+          sky: or(told.sky, 'light.sky', USUAL_SUN.sky),
+          shade: or(told.shade, 'light.shade', [...USUAL_SUN.shade]),
+          ground: or(told.ground, 'light.ground', USUAL_SUN.ground),
+        }
+      : told;
+  const filters = or(shot.filters, 'filters', [...USUAL_FILTERS]);
+  const isoCeiling = or(limits?.isoCeiling, 'limits.isoCeiling', 800);
+  const mainsHz = or(limits?.mainsHz, 'limits.mainsHz', 50);
+  const lamps = or(limits?.lamps, 'limits.lamps', 'byLight');
+  const screenHz = or(limits?.screenHz, 'limits.screenHz', 60);
+  const recordSeconds = or(limits?.recordSeconds, 'limits.recordSeconds', 1200);
+  const cardGb = or(limits?.cardGb, 'limits.cardGb', 128);
+  return {
+    assumed,
+    brief: {
+      name,
+      playback: { timelineFps, slowdown, alsoSlowdowns, deliver, screen },
+      look: { school, grade },
+      camera,
+      mount: { kind, ...(place === undefined ? {} : { place }), ground, activity, tiltDeg, pitchDeg },
+      motion: { travelMps, nearestM, panDegPerS, shakeDegPerSRms, subject },
+      light,
+      filters,
+      pins: shot.pins ?? {},
+      timeLapse: filled(USUAL_LAPSE, shot.timeLapse),
+      loop: filled(USUAL_LOOP, shot.loop),
+      limits: { isoCeiling, mainsHz, lamps, screenHz, recordSeconds, cardGb },
+    },
+  };
+}
+
+/** The usual figures with those that are given in their place. */
+function filled<T extends object>(usual: T, given: { [K in keyof T]?: T[K] | undefined } | undefined): T {
+  const told = Object.entries(given ?? {}).filter(([, value]) => value !== undefined);
+  return { ...usual, ...(Object.fromEntries(told) as Partial<T>) };
+}

@@ -1,0 +1,111 @@
+import * as z from 'zod';
+import { CameraProfileSchema } from '../camera/profile';
+import { ARCHETYPES } from '../camera/archetypes';
+import { FilterSchema } from './filterSchema';
+import type { ArchetypeId } from './words';
+import { MOUNT_KINDS, MOUNT_PLACES } from './words';
+
+/**
+ * One thing a person owns, version 1: a camera with its mode table, a filter, a card, a cell or bank, a mount. A shot
+ * carries the whole profile of its camera, so that a file stands alone; the profile's id says which kit camera it is.
+ */
+const name = z.string().min(1).max(80);
+
+const Thing = z.discriminatedUnion('what', [
+  z.strictObject({ what: z.literal('camera'), profile: CameraProfileSchema }),
+  z.strictObject({ what: z.literal('filter'), name, filter: FilterSchema }),
+  z.strictObject({
+    what: z.literal('card'),
+    name,
+    capacityGb: z.number().min(1).max(16_384),
+    /** Sustained writing, megabytes a second: a card marked V30 keeps 30. */
+    writeMBps: z.number().min(1).max(5000),
+  }),
+  z.strictObject({
+    what: z.literal('cell'),
+    name,
+    ampereHours: z.number().min(0.05).max(100),
+    volts: z.number().min(1).max(60),
+    /** How many of them there are. */
+    count: z.int().min(1).max(50),
+  }),
+  z.strictObject({ what: z.literal('bank'), name, ampereHours: z.number().min(0.1).max(200) }),
+  z.strictObject({
+    what: z.literal('mount'),
+    name,
+    kind: z.enum(MOUNT_KINDS),
+    place: z.enum(MOUNT_PLACES).optional(),
+    /** Measured on this very mount; left out, the usual. */
+    shakeDegPerSRms: z.number().min(0).max(1000).optional(),
+    tiltDeg: z.number().min(-180).max(180).optional(),
+    pitchDeg: z.number().min(-90).max(90).optional(),
+  }),
+]);
+
+export const KitItemSchema = z.strictObject({
+  kind: z.literal('lynxeye/kit-item'),
+  version: z.literal(1),
+  id: z.string().min(1).max(60),
+  createdAt: z.iso.datetime({ offset: true }),
+  updatedAt: z.iso.datetime({ offset: true }),
+  /** Part of the demo data, so that it can be reset without touching the person's own. */
+  demo: z.boolean().default(false),
+  /** Put away: kept, but no longer offered. */
+  archived: z.boolean().default(false),
+  note: z.string().max(2000).default(''),
+  thing: Thing,
+});
+
+export type KitItem = z.output<typeof KitItemSchema>;
+export type Thing = KitItem['thing'];
+export type ThingKind = Thing['what'];
+export const THING_KINDS = [
+  'camera',
+  'filter',
+  'card',
+  'cell',
+  'bank',
+  'mount',
+] as const satisfies ThingKind[];
+
+export function nameOf(thing: Thing): string {
+  return thing.what === 'camera' ? thing.profile.name : thing.name;
+}
+
+export function renamed(thing: Thing, to: string): Thing {
+  return thing.what === 'camera'
+    ? { ...thing, profile: { ...thing.profile, name: to } }
+    : { ...thing, name: to };
+}
+
+/** A camera to start from: an archetype with an id and a name of its own. */
+export function cameraFrom(archetype: ArchetypeId, id: string, called: string): Thing {
+  return { what: 'camera', profile: { ...structuredClone(ARCHETYPES[archetype]), id, name: called } };
+}
+
+/** A new thing of a kind, with usual figures, ready to be edited. */
+export function newThing(what: ThingKind, id: string): Thing {
+  switch (what) {
+    case 'camera':
+      return cameraFrom('main', id, 'New camera');
+    case 'filter':
+      return { what, name: 'ND16', filter: { id, kind: 'nd', stops: 4 } };
+    case 'card':
+      return { what, name: 'Card 128 GB', capacityGb: 128, writeMBps: 30 };
+    case 'cell':
+      return { what, name: 'Camera cell', ampereHours: 1.7, volts: 3.85, count: 2 };
+    case 'bank':
+      return { what, name: 'Power bank', ampereHours: 5 };
+    case 'mount':
+      return { what, name: 'Helmet mount', kind: 'helmet' };
+  }
+}
+
+/** A copy under a new id; inner ids follow, so that a shot can tell the two apart. */
+export function copiedThing(thing: Thing, id: string): Thing {
+  const copy = structuredClone(thing);
+  if (copy.what === 'camera')
+    return renamed({ ...copy, profile: { ...copy.profile, id } }, `${nameOf(copy)}, copy`);
+  if (copy.what === 'filter') return { ...copy, name: `${copy.name}, copy`, filter: { ...copy.filter, id } };
+  return renamed(copy, `${nameOf(copy)}, copy`);
+}

@@ -1,0 +1,43 @@
+import * as z from 'zod';
+import { SettingsSchema } from './settings';
+import { ShotSchema } from './shot';
+
+/** One recording as it happened: the settings as they were, and afterwards what came of it. Version 1. */
+export const VERDICTS = [
+  'good',
+  'tooDark',
+  'whiteSky',
+  'smear',
+  'stutter',
+  'strobing',
+  'noisy',
+  'tilted',
+  'blocked',
+  'cutOff',
+  'outOfFocus',
+  'flicker',
+  'other',
+] as const;
+export type Verdict = (typeof VERDICTS)[number];
+
+/** Why a recording ended before it should. */
+export const CUT_REASONS = ['cardFull', 'batteryFlat', 'tooHot', 'stopped', 'unknown'] as const;
+export type CutReason = (typeof CUT_REASONS)[number];
+
+export const LogEntrySchema = z.strictObject({
+  kind: z.literal('lynxeye/log-entry'),
+  version: z.literal(1),
+  id: z.string().min(1).max(60),
+  shotId: z.string().min(1).max(60),
+  shotName: z.string().max(120),
+  /** When "recorded" was tapped. */
+  at: z.iso.datetime({ offset: true }),
+  settings: SettingsSchema,
+  /** The brief as it was, so that a later change of the shot does not rewrite history. */
+  shot: ShotSchema,
+  verdicts: z.array(z.enum(VERDICTS)).max(VERDICTS.length).default([]),
+  cutReason: z.enum(CUT_REASONS).optional(),
+  note: z.string().max(2000).default(''),
+});
+
+export type LogEntry = z.output<typeof LogEntrySchema>;

@@ -1,0 +1,98 @@
+import type { SecondAngle, Shot } from './shot';
+import { without } from './without';
+
+/**
+ * A shot with several cameras holds its main camera as any shot does, and the others under `secondAngles`. Each of them
+ * reads as a shot of its own: what they share comes from the whole, the rest is its own. The second half of a pair is
+ * read the same way; it also has its own light.
+ */
+/** As long as a shot's name may be. */
+const LONGEST_NAME = 120;
+const OWN = ['camera', 'mount', 'motion', 'filters', 'pins'] as const;
+
+export function angleCount(shot: Shot): number {
+  return 1 + (shot.secondAngles?.length ?? 0);
+}
+
+/** Every part that is filmed by itself: the cameras, and the second half of a pair after them. */
+export function partCount(shot: Shot): number {
+  return angleCount(shot) + (shot.pair ? 1 : 0);
+}
+
+/** Whether a part is the second half of a pair. */
+export function isSecondHalf(shot: Shot, index: number): boolean {
+  return shot.pair !== undefined && index === angleCount(shot);
+}
+
+/** The name of a part; 0 is the main camera. */
+export function partName(shot: Shot, index: number): string {
+  if (index === 0) return shot.pair && angleCount(shot) === 1 ? 'First half' : 'Main';
+  if (isSecondHalf(shot, index)) return shot.pair?.second.name ?? 'Second half';
+  return shot.secondAngles?.[index - 1]?.name ?? `Angle ${index + 1}`;
+}
+
+/** One part as a shot of its own; 0 is the main camera. An index that is not there gives the main camera. */
+export function shotOfAngle(shot: Shot, index: number): Shot {
+  const main = without(without(shot, 'secondAngles'), 'pair');
+  const half = isSecondHalf(shot, index);
+  const part = half ? shot.pair?.second : shot.secondAngles?.[index - 1];
+  if (index === 0 || !part) return main;
+  const own = without(part, 'name');
+  const shared = keysOf(half).reduce<Shot>((rest, key) => without(rest, key), main);
+  // A second half in the same light need not tell it again.
+  const light = half && !shot.pair?.second.light && main.light ? { light: main.light } : {};
+  const name = `${shot.name ?? 'Untitled shot'}, ${partName(shot, index)}`.slice(0, LONGEST_NAME);
+  return { ...shared, ...light, ...own, name };
+}
+
+/** The whole shot after one of its parts changed: what is shared changes for all. */
+export function withAngle(shot: Shot, index: number, changed: Shot): Shot {
+  const { secondAngles, pair } = shot;
+  const half = isSecondHalf(shot, index);
+  const old = half ? pair?.second : secondAngles?.[index - 1];
+  if (index === 0 || !old)
+    return {
+      ...without(without(changed, 'secondAngles'), 'pair'),
+      ...(secondAngles ? { secondAngles } : {}),
+      ...(pair ? { pair } : {}),
+    };
+  const keys = keysOf(half);
+  const mine = Object.fromEntries(
+    keys.flatMap((key) => {
+      // Light that only repeats the first half's stays shared.
+      if (key === 'light' && half && !pair?.second.light && changed.light === shot.light) return [];
+      return changed[key] === undefined ? [] : [[key, changed[key]]];
+    }),
+  );
+  const part = { ...(old.name === undefined ? {} : { name: old.name }), ...mine };
+  const shared = keys.reduce<Shot>((rest, key) => without(rest, key), changed);
+  const main = Object.fromEntries(keys.flatMap((key) => (shot[key] === undefined ? [] : [[key, shot[key]]])));
+  const { name } = shot;
+  return {
+    ...without(shared, 'name'),
+    ...(name === undefined ? {} : { name }),
+    ...main,
+    ...(secondAngles
+      ? {
+          secondAngles: half
+            ? secondAngles
+            : secondAngles.map((one, at) => (at === index - 1 ? (part as SecondAngle) : one)),
+        }
+      : {}),
+    ...(pair ? { pair: half ? { ...pair, second: part } : pair } : {}),
+  };
+}
+
+function keysOf(half: boolean): readonly ((typeof OWN)[number] | 'light')[] {
+  return half ? [...OWN, 'light'] : OWN;
+}
+
+export function addAngle(shot: Shot, angle: SecondAngle): Shot {
+  return { ...shot, secondAngles: [...(shot.secondAngles ?? []), angle] };
+}
+
+export function removeAngle(shot: Shot, index: number): Shot {
+  const left = (shot.secondAngles ?? []).filter((_, at) => at !== index - 1);
+  const bare = without(shot, 'secondAngles');
+  return left.length === 0 ? bare : { ...bare, secondAngles: left };
+}

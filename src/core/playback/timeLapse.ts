@@ -1,0 +1,115 @@
+import type { Change } from '../plan/words';
+
+/** Pictures at an interval, and loops that keep the last minutes. Seconds, per cent of the frame's width. */
+
+/** An interval at which each change flows without jumping, seconds (start): shorter for what changes faster. */
+export const USUAL_INTERVAL_SECONDS: Record<Change, number> = {
+  crowd: 1,
+  fastClouds: 2,
+  mist: 3,
+  slowClouds: 5,
+  sunset: 5,
+  shadows: 20,
+  stars: 25,
+  growth: 600,
+};
+
+export interface TimeLapse {
+  frames: number;
+  clipSeconds: number;
+  /** How many times faster than life. */
+  speedUp: number;
+}
+
+/** clip length = duration / interval / timeline frame rate. */
+export function timeLapseOf(
+  intervalSeconds: number,
+  durationSeconds: number,
+  timelineFps: number,
+): TimeLapse {
+  // The first picture is taken at once.
+  const frames = Math.floor(durationSeconds / intervalSeconds + 1e-9) + 1;
+  return { frames, clipSeconds: frames / timelineFps, speedUp: intervalSeconds * timelineFps };
+}
+
+/** The interval for a clip of a wished length. */
+export function intervalForClip(clipSeconds: number, durationSeconds: number, timelineFps: number): number {
+  return durationSeconds / Math.max(1, clipSeconds * timelineFps - 1);
+}
+
+/** What the shutter of each picture is meant to look like. */
+export type LapseLook =
+  /** Half the interval: a 180° shutter of the sped-up film. */
+  | { kind: 'half' }
+  /** What moves blurs by this much of the width. */
+  | { kind: 'blur'; blurPct: number; pctPerS: number }
+  /** Each picture sharp: as short as a hand would take it. */
+  | { kind: 'crisp' };
+
+/** A shutter at which nothing in a landscape blurs, seconds (start). */
+const CRISP_SECONDS = 1 / 125;
+/** Time a camera needs between two pictures, seconds (start). */
+const WRITE_SECONDS = 0.5;
+
+/** The shutter for a look, no longer than the interval leaves. */
+export function lapseShutterSeconds(look: LapseLook, intervalSeconds: number): number {
+  const longest = Math.max(intervalSeconds / 2, intervalSeconds - WRITE_SECONDS);
+  switch (look.kind) {
+    case 'half':
+      return intervalSeconds / 2;
+    case 'blur':
+      return look.pctPerS > 0 ? Math.min(longest, look.blurPct / look.pctPerS) : longest;
+    case 'crisp':
+      return Math.min(longest, CRISP_SECONDS);
+  }
+}
+
+/** A moving time-lapse: how fast it may be sped up before what passes jumps, and how long the clip gets. */
+export interface MovingLapse {
+  clipSeconds: number;
+  /** Step of half the frame between two frames, per cent of the width. */
+  stepPct: number;
+  /** Speed-up up to which that step stays readable. */
+  mostSpeedUp: number;
+}
+
+/** A step of half the frame between two frames above which a moving time-lapse flickers by (start). */
+export const MOVING_STEP_PCT = 12;
+
+export function movingLapse(
+  speedUp: number,
+  durationSeconds: number,
+  timelineFps: number,
+  typicalPctPerS: number,
+): MovingLapse {
+  return {
+    clipSeconds: durationSeconds / speedUp,
+    stepPct: (typicalPctPerS * speedUp) / timelineFps,
+    mostSpeedUp: typicalPctPerS > 0 ? (MOVING_STEP_PCT * timelineFps) / typicalPctPerS : Infinity,
+  };
+}
+
+/** A loop that keeps the last minutes: how long after an event one may still press to keep it. */
+export interface Loop {
+  /** What is surely still there: the loop drops a whole chapter at a time. */
+  keptSeconds: number;
+  /** After the event has ended; `null`: the loop is too short for it. */
+  pressWithinSeconds: number | null;
+  gigabytes: number;
+}
+
+export function loopOf(
+  loopSeconds: number,
+  chapterSeconds: number,
+  leadSeconds: number,
+  eventSeconds: number,
+  bitRateMbps: number,
+): Loop {
+  const keptSeconds = Math.max(0, loopSeconds - chapterSeconds);
+  const left = keptSeconds - leadSeconds - eventSeconds;
+  return {
+    keptSeconds,
+    pressWithinSeconds: left > 0 ? left : null,
+    gigabytes: (bitRateMbps * loopSeconds) / 8 / 1000,
+  };
+}

@@ -1,0 +1,81 @@
+import { habitsOf } from '../motion/mounts';
+import { shakeBandsOf } from '../motion/shakeSpectrum';
+import type { Candidate } from '../solve/candidate';
+import { bitRateHarm, deliveredFrame } from '../solve/modeHarm';
+import { settingsOf } from '../solve/settingsOf';
+import { movementOf } from '../solve/shutterHarm';
+import type { Space } from '../solve/space';
+import { tiltHeldDeg } from '../solve/steadiness';
+import { sceneFor } from './scene';
+import type { SceneKind } from './scene';
+import type { LightMoment, Take } from './take';
+
+/** How a take is to be looked at. */
+export interface TakeWish {
+  /** Played this much slower than life. */
+  slowdown: number;
+  moment: LightMoment;
+  filmSeconds: number;
+  /** The place drawn; left out, the one that fits the activity. */
+  scene?: SceneKind;
+  seed?: number;
+}
+
+/** Light, EV100, below which a place with lamps is drawn indoors. */
+const INDOORS_BELOW_EV = 9;
+/** Softness for each octave of bits or pixels short (start). */
+const SOFT_PER_OCTAVE = 0.4;
+
+/** The take of one candidate: the very figures the solver judged it by. */
+export function takeOf(space: Space, candidate: Candidate, wish: TakeWish): Take {
+  const { brief, light, sensor } = space;
+  const { mode, shutter, filter, iso, encoding } = candidate;
+  const { mount, motion, playback } = brief;
+  const habits = habitsOf(mount.kind, mount.place);
+  const frame = deliveredFrame(brief, mode, space.school.steadiedInEdit);
+  const righted = space.school.steadiedInEdit ? 180 : tiltHeldDeg(mode);
+  const short = Math.max(0, Math.log2(playback.deliver.width / frame.widthPx));
+  const lamplit = light.pulseHz !== null && light.evMax < INDOORS_BELOW_EV;
+  return {
+    lens: {
+      horizontalDeg: frame.horizontalDeg,
+      projection: mode.view.fromSphere ? 'straight' : mode.view.projection,
+    },
+    shape: playback.deliver.height / playback.deliver.width,
+    scene: wish.scene ?? sceneFor(mount.activity, mount.kind, lamplit),
+    movement: movementOf(brief),
+    turning: 'toAndFro',
+    turnAxis: 'yaw',
+    join: null,
+    heightM: habits.heightM,
+    shake: {
+      rmsDegPerS: motion.shakeDegPerSRms,
+      bands: shakeBandsOf(mount.kind, mount.activity),
+      seed: wish.seed ?? 1,
+    },
+    heldDeg: frame.swingDeg,
+    rollHeldDeg: Math.max(frame.swingDeg, righted),
+    tiltDeg: mount.tiltDeg,
+    tiltLeftDeg: Math.abs(mount.tiltDeg) <= righted ? 0 : mount.tiltDeg,
+    subject: motion.subject,
+    gear: habits.inTheWay,
+    captureFps: mode.frameRate,
+    timelineFps: playback.timelineFps,
+    slowdown: wish.slowdown,
+    filmSeconds: wish.filmSeconds,
+    exposure: {
+      fNumberLog: sensor.fNumberLog,
+      filterStops: filter.stops,
+      isoMinLog: iso.minLog,
+      isoSpanStops: iso.spanStops,
+      longestLog: shutter.longestLog,
+      shutterSpanStops: shutter.spanStops,
+      baseLog: sensor.baseLog,
+      noiseStops: sensor.noiseStops,
+      guardStops: sensor.guardStops,
+      offsetStops: settingsOf(space, candidate).exposureOffsetStops,
+    },
+    light: { evMin: light.evMin, evMax: light.evMax, moment: wish.moment, pulseHz: light.pulseHz },
+    softness: Math.min(0.9, SOFT_PER_OCTAVE * (bitRateHarm(brief, mode, encoding) + short)),
+  };
+}

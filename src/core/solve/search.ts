@@ -1,0 +1,292 @@
+import type { Encoding, Mode } from '../camera/modeTable';
+import type { FilterSetting } from '../filters/kit';
+import { encodingTerms, figuresOf, frameTerms, rateTerms } from './candidate';
+import type { Candidate } from './candidate';
+import { driftHarm, expose, filterHarm, noiseHarm, overHarm, underHarm } from './exposureHarm';
+import type { IsoWindow, ShutterSetting } from './exposureHarm';
+import { angleHarm, flickerHarm, smearHarm, strobingHarm, subjectBlurHarm } from './shutterHarm';
+import type { MotionFigures } from './shutterHarm';
+import { schoolAllows } from './space';
+import type { Space } from './space';
+
+/**
+ * The least harm of a space, exactly, without visiting most of it. The score splits in three:
+ *
+ *   score = M(mode, encoding) + S(motion group, shutter used) + E(shutter, filter, ISO)
+ *
+ * Modes of one motion group differ only in M, so the best of each stands for all. E knows nothing of the mode, so for
+ * each fixed shutter the best filter and ISO are found once; for an automatic one, once per filter, since the filter
+ * decides which shutter is used. Since S ≥ 0, M + E is a bound: frame rates and groups in order of M, and exposures in
+ * order of E, are left as soon as the bound passes the best so far.
+ */
+export interface Found {
+  candidate: Candidate;
+  score: number;
+}
+
+interface Family {
+  frameRate: number;
+  modes: Mode[];
+  harm: number;
+}
+
+interface Group {
+  mode: Mode;
+  encoding: Encoding;
+  harm: number;
+  figures: MotionFigures;
+}
+
+interface Best {
+  group: Group;
+  plan: ExposurePlan;
+  score: number;
+}
+
+export interface ExposurePlan {
+  shutter: ShutterSetting;
+  filter: FilterSetting;
+  iso: IsoWindow;
+  harm: number;
+  brightLog: number;
+  darkLog: number;
+}
+
+/** The best candidate; `null` for an empty space. Ties go to the earlier mode and the wider ISO window. */
+export function search(whole: Space): Found | null {
+  const space = { ...whole, filters: undominated(whole.filters) };
+  const fixed = new Map<number, ExposurePlan | null>();
+  const auto = new Map<number, readonly ExposurePlan[]>();
+  let best: Best | null = null;
+  for (const family of familiesOf(space)) {
+    if (best !== null && family.harm >= best.score) break;
+    const groups = groupsOf(space, family, best?.score ?? Infinity);
+    if (groups.length === 0) continue;
+    const kindest = kindestFigures(groups.map((group) => group.figures));
+    const shutters = space.shutters.get(family.frameRate) ?? [];
+    // Fixed shutters first: few, and their best rules out most of the automatic ones unseen.
+    best = bestOf(space, groups, kindest, fixedPlans(space, shutters, fixed), best);
+    best = bestOf(
+      space,
+      groups,
+      kindest,
+      automaticPlans(space, shutters, auto, best?.score ?? Infinity),
+      best,
+    );
+  }
+  if (best === null) return null;
+  const { group, plan, score } = best;
+  const { mode, encoding } = group;
+  const { shutter, filter, iso } = plan;
+  return { candidate: { mode, encoding, shutter, filter, iso }, score };
+}
+
+/** Of filters that take the same stops only the one that harms least can win: a variable one set to 3 stops, or ND8. */
+function undominated(filters: readonly FilterSetting[]): readonly FilterSetting[] {
+  return filters.filter(
+    (filter, at) =>
+      !filters.some(
+        (other, index) =>
+          other.stops === filter.stops &&
+          (other.cast < filter.cast || (other.cast === filter.cast && index < at)),
+      ),
+  );
+}
+
+/** The best of these groups under these exposures, or `sofar` where that is at least as good. */
+function bestOf(
+  space: Space,
+  groups: readonly Group[],
+  kindest: MotionFigures,
+  plans: readonly ExposurePlan[],
+  sofar: Best | null,
+): Best | null {
+  const least = groups[0]?.harm ?? Infinity;
+  const worth: { plan: ExposurePlan; bound: number }[] = [];
+  for (const plan of plans) {
+    const bound = plan.harm + shutterScore(space, kindest, plan);
+    if (sofar === null || least + bound < sofar.score) worth.push({ plan, bound });
+  }
+  worth.sort((a, b) => a.bound - b.bound);
+  let best = sofar;
+  for (const group of groups) {
+    for (const { plan, bound } of worth) {
+      if (best !== null && group.harm + bound >= best.score) break;
+      if (!schoolAllows(space, group.mode, plan.shutter)) continue;
+      const score = group.harm + plan.harm + shutterScore(space, group.figures, plan);
+      if (best === null || score < best.score) best = { group, plan, score };
+    }
+  }
+  return best;
+}
+
+/** The modes of each frame rate, with the harm of the rate itself, least first. */
+function familiesOf(space: Space): Family[] {
+  const { weights } = space.school;
+  const families = new Map<number, Family>();
+  for (const mode of space.modes) {
+    const { frameRate } = mode;
+    const known = families.get(frameRate);
+    if (known) {
+      known.modes.push(mode);
+      continue;
+    }
+    const terms = rateTerms(space, frameRate);
+    const harm = weights.stutter * terms.stutter + weights.cadence * terms.cadence;
+    families.set(frameRate, { frameRate, harm, modes: [mode] });
+  }
+  return [...families.values()].sort((a, b) => a.harm - b.harm);
+}
+
+/** The best mode and encoding of each motion group of one frame rate, least harm first, as far as below `beat`. */
+function groupsOf(space: Space, family: Family, beat: number): Group[] {
+  const { weights } = space.school;
+  const groups = new Map<number, Omit<Group, 'figures'>>();
+  for (const mode of family.modes) {
+    const terms = frameTerms(space, mode);
+    const bare =
+      family.harm +
+      weights.resolution * terms.resolution +
+      weights.viewNarrow * terms.viewNarrow +
+      weights.viewWide * terms.viewWide +
+      weights.steadiness * terms.steadiness +
+      weights.tilt * terms.tilt +
+      weights.editCrop * terms.editCrop +
+      weights.colour * terms.colour;
+    let least = groups.get(mode.motionGroup)?.harm ?? beat;
+    if (bare >= least) continue;
+    for (const { encoding, bitRate, card } of encodingTerms(space, mode)) {
+      const harm = bare + weights.bitRate * bitRate + weights.card * card;
+      if (harm >= least) continue;
+      least = harm;
+      groups.set(mode.motionGroup, { mode, encoding, harm });
+    }
+  }
+  return [...groups.values()]
+    .map(({ mode, encoding, harm }) => ({ mode, encoding, harm, figures: figuresOf(space, mode) }))
+    .sort((a, b) => a.harm - b.harm);
+}
+
+/** Figures under which every shutter does at most the harm it does in any of these; one frame rate, one school. */
+function kindestFigures(figures: readonly MotionFigures[]): MotionFigures {
+  const [first] = figures;
+  if (!first) throw new Error('a frame rate without a single view');
+  const kindest = { ...first };
+  for (const other of figures) {
+    kindest.shakeFloorLog = Math.max(kindest.shakeFloorLog, other.shakeFloorLog);
+    kindest.subjectFloorLog = Math.max(kindest.subjectFloorLog, other.subjectFloorLog);
+    kindest.stepOctaves = Math.min(kindest.stepOctaves, other.stepOctaves);
+    kindest.smearWeight = Math.min(kindest.smearWeight, other.smearWeight);
+    // Where the aim differs from view to view, no shutter can be told to miss it.
+    if (other.aimLog !== first.aimLog) kindest.aimLog = NaN;
+  }
+  return kindest;
+}
+
+/** The best exposure of each fixed shutter. `known` carries them from one frame rate to the next. */
+function fixedPlans(
+  space: Space,
+  shutters: readonly ShutterSetting[],
+  known: Map<number, ExposurePlan | null>,
+): ExposurePlan[] {
+  const plans: ExposurePlan[] = [];
+  for (const shutter of shutters) {
+    if (shutter.spanStops > 0) continue;
+    let plan = known.get(shutter.longestSeconds);
+    if (plan === undefined) {
+      plan = bestFilter(space, shutter);
+      known.set(shutter.longestSeconds, plan);
+    }
+    if (plan) plans.push(plan);
+  }
+  return plans;
+}
+
+/** The filter and ISO window that expose one fixed shutter with the least harm; `null` where none is allowed. */
+export function bestFilter(space: Space, shutter: ShutterSetting): ExposurePlan | null {
+  let best: ExposurePlan | null = null;
+  for (const filter of space.filters) {
+    const beat: number = best?.harm ?? Infinity;
+    if (leastExposureHarm(space, shutter, filter) >= beat) continue;
+    best = bestIso(space, shutter, filter, space.isoWindows, beat) ?? best;
+  }
+  return best;
+}
+
+/** No ISO window does less harm than this: the bright end at the lowest ISO there is, the dark end at the highest. */
+function leastExposureHarm(space: Space, shutter: ShutterSetting, filter: FilterSetting): number {
+  const { sensor, light, isoReach } = space;
+  const { weights } = space.school;
+  const atIso100 = sensor.fNumberLog - shutter.longestLog + filter.stops;
+  const over = light.evMax - (atIso100 + shutter.spanStops - isoReach.lowLog);
+  const under = atIso100 - isoReach.highLog - light.evMin;
+  return (
+    weights.filter * filterHarm(filter) +
+    weights.over * overHarm(Math.max(0, over), sensor.guardStops) +
+    weights.under * underHarm(Math.max(0, under))
+  );
+}
+
+/** The best exposure of each automatic shutter under each filter, as far as E alone is below `beat`. */
+function automaticPlans(
+  space: Space,
+  shutters: readonly ShutterSetting[],
+  known: Map<number, readonly ExposurePlan[]>,
+  beat: number,
+): ExposurePlan[] {
+  const all: ExposurePlan[] = [];
+  for (const shutter of shutters) {
+    if (shutter.spanStops === 0) continue;
+    let plans = known.get(shutter.longestSeconds);
+    if (!plans) {
+      plans = space.filters
+        .filter((filter) => leastExposureHarm(space, shutter, filter) < beat)
+        .map((filter) => bestIso(space, shutter, filter, space.autoIsoWindows, beat))
+        .filter((plan) => plan !== null);
+      known.set(shutter.longestSeconds, plans);
+    }
+    all.push(...plans);
+  }
+  return all;
+}
+
+/** The ISO window with the least harm under one shutter and filter, if it is below `beat`. */
+function bestIso(
+  space: Space,
+  shutter: ShutterSetting,
+  filter: FilterSetting,
+  windows: readonly IsoWindow[],
+  beat: number,
+): ExposurePlan | null {
+  const { sensor, light } = space;
+  const { weights } = space.school;
+  const glass = weights.filter * filterHarm(filter);
+  let best: ExposurePlan | null = null;
+  let least = beat;
+  for (const iso of windows) {
+    if (glass >= least) break;
+    const exposure = expose(sensor, light, shutter, filter.stops, iso);
+    const harm =
+      glass +
+      weights.over * overHarm(exposure.overStops, sensor.guardStops) +
+      weights.under * underHarm(exposure.underStops) +
+      weights.noise * noiseHarm(sensor, iso, exposure) +
+      weights.drift * driftHarm(shutter, iso, exposure);
+    if (harm >= least) continue;
+    least = harm;
+    best = { shutter, filter, iso, harm, brightLog: exposure.brightLog, darkLog: exposure.darkLog };
+  }
+  return best;
+}
+
+function shutterScore(space: Space, figures: MotionFigures, plan: ExposurePlan): number {
+  const { weights } = space.school;
+  const { brightLog, darkLog, shutter } = plan;
+  return (
+    weights.angle * angleHarm(figures, brightLog, darkLog, shutter.longestLog) +
+    weights.smear * smearHarm(figures, darkLog) +
+    weights.subjectBlur * subjectBlurHarm(figures, darkLog) +
+    weights.strobing * strobingHarm(figures, brightLog) +
+    weights.flicker * flickerHarm(figures, space.light.pulseHz, brightLog, darkLog)
+  );
+}

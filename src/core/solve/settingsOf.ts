@@ -1,0 +1,59 @@
+import type { Settings } from '../plan/settings';
+import { kelvinOf } from '../light/kelvin';
+import type { Candidate } from './candidate';
+import type { Space } from './space';
+
+/** Light range in stops beyond which heading to and from the sun turns the colour enough to need automatic. */
+const AUTO_WHITE_BALANCE_FROM_STOPS = 2;
+/** Light, EV100, from which a sky stands in the picture brighter than what the camera meters. */
+const BRIGHT_SKY_EV = 15;
+const USUAL_GUARD_OFFSET = -0.3;
+
+/** A candidate written out as settings, the second row included. Pins stand as they are. */
+export function settingsOf(space: Space, candidate: Candidate): Settings {
+  const { brief, colour } = space;
+  const { pins } = brief;
+  const { mode, encoding, shutter, filter, iso } = candidate;
+  const graded = brief.look.grade !== 'none';
+  const auto = shutter.spanStops > 0;
+  return {
+    frameRate: mode.frameRate,
+    shutterSeconds: shutter.longestSeconds,
+    shutterAngleDeg: 360 * mode.frameRate * shutter.longestSeconds,
+    shutterMode: auto ? 'auto' : 'fixed',
+    ...(auto ? { shutterFloorSeconds: shutter.shortestSeconds } : {}),
+    filter: { ids: [...filter.ids], stops: filter.stops },
+    iso: { min: iso.min, max: iso.max },
+    resolution: { width: mode.resolution.width, height: mode.resolution.height },
+    view: { id: mode.view.id, horizontalDeg: mode.view.horizontalDeg },
+    bitRateMbps: encoding.bitRateMbps,
+    codec: encoding.codec,
+    bitDepth: encoding.bitDepth,
+    recording: mode.recording,
+    stabilization: mode.stabilization,
+    whiteBalance: pins.whiteBalance ?? whiteBalanceFor(space),
+    colour,
+    exposureOffsetStops: pins.exposureOffsetStops ?? offsetFor(space, auto || iso.spanStops > 0),
+    sharpening: pins.sharpening ?? (graded ? 'low' : 'standard'),
+    noiseReduction: pins.noiseReduction ?? (graded ? 'low' : 'standard'),
+  };
+}
+
+/** Locked for a grade or a steady light; automatic where the light changes and nobody grades. */
+function whiteBalanceFor(space: Space): 'auto' | number {
+  const { brief, light } = space;
+  const changes = light.evMax - light.evMin > AUTO_WHITE_BALANCE_FROM_STOPS;
+  if (brief.look.grade !== 'full' && (brief.look.grade === 'none' || changes)) return 'auto';
+  return lockedWhiteBalanceK(space);
+}
+
+/** The colour temperature to lock to in this light. */
+export function lockedWhiteBalanceK({ brief, light }: Pick<Space, 'brief' | 'light'>): number {
+  return kelvinOf(brief.light, light, brief.limits.lamps);
+}
+
+/** An offset only acts where the camera may move something. */
+function offsetFor({ light, school }: Space, floats: boolean): number {
+  if (!floats) return 0;
+  return school.exposureOffsetStops ?? (light.evMax >= BRIGHT_SKY_EV ? USUAL_GUARD_OFFSET : 0);
+}

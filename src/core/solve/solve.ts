@@ -1,0 +1,73 @@
+import type { Brief } from '../plan/defaults';
+import type { Settings } from '../plan/settings';
+import { alternativesTo } from './alternatives';
+import type { Alternative } from './alternatives';
+import { exposureOf, figuresOf, harmOf, motionViewOf } from './candidate';
+import type { Candidate } from './candidate';
+import type { Exposure } from './exposureHarm';
+import { holdsOf } from './holds';
+import type { Holds } from './holds';
+import { refusalFor } from './refusal';
+import type { Refusal } from './refusal';
+import { SCHOOLS } from './schools';
+import { search } from './search';
+import { settingsOf } from './settingsOf';
+import { motionOf } from './shutterHarm';
+import type { MotionFigures } from './shutterHarm';
+import { spaceFor } from './space';
+import type { Space } from './space';
+import type { Harm } from './terms';
+import { warningsOf } from './warnings';
+import type { Warning } from './warnings';
+
+/** What the solver knows of its answer: figures only, worded elsewhere. */
+export interface Solution {
+  space: Space;
+  candidate: Candidate;
+  settings: Settings;
+  score: number;
+  harm: Harm;
+  exposure: Exposure;
+  figures: MotionFigures;
+  motion: { blurPctWidth: number; stepPctWidth: number; shakeSmearPctWidth: number; seenFps: number };
+  holds: Holds;
+  warnings: Warning[];
+  alternatives: Alternative[];
+}
+
+export type Outcome = { solved: true; solution: Solution } | { solved: false; refusal: Refusal };
+
+/**
+ * Solves a brief: the settings with the least visible harm that keep every pin and limit, or the reason why there are
+ * none and the nearest that would work. Deterministic; never throws on a brief that passed its schema.
+ */
+export function solve(brief: Brief): Outcome {
+  const made = spaceFor(brief, SCHOOLS[brief.look.school]);
+  if (!made.ok) return { solved: false, refusal: refusalFor(brief, made.obstacle) };
+  const { space } = made;
+  const found = search(space);
+  if (!found) throw new Error('a space without obstacles holds no candidate');
+  const { candidate, score } = found;
+  const harm = harmOf(space, candidate);
+  const exposure = exposureOf(space, candidate);
+  const figures = figuresOf(space, candidate.mode);
+  const seconds = candidate.shutter.longestSeconds;
+  const moved = motionOf(brief, figures, motionViewOf(space, candidate.mode), seconds);
+  const motion = { ...moved, seenFps: candidate.mode.frameRate / brief.playback.slowdown };
+  return {
+    solved: true,
+    solution: {
+      space,
+      candidate,
+      settings: settingsOf(space, candidate),
+      score,
+      harm,
+      exposure,
+      figures,
+      motion,
+      holds: holdsOf(space, candidate, exposure, motion, figures.worstPctPerS / figures.pctPerDegree),
+      warnings: warningsOf({ space, candidate, harm, exposure, figures, motion }),
+      alternatives: alternativesTo(space, candidate, harm, score),
+    },
+  };
+}

@@ -1,0 +1,58 @@
+import { lightRangeOf } from '../light/lightRange';
+import type { LightRange } from '../light/lightRange';
+import type { Brief } from '../plan/defaults';
+import type { AllowedModes } from './allowedModes';
+import type { Encoding } from '../camera/modeTable';
+import type { FilterSetting } from '../filters/kit';
+import type { IsoWindow } from './exposureHarm';
+import type { Pace } from '../motion/motionMap';
+import type { Movement } from '../motion/movement';
+import { movementOf } from './shutterHarm';
+import type { MotionFigures } from './shutterHarm';
+import type { Obstacle } from './obstacle';
+import { demandsOf } from './modeHarm';
+import type { Demands, FrameTerms } from './modeHarm';
+
+/** What every school's space of one brief shares: worked out once, whichever school asks first. */
+export interface Workings {
+  light: LightRange;
+  demands: Demands;
+  allowed?: AllowedModes | Obstacle;
+  /** Harm of each encoding of a mode, by mode index. */
+  encodings: EncodingTerms[][];
+  /** Movement by motion group, whatever the school aims at: held by the camera, and in the edit. */
+  figures: [inCamera: MotionFigures[], inEdit: MotionFigures[]];
+  /** Pace of the surroundings by view: projection, then angle. */
+  paces: Map<string, Map<number, Pace>>;
+  movement: Movement;
+  filters?: readonly FilterSetting[];
+  isoWindows: Map<string, readonly IsoWindow[]>;
+  /** Frame terms by mode index: in the camera, and steadied in the edit. */
+  frameTerms: [inCamera: FrameTerms[], inEdit: FrameTerms[]];
+}
+
+/** One encoding that keeps the pins, and what it alone harms. */
+export interface EncodingTerms {
+  encoding: Encoding;
+  bitRate: number;
+  card: number;
+}
+
+const workings = new WeakMap<Brief, Workings>();
+
+export function workingsOf(brief: Brief): Workings {
+  const known = workings.get(brief);
+  if (known) return known;
+  const fresh: Workings = {
+    light: lightRangeOf(brief.light, brief.limits),
+    demands: demandsOf(brief),
+    encodings: [],
+    figures: [[], []],
+    paces: new Map(),
+    movement: movementOf(brief),
+    isoWindows: new Map(),
+    frameTerms: [[], []],
+  };
+  workings.set(brief, fresh);
+  return fresh;
+}

@@ -1,0 +1,63 @@
+import { Temporal } from 'temporal-polyfill';
+import type { Span } from '@/core/light/sun/day';
+
+/**
+ * Instants and the clock on the wall of a place. Days have 23 or 25 hours where the clocks change: an hour that does not
+ * exist is taken as the one after it, one that exists twice as the first of the two.
+ */
+function zoned(atMs: number, zone: string): Temporal.ZonedDateTime {
+  return Temporal.Instant.fromEpochMilliseconds(atMs).toZonedDateTimeISO(zone);
+}
+
+/** The day of an instant at a place, from its first instant to the next day's. */
+export function dayAt(atMs: number, zone: string): Span {
+  const start = zoned(atMs, zone).startOfDay();
+  return {
+    fromMs: start.epochMilliseconds,
+    toMs: start.add({ days: 1 }).startOfDay().epochMilliseconds,
+  };
+}
+
+/** "2026-10-03" and "12:40", as date and time fields want them. */
+export function dateAndTime(atMs: number, zone: string): { date: string; time: string } {
+  const there = zoned(atMs, zone);
+  return {
+    date: there.toPlainDate().toString(),
+    time: there.toPlainTime().toString({ smallestUnit: 'minute' }),
+  };
+}
+
+/** An instant as the open file writes it: "2026-10-03T12:40:00+02:00". */
+export function isoIn(atMs: number, zone: string): string {
+  const there = zoned(atMs, zone);
+  return there.toString({ timeZoneName: 'never', smallestUnit: 'second' });
+}
+
+/** The instant at which a place's clock shows this; `null` for what is no date or time. */
+export function instantOf(date: string, time: string, zone: string): number | null {
+  try {
+    const there = Temporal.PlainDateTime.from(`${date}T${time}`);
+    return there.toZonedDateTime(zone, { disambiguation: 'compatible' }).epochMilliseconds;
+  } catch {
+    return null;
+  }
+}
+
+/** The same clock time on another date. */
+export function onDate(atMs: number, date: string, zone: string): number | null {
+  return instantOf(date, dateAndTime(atMs, zone).time, zone);
+}
+
+/** Zones offered for choosing, as this machine knows them. */
+export function allZones(): string[] {
+  return Intl.supportedValuesOf('timeZone');
+}
+
+/** Whole hours of the clock within a span, for the marks of an axis. */
+export function wholeHours({ fromMs, toMs }: Span, zone: string): number[] {
+  const hours: number[] = [];
+  // Zones a half or quarter hour off have their hours there; a change of clocks moves by whole hours or the half.
+  for (let at = Math.ceil(fromMs / 900_000) * 900_000; at <= toMs; at += 900_000)
+    if (zoned(at, zone).minute === 0) hours.push(at);
+  return hours;
+}

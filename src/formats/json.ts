@@ -1,0 +1,23 @@
+import { SHOT_VERSION } from '@/core/plan/words';
+import type { Checked } from '@/core/plan/faults';
+
+/** Reads JSON text. A fault names line and column, where the text breaks. Never throws. */
+export function parseJson(text: string): Checked<unknown> {
+  try {
+    return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) as unknown };
+  } catch (error) {
+    const message = error instanceof Error ? error.message : '';
+    const at = /position (\d+)/.exec(message)?.[1];
+    const where = at === undefined ? '' : ` at ${place(text, Number(at))}`;
+    const what = text.trim() === '' ? 'the file is empty' : `this is not JSON${where}`;
+    return {
+      ok: false,
+      faults: [{ path: '', text: `${what}; expected a lynxeye file, version ${SHOT_VERSION}` }],
+    };
+  }
+}
+
+function place(text: string, position: number): string {
+  const before = text.slice(0, position).split('\n');
+  return `line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`;
+}

@@ -1,0 +1,17 @@
+import type { Filter } from '@/core/filters/kit';
+import type { Answer } from '@/core/plan/answerFile';
+import type { Shot } from '@/core/plan/shot';
+import { CARD_KEYS } from '@/words/card';
+import { SETTING_LABEL } from '@/words/labels';
+import { settingText } from '@/words/settingText';
+
+/** The shot itself, behind the text that people read: so that a pasted message brings the shot back. */
+export const TAIL = 'lynxeye-shot/1 ';
+
+/** A shot as a card in plain text, with the shot itself in its last line. */
+export function shotToText(shot: Shot, answer: Answer | null, kit: readonly Filter[]): string {
+  const lines = [shot.name ?? 'Untitled shot'];
+  if (answer)
+    lines.push(...CARD_KEYS.map((key) => `${SETTING_LABEL[key]}: ${settingText(key, answer.settings, kit)}`));
+  return `${lines.join('\n')}\n\n${TAIL}${JSON.stringify(shot)}\n`;
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import { Button, Input } from 'antd';
+import { MoreHorizontal } from 'lucide-react';
+import Link from 'next/link';
+import { useDeferredValue, useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import { shotOfAngle } from '@/core/plan/secondAngles';
+import type { ShotRecord } from '@/core/plan/shotRecord';
+import { MenuUnder } from '../parts/MenuUnder';
+import { OpenShot } from '../parts/OpenShot';
+import { angleEditing } from '../parts/angleEditing';
+import { AngleSwitch } from '../parts/AngleSwitch';
+import { placeUrl, useAngle } from '../parts/places';
+import { useAnswer } from '../parts/useAnswer';
+import type { Solved } from '../parts/useAnswer';
+import { useShotDeeds } from '../parts/useShotDeeds';
+import { useShotEditing } from '../parts/useShotEditing';
+import styles from './bench.module.css';
+import { BenchParts } from './BenchParts';
+import { RefusalPanel } from './Findings';
+import { Sentence } from './Sentence';
+import { StopRule } from './StopRule';
+import { Tiles } from './Tiles';
+
+/** Bench: one shot, from its sentence to its answer. */
+export function BenchScreen(): ReactNode {
+  return <OpenShot place="/bench">{(record) => <OpenBench key={record.id} record={record} />}</OpenShot>;
+}
+
+function OpenBench({ record }: { record: ShotRecord }): ReactNode {
+  const whole = useShotEditing(record);
+  const angle = useAngle(whole.shot);
+  const { shot } = whole;
+  const angleShot = useMemo(() => shotOfAngle(shot, angle), [shot, angle]);
+  const editing = angleEditing(whole, angle, angleShot);
+  const solved = useAnswer(angleShot);
+  const shown = useLastAnswer(solved, angle);
+  // Words, tiles and rule follow the hand at once; the comparison below may come a moment later.
+  const compared = useDeferredValue(shown);
+  const deeds = useShotDeeds(record, solved);
+  return (
+    <div className={styles.bench}>
+      <h1 className="unseen">{shot.name ?? 'Untitled shot'}</h1>
+      <div className={styles.head}>
+        <Input
+          aria-label="Name of the shot"
+          variant="borderless"
+          className={styles.name ?? ''}
+          maxLength={120}
+          value={shot.name ?? ''}
+          placeholder="Untitled shot"
+          onChange={(event) =>
+            whole.preview('rename a shot', (before) => ({ ...before, name: event.target.value }))
+          }
+          onBlur={() => whole.commit('rename a shot')}
+        />
+        <AngleSwitch shot={shot} id={record.id} place="/bench" angle={angle} />
+        <Link href={placeUrl('/carry', record.id, angle)} className={styles.toCarry}>
+          Carry
+        </Link>
+        <MenuUnder menu={{ items: deeds }} placement="bottomRight">
+          <Button
+            type="text"
+            icon={<MoreHorizontal size={18} aria-hidden />}
+            aria-label="More for this shot"
+            aria-haspopup="menu"
+          />
+        </MenuUnder>
+      </div>
+      <Sentence brief={solved.brief} assumed={solved.assumed} editing={editing} />
+      {solved.refusal && <RefusalPanel refusal={solved.refusal} editing={editing} />}
+      {shown && (
+        <>
+          <Tiles
+            brief={solved.brief}
+            answer={shown.answer}
+            solution={shown.solution}
+            editing={editing}
+            stale={solved.refusal !== null}
+          />
+          <p className="unseen" aria-live="polite">
+            {solved.refusal
+              ? 'No answer with these pins.'
+              : `Answer with harm ${shown.answer.score.toFixed(1)}.`}
+          </p>
+          {!solved.refusal && (
+            <>
+              <section aria-labelledby="rule-title">
+                <h2 id="rule-title">Stop rule</h2>
+                <StopRule solution={shown.solution} editing={editing} />
+              </section>
+              {compared && (
+                <BenchParts
+                  record={record}
+                  compared={compared}
+                  solution={shown.solution}
+                  editing={editing}
+                  whole={whole}
+                />
+              )}
+            </>
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+type Answered = Extract<Solved, { refusal: null }>;
+
+/** The answer, or the last one this camera had, so that a refusal does not empty the tiles. */
+function useLastAnswer(solved: Solved, angle: number): Answered | null {
+  const [last, setLast] = useState<{ answered: Answered; angle: number } | null>(null);
+  if (solved.refusal !== null) return last?.angle === angle ? last.answered : null;
+  if (solved !== last?.answered) setLast({ answered: solved, angle });
+  return solved;
+}

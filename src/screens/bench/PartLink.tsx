@@ -1,0 +1,24 @@
+'use client';
+
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import type { ReactNode } from 'react';
+
+/** Opens a part of the Bench below, on the same shot and camera. */
+export function PartLink({
+  part,
+  label,
+  children,
+}: {
+  part: string;
+  label?: string;
+  children: ReactNode;
+}): ReactNode {
+  const next = new URLSearchParams(useSearchParams());
+  next.set('part', part);
+  return (
+    <Link href={`/bench?${next.toString()}#bench-part`} replace aria-label={label}>
+      {children}
+    </Link>
+  );
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { TERMS } from '@/core/solve/terms';
+import type { Term } from '@/core/solve/terms';
+import { item } from '@/core/units/items';
+import { TERM_LABEL } from '@/words/labels';
+
+/** The text face, as charts want to be told. */
+export const CHART_FACE = 'Atkinson Hyperlegible Next Variable';
+
+/** Blue, orange, green … told apart by eyes of every kind, and each with its own hatching. */
+const HUES = ['#33658a', '#e0912f', '#2a7f62', '#b5446e', '#7d5ba6', '#8a7a35', '#4f9fb8', '#8c4a2f'];
+/** Terms that get a bar of their own; the rest are added up. */
+const MOST = 7;
+const WORTH_SHOWING = 0.05;
+
+/** One term of harm over all places of a chart, with its fill. */
+export interface HarmLayer {
+  label: string;
+  values: number[];
+  hue: string;
+  fill: CanvasPattern | string;
+}
+
+/** Weighted harm at each place, split into the terms that matter most, the largest first, and all else. */
+export function harmLayers(places: readonly Record<Term, number>[]): HarmLayer[] {
+  const total = (term: Term): number => places.reduce((sum, harm) => sum + harm[term], 0);
+  const shown = TERMS.filter((term) => places.some((harm) => harm[term] > WORTH_SHOWING))
+    .sort((a, b) => total(b) - total(a))
+    .slice(0, MOST);
+  const rest = TERMS.filter((term) => !shown.includes(term));
+  const layers = shown.map((term, index): HarmLayer => {
+    const hue = item(HUES, index);
+    return {
+      label: TERM_LABEL[term],
+      values: places.map((harm) => harm[term]),
+      hue,
+      fill: hatched(hue, index),
+    };
+  });
+  const others = places.map((harm) => rest.reduce((sum, term) => sum + harm[term], 0));
+  if (Math.max(0, ...others) > WORTH_SHOWING)
+    layers.push({ label: 'all else', values: others, hue: '#777', fill: '#9a9a9a' });
+  return layers;
+}
+
+/** The hue of one of several lines. */
+export function hueOf(index: number): string {
+  return item(HUES, index % HUES.length);
+}
+
+/** Ink and rules of the theme, followed when it changes. */
+export function useChartInk(): { text: string; rule: string; mine: string; worked: string; warn: string } {
+  const [ink, setInk] = useState({
+    text: '#1d1a15',
+    rule: '#cfc6b2',
+    mine: '#7a2a7d',
+    worked: '#0a6259',
+    warn: '#a8380b',
+  });
+  useEffect(() => {
+    const read = (): void => {
+      const style = getComputedStyle(document.documentElement);
+      const of = (name: string): string => style.getPropertyValue(name).trim();
+      setInk({
+        text: of('--ink'),
+        rule: of('--rule'),
+        mine: of('--mine'),
+        worked: of('--worked'),
+        warn: of('--warn'),
+      });
+    };
+    read();
+    const observer = new MutationObserver(read);
+    observer.observe(document.documentElement, { attributeFilter: ['data-theme'] });
+    return () => {
+      observer.disconnect();
+    };
+  }, []);
+  return ink;
+}
+
+/** A fill that colour-blind eyes and grey printers tell apart: plain, or ruled at an angle of its own. */
+function hatched(hue: string, index: number): CanvasPattern | string {
+  if (index % 2 === 0) return hue;
+  const tile = document.createElement('canvas');
+  tile.width = tile.height = 8;
+  const pen = tile.getContext('2d');
+  if (!pen) return hue;
+  pen.fillStyle = hue;
+  pen.fillRect(0, 0, 8, 8);
+  pen.strokeStyle = '#ffffffb0';
+  pen.lineWidth = 2;
+  pen.beginPath();
+  if (index % 4 === 1) {
+    pen.moveTo(-2, 10);
+    pen.lineTo(10, -2);
+  } else {
+    pen.moveTo(4, 0);
+    pen.lineTo(4, 8);
+  }
+  pen.stroke();
+  return pen.createPattern(tile, 'repeat') ?? hue;
+}

@@ -1,0 +1,191 @@
+import { modesOf } from '@/core/camera/modeTable';
+import { filterSettings } from '@/core/filters/kit';
+import type { Brief } from '@/core/plan/defaults';
+import type { Pins, SettingKey, Settings } from '@/core/plan/settings';
+import { STABILIZATIONS } from '@/core/plan/words';
+import { search } from '@/core/solve/search';
+import { spaceFor } from '@/core/solve/space';
+import { THIRD_STOP_SHUTTERS } from '@/core/units/stops';
+import { CODEC_LABEL, COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from '@/words/labels';
+import { filterText, isoText, offsetText } from '@/words/settingText';
+import type { FilterNotation } from '@/words/settingText';
+import { withoutPins } from './pins';
+import { shutterFraction, trimmed } from '@/core/units/format';
+
+/** A value a tile can be pinned to. */
+export interface Choice {
+  label: string;
+  pins: Pins;
+  /** The tile stands here now. */
+  current: boolean;
+}
+
+const unique = <T>(values: readonly T[], key: (value: T) => string): T[] => [
+  ...new Map(values.map((value) => [key(value), value])).values(),
+];
+
+/** Everything a tile can be set to on this camera, in the order in which arrows step through it. */
+export function choicesFor(key: SettingKey, brief: Brief, now: Settings, notation: FilterNotation): Choice[] {
+  const modes = modesOf(brief.camera);
+  switch (key) {
+    case 'frameRate':
+      return unique(
+        modes.map((mode) => mode.frameRate),
+        String,
+      )
+        .sort((a, b) => a - b)
+        .map((frameRate) => ({
+          label: `${trimmed(frameRate, 3)} fps`,
+          pins: { frameRate },
+          current: frameRate === now.frameRate,
+        }));
+    case 'shutterSeconds':
+      return shutterChoices(brief, now);
+    case 'filter':
+      return unique(filterSettings(brief.filters), ({ ids, stops }) => `${ids.join()}|${stops}`).map(
+        ({ ids, stops }) => ({
+          label: filterText({ ids, stops }, brief.filters, notation),
+          pins: { filter: { ids: [...ids], stops } },
+          current: stops === now.filter.stops && ids.join() === now.filter.ids.join(),
+        }),
+      );
+    case 'iso':
+      return isoChoices(brief, now);
+    case 'resolution':
+      return unique(
+        modes.map((mode) => mode.resolution),
+        ({ id }) => id,
+      )
+        .sort((a, b) => a.width * a.height - b.width * b.height)
+        .map(({ id, width, height }) => ({
+          label: `${id} · ${width}×${height}`,
+          pins: { resolution: { width, height } },
+          current: width === now.resolution.width && height === now.resolution.height,
+        }));
+    case 'view':
+      return brief.camera.views.map(({ id, horizontalDeg }) => ({
+        label: `${viewLabel(id)}, ${horizontalDeg}° before any crop`,
+        pins: { view: { id } },
+        current: id === now.view.id,
+      }));
+    case 'bitRateMbps':
+      return unique(
+        modes.flatMap((mode) => mode.encodings.map(({ bitRateMbps }) => bitRateMbps)),
+        String,
+      )
+        .sort((a, b) => a - b)
+        .map((bitRateMbps) => ({
+          label: `${trimmed(bitRateMbps, 1)} Mbit/s`,
+          pins: { bitRateMbps },
+          current: bitRateMbps === now.bitRateMbps,
+        }));
+    case 'stabilization': {
+      const offered = new Set(modes.map((mode) => mode.stabilization));
+      return STABILIZATIONS.filter((one) => offered.has(one)).map((stabilization) => ({
+        label: STABILIZATION_LABEL[stabilization],
+        pins: { stabilization },
+        current: stabilization === now.stabilization,
+      }));
+    }
+    case 'codec':
+      return unique(
+        modes.flatMap((mode) => mode.encodings.map(({ codec }) => codec)),
+        String,
+      ).map((codec) => ({
+        label: CODEC_LABEL[codec],
+        pins: { codec },
+        current: codec === now.codec,
+      }));
+    case 'bitDepth':
+      return unique(
+        modes.flatMap((mode) => mode.encodings.map((encoding) => encoding.bitDepth)),
+        String,
+      ).map((bitDepth) => ({
+        label: `${bitDepth} bit`,
+        pins: { bitDepth },
+        current: bitDepth === now.bitDepth,
+      }));
+    case 'recording':
+      return unique(
+        modes.map(({ recording }) => recording),
+        String,
+      ).map((recording) => ({
+        label: RECORDING_LABEL[recording],
+        pins: { recording },
+        current: recording === now.recording,
+      }));
+    case 'colour':
+      return unique(
+        modes.flatMap((mode) => mode.colours),
+        String,
+      ).map((colour) => ({
+        label: COLOUR_LABEL[colour],
+        pins: { colour },
+        current: colour === now.colour,
+      }));
+    case 'whiteBalance':
+      return (['auto', 2800, 3200, 4000, 5000, 5600, 6500, 7500] as const).map((whiteBalance) => ({
+        label: whiteBalance === 'auto' ? 'automatic' : `${whiteBalance} K`,
+        pins: { whiteBalance },
+        current: whiteBalance === now.whiteBalance,
+      }));
+    case 'exposureOffsetStops':
+      return [-1, -0.7, -0.5, -0.3, 0, 0.3, 0.5].map((exposureOffsetStops) => ({
+        label: `${offsetText(exposureOffsetStops)} EV`,
+        pins: { exposureOffsetStops },
+        current: exposureOffsetStops === now.exposureOffsetStops,
+      }));
+    case 'sharpening':
+    case 'noiseReduction':
+      return (['low', 'standard', 'high'] as const).map((value) => ({
+        label: value,
+        pins: { [key]: value },
+        current: value === now[key],
+      }));
+    default:
+      return [];
+  }
+}
+
+function shutterChoices(brief: Brief, now: Settings): Choice[] {
+  const { shortestSeconds, auto } = brief.camera.shutter;
+  const times = unique(
+    [...THIRD_STOP_SHUTTERS, 1 / (2 * now.frameRate), now.shutterSeconds]
+      .filter((seconds) => seconds >= shortestSeconds * 0.999 && seconds <= 1.001 / now.frameRate)
+      .sort((a, b) => b - a),
+    (seconds) => seconds.toPrecision(6),
+  );
+  const fixed = times.map((shutterSeconds): Choice => ({
+    label: `${shutterFraction(shutterSeconds)} s · ${trimmed(360 * now.frameRate * shutterSeconds, 0)}°`,
+    pins: { shutterSeconds, shutterMode: 'fixed' },
+    current: now.shutterMode === 'fixed' && Math.abs(shutterSeconds / now.shutterSeconds - 1) < 1e-6,
+  }));
+  const running: Choice = {
+    label: 'let it run (automatic)',
+    pins: { shutterMode: 'auto' },
+    current: now.shutterMode === 'auto',
+  };
+  return auto ? [running, ...fixed] : fixed;
+}
+
+function isoChoices(brief: Brief, now: Settings): Choice[] {
+  const { steps, standard } = brief.camera.iso;
+  const range = brief.camera.iso[now.colour] ?? standard;
+  const usable = steps.filter(
+    (iso) => iso >= range.base && iso <= Math.min(range.max, brief.limits.isoCeiling),
+  );
+  return usable
+    .flatMap((min) => usable.filter((max) => max >= min).map((max) => ({ min, max })))
+    .map((iso) => ({
+      label: iso.min === iso.max ? `${iso.min} fixed` : isoText(iso),
+      pins: { iso },
+      current: iso.min === now.iso.min && iso.max === now.iso.max,
+    }));
+}
+
+/** How much harm a tile's pin adds: the score with it less the score without. */
+export function pinCost(key: SettingKey, brief: Brief, score: number): number {
+  const made = spaceFor({ ...brief, pins: withoutPins(brief.pins, key) });
+  const free = made.ok ? search(made.space) : null;
+  return free ? Math.max(0, score - free.score) : 0;
+}

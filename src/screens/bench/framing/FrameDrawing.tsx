@@ -1,0 +1,155 @@
+'use client';
+
+import { useRef } from 'react';
+import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
+import { habitsOf } from '@/core/motion/mounts';
+import { standsAt } from '@/core/optics/framing';
+import type { Brief } from '@/core/plan/defaults';
+import type { FramedView } from '@/core/solve/framed';
+import { trimmed } from '@/core/units/format';
+import { viewLabel } from '@/words/labels';
+import { framePath, groundPaths, horizonPath, obstructionPath, subjectPath } from './drawing';
+import type { FramingMoves } from './moves';
+import styles from './framing.module.css';
+
+/** The drawing is at most this high, pixels; an upright frame is narrower for it. */
+const MOST_HEIGHT = 440;
+
+/** The picture through the lens. The wider of two views fills the drawing; the other's edge lies in it. */
+export function FrameDrawing({
+  brief,
+  here,
+  beside,
+  moves,
+}: {
+  brief: Brief;
+  here: FramedView;
+  beside: FramedView | null;
+  moves: FramingMoves;
+}): ReactNode {
+  const svg = useRef<SVGSVGElement>(null);
+  const drag = useRef<{ what: 'subject' | 'pitch'; fromY: number; pitchDeg: number } | null>(null);
+  const outer = beside && beside.shape.lens.horizontalDeg > here.shape.lens.horizontalDeg ? beside : here;
+  const inner = beside === null ? null : outer === here ? beside : here;
+  const { shape } = outer;
+  const tall = shape.heightPx / shape.widthPx;
+  const habits = habitsOf(brief.mount.kind, brief.mount.place);
+  const { subject } = here;
+
+  const at = (event: PointerEvent): { x: number; y: number } => {
+    const box = svg.current?.getBoundingClientRect();
+    if (!box) return { x: 0, y: 0 };
+    return {
+      x: ((event.clientX - box.left) / box.width) * 2 - 1,
+      y: (((event.clientY - box.top) / box.height) * 2 - 1) * tall,
+    };
+  };
+  const start =
+    (what: 'subject' | 'pitch') =>
+    (event: PointerEvent<SVGElement>): void => {
+      event.currentTarget.setPointerCapture(event.pointerId);
+      drag.current = { what, fromY: at(event).y, pitchDeg: brief.mount.pitchDeg };
+    };
+  const move = (event: PointerEvent): void => {
+    const held = drag.current;
+    if (!held) return;
+    const place = at(event);
+    if (held.what === 'subject') {
+      const stands = standsAt(shape, place, subject.distanceM);
+      if (stands) moves.subject(stands);
+    } else moves.pitch(held.pitchDeg - ((place.y - held.fromY) / tall) * (outer.verticalDeg / 2));
+  };
+  const end = (): void => {
+    if (drag.current) moves.done();
+    drag.current = null;
+  };
+  const step = (event: KeyboardEvent, what: 'subject' | 'pitch'): void => {
+    const big = event.shiftKey ? 5 : 1;
+    const way = { ArrowUp: -1, ArrowDown: 1, ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (way === undefined) return;
+    event.preventDefault();
+    if (what === 'pitch') moves.pitch(brief.mount.pitchDeg + way * big);
+    else moves.subject({ sideM: subject.sideM + (way * big * subject.distanceM) / 20 });
+  };
+
+  return (
+    <figure className={styles.frame}>
+      <svg
+        ref={svg}
+        style={{ maxWidth: MOST_HEIGHT / tall }}
+        viewBox={`-1 ${-tall} 2 ${2 * tall}`}
+        role="group"
+        aria-label={`The frame of ${here.camera.name}, ${viewLabel(here.viewId)}`}
+        onPointerMove={move}
+        onPointerUp={end}
+        onPointerCancel={end}
+      >
+        <rect x={-1} y={-tall} width={2} height={2 * tall} className={styles.sky} />
+        <g className={styles.ground} aria-hidden>
+          {groundPaths(shape, habits.heightM).map((path, index) => (
+            <path key={index} d={path} />
+          ))}
+        </g>
+        <g
+          role="slider"
+          tabIndex={0}
+          className={styles.horizon}
+          aria-label="Camera looks down by"
+          aria-orientation="vertical"
+          aria-valuenow={brief.mount.pitchDeg}
+          aria-valuemin={-90}
+          aria-valuemax={90}
+          aria-valuetext={`${trimmed(brief.mount.pitchDeg, 0)}° below the horizon`}
+          onPointerDown={start('pitch')}
+          onKeyDown={(event) => step(event, 'pitch')}
+        >
+          <path d={horizonPath(shape)} className={styles.grab} />
+          <path d={horizonPath(shape)} />
+        </g>
+        <g
+          role="slider"
+          tabIndex={0}
+          className={styles.subject}
+          data-mine={brief.motion.subject !== null}
+          aria-label="Subject in the frame, to the side"
+          aria-valuenow={subject.sideM}
+          aria-valuemin={-10_000}
+          aria-valuemax={10_000}
+          aria-valuetext={sideText(subject.sideM)}
+          onPointerDown={start('subject')}
+          onKeyDown={(event) => step(event, 'subject')}
+        >
+          <path d={subjectPath(shape, subject)} />
+        </g>
+        <g className={styles.inTheWay} aria-hidden>
+          {habits.inTheWay.map((thing, index) => (
+            <path key={index} d={obstructionPath(shape, thing)} />
+          ))}
+        </g>
+        {inner && (
+          <path
+            d={framePath(shape, inner.shape)}
+            className={inner === here ? styles.edgeHere : styles.edgeOther}
+          />
+        )}
+        <rect
+          x={-1}
+          y={-tall}
+          width={2}
+          height={2 * tall}
+          className={outer === here ? styles.edgeHere : styles.edgeOther}
+        />
+      </svg>
+      <figcaption className="quiet">
+        Through the lens: {trimmed(here.shape.lens.horizontalDeg, 0)}° across, {trimmed(here.verticalDeg, 0)}°
+        upright
+        {inner ? `; dashed, ${beside?.camera.name ?? ''} ${viewLabel(beside?.viewId ?? '')}` : ''}
+      </figcaption>
+    </figure>
+  );
+}
+
+export function sideText(sideM: number): string {
+  if (Math.abs(sideM) < 0.005) return 'straight ahead';
+  return `${trimmed(Math.abs(sideM), 2)} m to the ${sideM > 0 ? 'right' : 'left'}`;
+}

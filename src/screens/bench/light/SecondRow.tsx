@@ -1,0 +1,78 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { reasonsOf } from '@/core/solve/reasons';
+import type { Solution } from '@/core/solve/solve';
+import { lockedWhiteBalanceK } from '@/core/solve/settingsOf';
+import type { SettingKey } from '@/core/plan/settings';
+import { SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
+import { reasonText } from '@/words/reasonText';
+import { settingText } from '@/words/settingText';
+import styles from './light.module.css';
+
+const KEYS = ['iso', 'exposureOffsetStops', 'colour', 'whiteBalance'] as const satisfies SettingKey[];
+
+/** ISO, exposure offset, colour and white balance: why, and what each school would do. */
+export function SecondRow({ solution }: { solution: Solution }): ReactNode {
+  const { space, settings } = solution;
+  const { brief } = space;
+  const kit = brief.filters;
+  const reasons = reasonsOf(solution);
+  const schools = [
+    { id: space.school.id, settings },
+    ...solution.alternatives.flatMap(({ way, settings: theirs }) =>
+      way.code === 'school' ? [{ id: way.school, settings: theirs }] : [],
+    ),
+  ];
+  return (
+    <section aria-labelledby="advice-title" className={styles.section}>
+      <h2 id="advice-title">What else the light decides</h2>
+      <dl className={styles.advice}>
+        {KEYS.map((key) => {
+          const reason = reasons.find(({ setting }) => setting === key);
+          if (!reason) return null;
+          const { text, steps } = reasonText(reason, { light: brief.light, kit });
+          return (
+            <div key={key}>
+              <dt>
+                {SETTING_LABEL[key]} <b className="numerals">{settingText(key, settings, kit)}</b>
+              </dt>
+              <dd>
+                {text} <span className="quiet">{steps.join(' ')}</span>
+              </dd>
+            </div>
+          );
+        })}
+      </dl>
+      <table className={styles.tries}>
+        <caption className="unseen">What each school sets</caption>
+        <thead>
+          <tr>
+            <th scope="col">School</th>
+            {KEYS.map((key) => (
+              <th scope="col" key={key}>
+                {SETTING_LABEL[key]}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {schools.map((school, at) => (
+            <tr key={school.id} data-chosen={at === 0}>
+              <th scope="row">{SCHOOL_LABEL[school.id]}</th>
+              {KEYS.map((key) => (
+                <td key={key} className="numerals">
+                  {settingText(key, school.settings, kit)}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className={styles.small}>
+        Locked, this light wants {lockedWhiteBalanceK(space)} K. Lock for a grade or to match cameras; leave
+        it automatic where the way turns to and from the sun and nobody grades.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,256 @@
+import { evRangeOf } from '@/core/light/lightRange';
+import { luxOfEv } from '@/core/light/face';
+import { LAMPS } from '@/core/light/lamps';
+import { SCENE_NAMES } from '@/core/light/scenes';
+import type { Brief } from '@/core/plan/defaults';
+import type { Light, Shot } from '@/core/plan/shot';
+import { without } from '@/core/plan/without';
+import { trimmed } from '@/core/units/format';
+import { SCENE_LABEL } from '@/words/labels';
+import { LAMPS_LABEL, lightText } from '@/words/lightText';
+import { SUN_TO_START_FROM, sunWords } from './sunWords';
+import { number, options, withKey } from './wordParts';
+import type { Stretch, Word } from './wordParts';
+
+/** How the run's light is told, and the limits beside it. */
+export function lightSentence(brief: Brief): Stretch[] {
+  const kind: Word = {
+    id: 'lightKind',
+    name: 'Light told by',
+    path: 'light',
+    kind: 'choice',
+    options: Object.entries(LIGHT_KINDS).map(([value, label]) => ({ value, label })),
+    value: (b) => b.light.kind,
+    set: (shot, value, b) => {
+      const others = without(shot, 'light');
+      return value === null ? others : { ...others, light: lightOfKind(value, b) };
+    },
+  };
+  return [
+    'Light by',
+    kind,
+    ...lightWords(brief.light),
+    '; ISO up to',
+    {
+      ...number('isoCeiling', 'ISO ceiling', 'limits', '', [25, 409_600, 100], (b) => b.limits.isoCeiling),
+      set: (shot: Shot, value: unknown) =>
+        withKey(shot, 'limits', 'isoCeiling', typeof value === 'number' ? Math.round(value) : null),
+    },
+    ', lit by',
+    {
+      id: 'lamps',
+      name: 'Lamps',
+      path: 'limits.lamps',
+      kind: 'choice',
+      options: options(LAMPS, LAMPS_LABEL),
+      value: (b) => b.limits.lamps,
+      set: (shot, value) => withKey(shot, 'limits', 'lamps', value),
+    },
+    ...(brief.limits.lamps === 'screen'
+      ? [
+          'pulsing at',
+          number('screenHz', 'Screen pulse', 'limits', 'Hz', [20, 20_000, 10], (b) => b.limits.screenHz),
+        ]
+      : []),
+    ', mains',
+    {
+      id: 'mainsHz',
+      name: 'Mains',
+      path: 'limits.mainsHz',
+      kind: 'choice',
+      options: ['50', '60'].map((value) => ({ value, label: `${value} Hz` })),
+      value: (b) => String(b.limits.mainsHz),
+      set: (shot, value) => withKey(shot, 'limits', 'mainsHz', value === null ? null : Number(value)),
+    },
+    ', recording',
+    {
+      id: 'recordSeconds',
+      name: 'Recording',
+      path: 'limits.recordSeconds',
+      kind: 'number',
+      unit: 'min',
+      min: 0.1,
+      max: 10_080,
+      step: 5,
+      value: (b) => Number(trimmed(b.limits.recordSeconds / 60, 1)),
+      set: (shot, value) => withKey(shot, 'limits', 'recordSeconds', value === null ? null : value * 60),
+    },
+    'on a',
+    number('cardGb', 'Card', 'limits', 'GB', [1, 16_384, 32], (b) => b.limits.cardGb),
+    'card.',
+  ];
+}
+
+function lightWords(light: Light): Stretch[] {
+  switch (light.kind) {
+    case 'sun':
+      return sunWords(light);
+    case 'readings':
+      return [
+        'along the run:',
+        {
+          id: 'readings',
+          name: 'Readings',
+          path: 'light',
+          kind: 'link',
+          part: 'readings',
+          text: (b) => lightText(b.light),
+        },
+      ];
+    case 'scene':
+      return [
+        'from',
+        lightWord('lightFrom', 'Light from', 'from'),
+        'to',
+        lightWord('lightTo', 'Light to', 'to'),
+      ];
+    case 'range':
+      return ['from', rangeWord('evMin', 'Darkest'), 'to', rangeWord('evMax', 'Brightest')];
+    case 'lux':
+      return ['from', luxWord('luxMin', 'Darkest'), 'to', luxWord('luxMax', 'Brightest')];
+    case 'reading':
+      return [
+        'at f/',
+        readingWord('fNumber', 'Reading f-number', '', [0.7, 64, 0.1]),
+        ', 1/',
+        readingWord(
+          'shutterSeconds',
+          'Reading shutter, 1 over',
+          's',
+          [0.001, 1_000_000, 10],
+          (l) => Math.round(1 / l.shutterSeconds),
+          (v) => 1 / v,
+        ),
+        ', ISO',
+        readingWord('iso', 'Reading ISO', '', [6, 409_600, 100], undefined, Math.round),
+        'behind',
+        readingWord('filterStops', 'Reading filter', 'stops', [0, 20, 1]),
+        ', darker by',
+        readingWord('darkerStops', 'Darker by', 'stops', [0, 20, 0.5]),
+        ', brighter by',
+        readingWord('brighterStops', 'Brighter by', 'stops', [0, 20, 0.5]),
+      ];
+  }
+}
+
+function lightWord(id: string, name: string, of: 'from' | 'to'): Word {
+  return {
+    id,
+    name,
+    path: 'light',
+    kind: 'choice',
+    options: options(SCENE_NAMES, SCENE_LABEL),
+    value: ({ light }) => (light.kind === 'scene' ? light[of] : 'openSun'),
+    set: (shot, value, { light }) => {
+      const others = without(shot, 'light');
+      if (value === null || light.kind !== 'scene') return others;
+      return { ...others, light: { ...light, [of]: value } };
+    },
+  };
+}
+
+function rangeWord(id: 'evMin' | 'evMax', name: string): Word {
+  return {
+    id,
+    name,
+    path: `light.${id}`,
+    kind: 'number',
+    unit: 'EV',
+    min: -10,
+    max: 24,
+    step: 0.5,
+    value: ({ light }) => (light.kind === 'range' ? light[id] : 0),
+    set: (shot, value, { light }) => {
+      if (value === null || light.kind !== 'range') return shot;
+      const evMin = id === 'evMin' ? value : Math.min(light.evMin, value);
+      const evMax = id === 'evMax' ? value : Math.max(light.evMax, value);
+      return { ...shot, light: { kind: 'range', evMin, evMax } };
+    },
+  };
+}
+
+const luxWord = (id: 'luxMin' | 'luxMax', name: string): Word => ({
+  id,
+  name,
+  path: `light.${id}`,
+  kind: 'number',
+  unit: 'lux',
+  min: 0.01,
+  max: 1_000_000,
+  step: 1000,
+  value: ({ light }) => (light.kind === 'lux' ? light[id] : 0),
+  set: (shot, value, { light }) => {
+    if (value === null || light.kind !== 'lux') return shot;
+    const luxMin = id === 'luxMin' ? value : Math.min(light.luxMin, value);
+    const luxMax = id === 'luxMax' ? value : Math.max(light.luxMax, value);
+    return { ...shot, light: { kind: 'lux', luxMin, luxMax } };
+  },
+});
+
+type Reading = Extract<Light, { kind: 'reading' }>;
+
+const readingWord = (
+  id: Exclude<keyof Reading, 'kind'>,
+  name: string,
+  unit: string,
+  [min, max, step]: readonly [number, number, number],
+  read: (light: Reading) => number = (light) => light[id],
+  write: (value: number) => number = (value) => value,
+): Word => ({
+  id,
+  name,
+  path: `light.${id}`,
+  kind: 'number',
+  unit,
+  min,
+  max,
+  step,
+  value: ({ light }) => (light.kind === 'reading' ? read(light) : 0),
+  set: (shot, value, { light }) =>
+    value === null || light.kind !== 'reading' ? shot : { ...shot, light: { ...light, [id]: write(value) } },
+});
+
+const LIGHT_KINDS = {
+  scene: 'named scenes',
+  sun: 'the sun',
+  range: 'a range in EV',
+  reading: 'a camera reading',
+  readings: 'several readings',
+  lux: 'a meter in lux',
+} as const;
+
+/** Turning to another way of telling the light keeps the light: the new words start from the same range. */
+function lightOfKind(kind: string, brief: Brief): Light {
+  const { evMin, evMax } = evRangeOf(brief.light);
+  const tenth = (value: number): number => Math.min(24, Math.max(-10, Math.round(value * 10) / 10));
+  switch (kind) {
+    case 'range':
+      return { kind, evMin: tenth(evMin), evMax: tenth(evMax) };
+    case 'lux':
+      return { kind, luxMin: Math.round(2.5 * 2 ** evMin), luxMax: Math.round(2.5 * 2 ** evMax) };
+    case 'reading': {
+      const { fNumber } = brief.camera;
+      const shutterSeconds = Math.min(1, fNumber ** 2 / 2 ** evMax);
+      return {
+        kind,
+        fNumber,
+        shutterSeconds,
+        iso: 100,
+        filterStops: 0,
+        darkerStops: tenth(evMax - evMin),
+        brighterStops: 0,
+      };
+    }
+    case 'sun':
+      return SUN_TO_START_FROM;
+    case 'readings':
+      return {
+        kind,
+        readings: [evMin, evMax].map((ev) => ({ lux: Math.max(0.001, Math.round(luxOfEv(ev))) })),
+        darkerStops: 0,
+        brighterStops: 0,
+      };
+    default:
+      return { kind: 'scene', from: 'openShade', to: 'openSun' };
+  }
+}

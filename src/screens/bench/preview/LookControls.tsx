@@ -1,0 +1,119 @@
+'use client';
+
+import { Segmented, Select } from 'antd';
+import { memo } from 'react';
+import type { ReactNode } from 'react';
+import { SCENE_KINDS } from '@/core/preview/scene';
+import type { SceneKind } from '@/core/preview/scene';
+import { LIGHT_MOMENTS } from '@/core/preview/take';
+import type { LightMoment } from '@/core/preview/take';
+import { trimmed } from '@/core/units/format';
+import { LIGHT_MOMENT_LABEL, SCENE_PICTURE_LABEL } from '@/words/labels';
+import styles from './preview.module.css';
+import type { StageView } from './stage';
+
+/** What is looked at and how. Drawn anew only when one of these changes, not with each picture that comes. */
+export const LookControls = memo(function LookControls({
+  rivals,
+  rival,
+  onRival,
+  moment,
+  onMoment,
+  speeds,
+  speed,
+  onSpeed,
+  scene,
+  onScene,
+  layout,
+  onLayout,
+}: {
+  rivals: readonly { value: string; label: string }[];
+  rival: string;
+  onRival: (key: string) => void;
+  moment: LightMoment;
+  onMoment: (moment: LightMoment) => void;
+  speeds: readonly number[];
+  speed: number;
+  onSpeed: (speed: number) => void;
+  scene: SceneKind | 'fits';
+  onScene: (scene: SceneKind | 'fits') => void;
+  /** `null`: there is but one picture. */
+  layout: StageView['layout'] | null;
+  onLayout: (layout: StageView['layout']) => void;
+}): ReactNode {
+  return (
+    <div className={styles.controls}>
+      <Control label="Beside the answer">
+        <Select
+          aria-label="Beside the answer"
+          virtual={false}
+          listHeight={420}
+          value={rival}
+          onChange={onRival}
+          style={{ width: 260 }}
+          options={[...rivals]}
+        />
+      </Control>
+      <Control label="Light">
+        <Segmented
+          aria-label="Light"
+          value={moment}
+          onChange={onMoment}
+          options={LIGHT_MOMENTS.map((one) => ({ value: one, label: LIGHT_MOMENT_LABEL[one] }))}
+        />
+      </Control>
+      {speeds.length > 1 && (
+        <Control label="Played">
+          <Segmented
+            aria-label="Played"
+            value={speed}
+            onChange={onSpeed}
+            options={speeds.map((one) => ({
+              value: one,
+              label:
+                one === 1
+                  ? 'real time'
+                  : one > 1
+                    ? `${trimmed(one, 2)}× slower`
+                    : `${trimmed(1 / one, 2)}× faster`,
+            }))}
+          />
+        </Control>
+      )}
+      <Control label="Place">
+        <Select
+          aria-label="Place drawn"
+          value={scene}
+          onChange={onScene}
+          style={{ width: 170 }}
+          options={[
+            { value: 'fits', label: 'the one that fits' },
+            ...SCENE_KINDS.map((one) => ({ value: one, label: SCENE_PICTURE_LABEL[one] })),
+          ]}
+        />
+      </Control>
+      {layout !== null && (
+        <Control label="Side by side">
+          <Segmented<StageView['layout']>
+            aria-label="Layout"
+            value={layout}
+            onChange={onLayout}
+            options={[
+              { value: 'divide', label: 'divided' },
+              { value: 'sideBySide', label: 'both whole' },
+            ]}
+          />
+        </Control>
+      )}
+    </div>
+  );
+});
+
+function Control({ label, children }: { label: string; children: ReactNode }): ReactNode {
+  return (
+    <div className={styles.control}>
+      <span aria-hidden>{label}</span>
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+'use client';
+
+import { memo, useEffect, useRef } from 'react';
+import type { ReactNode } from 'react';
+import { pulseOf } from '@/core/preview/judge';
+import type { Picture } from '@/core/preview/develop';
+import { trimmed } from '@/core/units/format';
+import styles from './preview.module.css';
+import { pictureAt } from './useFilms';
+import type { Film } from './useFilms';
+
+/** Frames of the film side by side, so that smear and stutter are seen without playing: six from where it stands. */
+const SHOWN = 6;
+
+export const Strips = memo(function Strips({
+  films,
+  fine,
+  names,
+  place,
+}: {
+  films: readonly Film[];
+  /** The films are filled in place: this says when to look again. */
+  fine: boolean;
+  names: readonly string[];
+  place: number;
+}): ReactNode {
+  const most = Math.max(1e-6, ...films.flatMap(({ sharpness }) => sharpness));
+  return (
+    <div className={styles.strips} data-refined={fine}>
+      <h3>Frame by frame</h3>
+      {films.map((film, side) => {
+        const along = film.reel.shown.map((index) => film.sharpness[index] ?? 0);
+        const pulse = 100 * pulseOf(along);
+        const again = repeats(film);
+        return (
+          <div key={side} className={styles.strips}>
+            <p>
+              <b>{side === 0 ? 'A' : 'B'}</b> {names[side]}: sharpness comes and goes by {trimmed(pulse, 1)} %
+              {again > 0 ? `; ${again} of ${film.reel.shown.length} frames only repeat the one before` : ''}.
+            </p>
+            <ol className={styles.strip}>
+              {Array.from({ length: SHOWN }, (_, step) => {
+                const at = (place + step) % film.reel.shown.length;
+                const same = at > 0 && film.reel.shown[at] === film.reel.shown[at - 1];
+                return (
+                  <li key={step} data-again={same}>
+                    <Still picture={pictureAt(film, at)} name={`frame ${at + 1}`} />
+                    {at + 1}
+                    {same ? ', the same again' : ''}
+                  </li>
+                );
+              })}
+            </ol>
+            <svg
+              className={styles.pulse}
+              viewBox={`0 0 ${Math.max(1, along.length - 1)} 1`}
+              preserveAspectRatio="none"
+              role="img"
+              aria-label={`Sharpness of ${names[side] ?? ''} along the loop: comes and goes by ${trimmed(pulse, 1)} %`}
+            >
+              <line x1={0} x2={along.length} y1={1} y2={1} />
+              <polyline points={along.map((value, at) => `${at},${1 - value / most}`).join(' ')} />
+            </svg>
+          </div>
+        );
+      })}
+      <p className="quiet">
+        The line is the sharpness along the whole loop. Dips are smear that comes and goes; steps of equal
+        height are frames that repeat.
+      </p>
+    </div>
+  );
+});
+
+function repeats({ reel: { shown } }: Film): number {
+  return shown.filter((index, at) => at > 0 && shown[at - 1] === index).length;
+}
+
+function Still({ picture, name }: { picture: Picture | null; name: string }): ReactNode {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    if (!canvas.current || !picture) return;
+    canvas.current.width = picture.width;
+    canvas.current.height = picture.height;
+    canvas.current
+      .getContext('2d')
+      ?.putImageData(new ImageData(picture.rgba, picture.width, picture.height), 0, 0);
+  }, [picture]);
+  return <canvas ref={canvas} role="img" aria-label={name} />;
+}

@@ -1,0 +1,39 @@
+'use client';
+
+import { Button } from 'antd';
+import { useId } from 'react';
+import type { ReactNode } from 'react';
+import type { FileJob } from './useFileJob';
+import styles from './readings.module.css';
+
+/** A file being read: its name, how far the reading is, and what came of it. */
+export function FileCard<T>({
+  title,
+  job,
+  onClose,
+  children,
+}: {
+  title: string;
+  job: FileJob<T>;
+  onClose: () => void;
+  children: (result: T) => ReactNode;
+}): ReactNode {
+  const id = useId();
+  return (
+    <section aria-labelledby={id} className={styles.card}>
+      <div className={styles.head}>
+        <h3 id={id}>{title}</h3>
+        <Button type="text" onClick={onClose}>
+          {job.state === 'busy' ? 'Stop reading' : 'Close'}
+        </Button>
+      </div>
+      {job.state === 'busy' && <p role="status">Reading…</p>}
+      {job.state === 'failed' && (
+        <p role="alert" className={styles.fault}>
+          Could not read it: {job.why}. Nothing was changed.
+        </p>
+      )}
+      {job.state === 'done' && children(job.result)}
+    </section>
+  );
+}

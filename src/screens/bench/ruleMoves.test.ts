@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest';
+import { briefOf } from '@/core/plan/defaults';
+import { ShotSchema } from '@/core/plan/shot';
+import type { Shot, ShotInput } from '@/core/plan/shot';
+import { solve } from '@/core/solve/solve';
+import type { Solution } from '@/core/solve/solve';
+import { handleEv, moveHandle, notchEv, shoulderEv, steppedEv } from './ruleMoves';
+import type { Handle } from './ruleMoves';
+
+const shot = (rest: Omit<ShotInput, 'kind' | 'version'>): Shot =>
+  ShotSchema.parse({ kind: 'lynxeye/shot', version: 1, ...rest });
+const solved = (of: Shot): Solution => {
+  const outcome = solve(briefOf(of).brief);
+  if (!outcome.solved) throw new Error(outcome.refusal.obstacle.code);
+  return outcome.solution;
+};
+const moved = (of: Shot, handle: Handle, ev: number): Solution =>
+  solved(moveHandle(solved(of), handle, ev).change(of));
+const stepped = (of: Shot, handle: Handle, steps: number): Solution =>
+  moved(of, handle, steppedEv(solved(of), handle, steps));
+
+const fixed = shot({
+  mount: { kind: 'helmet', ground: 'rough' },
+  light: { kind: 'range', evMin: 11, evMax: 15 },
+  pins: { shutterSeconds: 1 / 50, filter: { ids: ['nd32'] } },
+});
+
+describe('the handles of the stop rule', () => {
+  it('carry the window to where the filter is dragged, the shutter held', () => {
+    const before = solved(fixed);
+    for (const [id, stops] of [
+      ['nd64', 6],
+      ['nd8', 3],
+    ] as const) {
+      const after = moved(fixed, 'filter', notchEv(before, stops) + 0.2);
+      expect(after.settings.filter.ids).toEqual([id]);
+      expect(after.settings.shutterSeconds).toBe(1 / 50);
+      expect(shoulderEv(after)).toBeCloseTo(notchEv(before, stops), 9);
+    }
+  });
+
+  it('carry it with the shutter, the filter held, a third of a stop a step', () => {
+    const before = solved(fixed);
+    const after = stepped(fixed, 'shutter', 1);
+    expect(after.settings.shutterSeconds).toBeCloseTo(1 / 60, 9);
+    expect(after.settings.filter.ids).toEqual(['nd32']);
+    expect(shoulderEv(after) - shoulderEv(before)).toBeCloseTo(Math.log2(60 / 50), 9);
+    expect(stepped(fixed, 'shutter', 3).settings.shutterSeconds).toBeCloseTo(1 / 100, 9);
+    expect(stepped(fixed, 'shutter', -99).settings.shutterSeconds).toBeLessThanOrEqual(1 / 25);
+  });
+
+  it('stretch it with the ISO ceiling, a stop a step, never under base', () => {
+    const before = solved(fixed);
+    const less = stepped(fixed, 'ceiling', 1);
+    expect(less.space.brief.limits.isoCeiling).toBe(400);
+    expect(handleEv(less, 'ceiling')).toBeCloseTo(handleEv(before, 'ceiling') + 1, 9);
+    expect(moved(fixed, 'ceiling', 99).space.brief.limits.isoCeiling).toBe(100);
+    expect(moved(fixed, 'ceiling', -99).space.brief.limits.isoCeiling).toBe(6400);
+  });
+
+  it('move the ends of the light, which never cross', () => {
+    expect(moved(fixed, 'evMax', 13.26).space.light).toMatchObject({ evMin: 11, evMax: 13.3 });
+    expect(moved(fixed, 'evMax', 3).space.light).toMatchObject({ evMin: 11, evMax: 11 });
+    expect(moved(fixed, 'evMin', 19).space.light).toMatchObject({ evMin: 15, evMax: 15 });
+    expect(stepped(fixed, 'evMin', -3).space.light.evMin).toBe(10);
+  });
+
+  it('keep a running shutter running', () => {
+    const running = shot({ ...fixed, pins: { shutterMode: 'auto' } });
+    const after = stepped(running, 'shutter', 2);
+    expect(after.settings.shutterMode).toBe('auto');
+    expect(shoulderEv(after)).toBeGreaterThan(shoulderEv(solved(running)));
+  });
+});

@@ -1,0 +1,93 @@
+import { SHADES, SKIES, SUN_GROUNDS } from '@/core/plan/words';
+import type { Shade, Sky, SunGround } from '@/core/plan/words';
+import { USUAL_SUN } from '@/core/light/sun/sunLight';
+import type { SunLight } from '@/core/light/sun/sunLight';
+import { without } from '@/core/plan/without';
+import { placeText, SHADE_LABEL, SKY_LABEL, spanText, SUN_GROUND_LABEL } from '@/words/lightText';
+import { options } from './wordParts';
+import type { Stretch, Word } from './wordParts';
+
+/** A place and hour to move from: nobody has said any yet. The made-up gorge of the demo, at noon. */
+export const SUN_TO_START_FROM: SunLight = {
+  kind: 'sun',
+  lat: 46.62,
+  lon: 12.3,
+  from: '2026-10-03T12:00:00+02:00',
+  to: '2026-10-03T13:00:00+02:00',
+  place: 'Tarnholt Gorge',
+  zone: 'Europe/Rome',
+  country: 'IT',
+};
+
+/** What a run crosses, from full light to shade: the usual ones, and whatever this light says. */
+function shadesOffered(light: SunLight): string[] {
+  const usual = SHADES.flatMap((shade) => (shade === 'open' ? [shade] : [shade, `open+${shade}`]));
+  const own = (light.shade ?? USUAL_SUN.shade).join('+');
+  return usual.includes(own) ? usual : [...usual, own];
+}
+
+/** The words of a light told by the sun. */
+export function sunWords(light: SunLight): Stretch[] {
+  const inSun = <K extends 'sky' | 'ground' | 'shade'>(
+    key: K,
+    name: string,
+    all: { value: string; label: string }[],
+    read: (told: SunLight) => string,
+    write: (value: string) => SunLight[K],
+  ): Word => ({
+    id: `sun-${key}`,
+    name,
+    path: `light.${key}`,
+    kind: 'choice',
+    options: all,
+    value: (b) => (b.light.kind === 'sun' ? read(b.light) : ''),
+    set: (shot, value) => {
+      if (shot.light?.kind !== 'sun') return shot;
+      const others = without(shot.light, key) as SunLight;
+      return { ...shot, light: value === null ? others : { ...others, [key]: write(value) } };
+    },
+  });
+  const shadeLabel = (value: string): string =>
+    value
+      .split('+')
+      .map((shade) => SHADE_LABEL[shade as Shade])
+      .join(' and ');
+  return [
+    'at',
+    {
+      id: 'placeAndTime',
+      name: 'Place and time',
+      path: 'light',
+      kind: 'link',
+      part: 'light',
+      text: ({ light: told }) =>
+        told.kind === 'sun'
+          ? `${told.place ?? placeText(told)}, ${spanText(Date.parse(told.from), Date.parse(told.to), told.zone)}`
+          : '',
+    },
+    light.clouds?.length ? 'by a forecast, else' : ', sky',
+    inSun(
+      'sky',
+      'Sky',
+      options(SKIES, SKY_LABEL),
+      (told) => told.sky ?? USUAL_SUN.sky,
+      (value) => value as Sky,
+    ),
+    ', over',
+    inSun(
+      'ground',
+      'Ground under the light',
+      options(SUN_GROUNDS, SUN_GROUND_LABEL),
+      (told) => told.ground ?? USUAL_SUN.ground,
+      (value) => value as SunGround,
+    ),
+    ', through',
+    inSun(
+      'shade',
+      'Shade',
+      shadesOffered(light).map((value) => ({ value, label: shadeLabel(value) })),
+      (told) => (told.shade ?? USUAL_SUN.shade).join('+'),
+      (value) => value.split('+') as Shade[],
+    ),
+  ];
+}

@@ -1,0 +1,228 @@
+import type { CameraProfile } from '@/core/camera/profile';
+import { placesOf } from '@/core/motion/mounts';
+import type { Brief } from '@/core/plan/defaults';
+import type { Thing } from '@/core/plan/kitItem';
+import type { Shot } from '@/core/plan/shot';
+import { without } from '@/core/plan/without';
+import {
+  ACTIVITIES,
+  ARCHETYPE_IDS,
+  GRADES,
+  GROUNDS,
+  MOUNT_KINDS,
+  SCHOOL_IDS,
+  SCREENS,
+} from '@/core/plan/words';
+import {
+  ACTIVITY_LABEL,
+  ARCHETYPE_LABEL,
+  GRADE_LABEL,
+  GROUND_LABEL,
+  MOUNT_LABEL,
+  PLACE_LABEL,
+  SCHOOL_LABEL,
+  SCREEN_LABEL,
+} from '@/words/labels';
+import { lightSentence } from './lightWords';
+import { inPart, number, options, subjectNumber, withKey } from './wordParts';
+import type { Stretch } from './wordParts';
+
+const DELIVERIES = ['1920×1080', '3840×2160', '1080×1920', '1280×720'] as const;
+
+/** What of the kit the words offer beside the usual. */
+export interface OwnThings {
+  cameras: readonly CameraProfile[];
+  mounts: readonly OwnMount[];
+}
+
+export type OwnMount = { id: string } & Extract<Thing, { what: 'mount' }>;
+
+export function sentenceOf(brief: Brief, own: OwnThings = { cameras: [], mounts: [] }): Stretch[][] {
+  return [watched(), ride(brief, own), lightSentence(brief)];
+}
+
+/** A mount of the kit brings its place and what was measured on it; what it does not say goes back to the usual. */
+function onOwnMount(shot: Shot, { kind, place, tiltDeg, pitchDeg, shakeDegPerSRms }: OwnMount): Shot {
+  const mounted = Object.entries({ kind, place, tiltDeg, pitchDeg }).reduce(
+    (changed, [key, value]) => withKey(changed, 'mount', key, value ?? null),
+    shot,
+  );
+  return withKey(mounted, 'motion', 'shakeDegPerSRms', shakeDegPerSRms ?? null);
+}
+
+function watched(): Stretch[] {
+  return [
+    'Watched at',
+    number('timelineFps', 'Timeline', 'playback', 'fps', [1, 240, 1], (b) => b.playback.timelineFps),
+    'on a',
+    {
+      id: 'screen',
+      name: 'Screen',
+      path: 'playback.screen',
+      kind: 'choice',
+      options: options(SCREENS, SCREEN_LABEL),
+      value: (b) => b.playback.screen,
+      set: inPart('playback', 'screen'),
+    },
+    'delivered',
+    {
+      id: 'deliver',
+      name: 'Delivered size',
+      path: 'playback.deliver',
+      kind: 'choice',
+      options: DELIVERIES.map((value) => ({ value, label: value })),
+      value: (b) => `${b.playback.deliver.width}×${b.playback.deliver.height}`,
+      set: (shot, value) => {
+        const [width = 1920, height = 1080] = (value ?? '').split('×').map(Number);
+        return withKey(shot, 'playback', 'deliver', value === null ? null : { width, height });
+      },
+    },
+    'slowed',
+    number('slowdown', 'Slowed', 'playback', '×', [0.02, 64, 1], (b) => b.playback.slowdown),
+    ', filmed to',
+    {
+      id: 'school',
+      name: 'School',
+      path: 'look.school',
+      kind: 'choice',
+      options: options(SCHOOL_IDS, SCHOOL_LABEL),
+      value: (b) => b.look.school,
+      set: inPart('look', 'school'),
+    },
+    'with',
+    {
+      id: 'grade',
+      name: 'Grading',
+      path: 'look.grade',
+      kind: 'choice',
+      options: options(GRADES, GRADE_LABEL),
+      value: (b) => b.look.grade,
+      set: inPart('look', 'grade'),
+    },
+    '.',
+  ];
+}
+
+function ride(brief: Brief, own: OwnThings): Stretch[] {
+  const { subject } = brief.motion;
+  const archetypal = ARCHETYPE_IDS.some((id) => id === brief.camera.id);
+  const listed = own.cameras.some(({ id }) => id === brief.camera.id);
+  const owned = archetypal || listed ? own.cameras : [brief.camera, ...own.cameras];
+  return [
+    'The',
+    {
+      id: 'archetype',
+      name: 'Camera',
+      path: 'camera.archetype',
+      kind: 'choice',
+      // A camera that came with the file keeps its own name.
+      options: [
+        ...owned.map(({ id, name }) => ({ value: id, label: name })),
+        ...options(ARCHETYPE_IDS, ARCHETYPE_LABEL),
+      ],
+      value: (b) => b.camera.id,
+      set: (shot, value) => {
+        const others = without(shot, 'camera');
+        const profile = owned.find(({ id }) => id === value);
+        if (profile) return { ...others, camera: { profile } };
+        const archetype = ARCHETYPE_IDS.find((id) => id === value);
+        return archetype ? { ...others, camera: { archetype } } : others;
+      },
+    },
+    'on the',
+    {
+      id: 'kind',
+      name: 'Mount',
+      path: 'mount.kind',
+      kind: 'choice',
+      options: [
+        ...own.mounts.map(({ id, name }) => ({ value: `own ${id}`, label: name })),
+        ...options(MOUNT_KINDS, MOUNT_LABEL),
+      ],
+      value: (b) => b.mount.kind,
+      set: (shot, value) => {
+        const mine = own.mounts.find(({ id }) => value === `own ${id}`);
+        return mine
+          ? onOwnMount(shot, mine)
+          : withKey(withKey(shot, 'mount', 'place', null), 'mount', 'kind', value);
+      },
+    },
+    ...(brief.mount.place === undefined
+      ? []
+      : [
+          {
+            id: 'place',
+            name: 'Where on it',
+            path: 'mount.place',
+            kind: 'choice' as const,
+            options: options(placesOf(brief.mount.kind), PLACE_LABEL),
+            value: (b: Brief) => b.mount.place ?? '',
+            set: inPart('mount', 'place'),
+          },
+        ]),
+    ',',
+    {
+      id: 'activity',
+      name: 'Activity',
+      path: 'mount.activity',
+      kind: 'choice',
+      options: options(ACTIVITIES, ACTIVITY_LABEL),
+      value: (b) => b.mount.activity,
+      set: inPart('mount', 'activity'),
+    },
+    'over',
+    {
+      id: 'ground',
+      name: 'Ground',
+      path: 'mount.ground',
+      kind: 'choice',
+      options: options(GROUNDS, GROUND_LABEL),
+      value: (b) => b.mount.ground,
+      set: inPart('mount', 'ground'),
+    },
+    'ground at',
+    number('travelMps', 'Travel', 'motion', 'm/s', [0, 350, 0.5], (b) => b.motion.travelMps),
+    ', nearest things',
+    number('nearestM', 'Nearest things', 'motion', 'm', [0.05, 10_000, 0.1], (b) => b.motion.nearestM),
+    'away, turning',
+    number('panDegPerS', 'Turning', 'motion', '°/s', [0, 2000, 10], (b) => b.motion.panDegPerS),
+    ', shaking',
+    number(
+      'shakeDegPerSRms',
+      'Shake',
+      'motion',
+      '°/s',
+      [0, 1000, 5],
+      (b) => Math.round(b.motion.shakeDegPerSRms * 10) / 10,
+    ),
+    ', off level by',
+    number('tiltDeg', 'Tilt', 'mount', '°', [-180, 180, 1], (b) => b.mount.tiltDeg),
+    ', looking down by',
+    number('pitchDeg', 'Looking down', 'mount', '°', [-90, 90, 1], (b) => b.mount.pitchDeg),
+    ';',
+    {
+      id: 'subject',
+      name: 'Subject',
+      path: 'motion.subject',
+      kind: 'choice',
+      options: [
+        { value: 'none', label: 'no subject' },
+        { value: 'one', label: 'a subject' },
+      ],
+      value: (b) => (b.motion.subject ? 'one' : 'none'),
+      set: (shot, value) => withKey(shot, 'motion', 'subject', value === 'one' ? {} : null),
+    },
+    ...(subject
+      ? [
+          subjectNumber('sizeM', 'Subject size', 'm', [0.01, 1000, 0.1]),
+          'tall at',
+          subjectNumber('distanceM', 'Subject distance', 'm', [0.05, 10_000, 0.5]),
+          'away,',
+          subjectNumber('sideM', 'Subject to the side', 'm', [-10_000, 10_000, 0.25]),
+          'to the right, passing at',
+          subjectNumber('speedMps', 'Subject speed', 'm/s', [0, 350, 0.5]),
+        ]
+      : []),
+    '.',
+  ];
+}

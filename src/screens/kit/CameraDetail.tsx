@@ -1,0 +1,86 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import type { CameraProfile } from '@/core/camera/profile';
+import { findingsOf } from '@/core/camera/tableFindings';
+import type { Wishes } from '@/core/camera/wishes';
+import { faultLine } from '@/core/plan/faults';
+import type { KitItem } from '@/core/plan/kitItem';
+import { findingText } from '@/words/cameraText';
+import { TextField } from '../parts/Fields';
+import { ModeMap } from '../parts/modeMap/ModeMap';
+import { CameraFacts } from './CameraFacts';
+import { CameraFiles } from './CameraFiles';
+import { PartsEditor } from './PartsEditor';
+import { RulesEditor } from './RulesEditor';
+import { useProfileDraft } from './useProfileDraft';
+import styles from './kit.module.css';
+
+/** One camera: what it can do as a map, and everything that makes it so. */
+export function CameraDetail({ item, profile }: { item: KitItem; profile: CameraProfile }): ReactNode {
+  const { draft, faults, edit, take, revert } = useProfileDraft(item, profile);
+  const [wishes, setWishes] = useState<Wishes>({ recording: 'video' });
+  const findings = findingsOf(profile);
+  return (
+    <>
+      <h2 className={styles.name}>{draft.name}</h2>
+      <p className="quiet">{draft.summary}</p>
+      {faults.length > 0 && (
+        <div role="alert" className={styles.faults}>
+          <p>
+            Not kept yet: this would break the camera. Mend it, or{' '}
+            <Button type="link" onClick={revert}>
+              go back to what is kept
+            </Button>
+          </p>
+          <ul>
+            {faults.slice(0, 8).map((fault) => (
+              <li key={faultLine(fault)}>{faultLine(fault)}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <section aria-labelledby="map-title">
+        <h3 id="map-title">Mode map</h3>
+        <ModeMap profile={profile} wishes={wishes} onWishes={setWishes} />
+      </section>
+      <section aria-labelledby="findings-title">
+        <h3 id="findings-title">Looked over</h3>
+        {findings.length === 0 ? (
+          <p className="quiet">No overlaps, gaps, impossible crops or useless bit rates.</p>
+        ) : (
+          <ul className={styles.findings}>
+            {findings.map((finding, at) => (
+              <li key={`${finding.code} ${at}`}>
+                <span className="quiet numerals">{finding.path}</span> {findingText(finding, profile)}
+              </li>
+            ))}
+          </ul>
+        )}
+      </section>
+      <RulesEditor profile={draft} edit={edit} />
+      <PartsEditor profile={draft} edit={edit} />
+      <section aria-labelledby="facts-title">
+        <h3 id="facts-title">The camera itself</h3>
+        <div className={styles.fields}>
+          <TextField
+            label="Name"
+            value={draft.name}
+            maxLength={80}
+            onCommit={(name) => edit('rename a camera', (one) => ({ ...one, name }))}
+          />
+          <TextField
+            label="What it is"
+            value={draft.summary === '' ? ' ' : draft.summary}
+            maxLength={300}
+            onCommit={(summary) => edit('describe a camera', (one) => ({ ...one, summary }))}
+          />
+          <CameraFacts profile={draft} edit={edit} />
+        </div>
+      </section>
+      <CameraFiles profile={profile} take={take} />
+    </>
+  );
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import { CameraProfileSchema } from '@/core/camera/profile';
+import type { CameraProfile } from '@/core/camera/profile';
+import { modesOf } from '@/core/camera/modeTable';
+import { checkAgainst, faultLine } from '@/core/plan/faults';
+import type { Checked, Fault } from '@/core/plan/faults';
+import { parseJson } from '@/formats/json';
+import { download } from '../parts/download';
+import { fileName } from '../parts/fileName';
+import { pickFile } from '../parts/pickFile';
+import type { ProfileDraft } from './useProfileDraft';
+import styles from './kit.module.css';
+
+/** The mode table as a sheet and the whole camera as JSON, out and in. A file with one fault changes nothing. */
+export function CameraFiles({
+  profile,
+  take,
+}: {
+  profile: CameraProfile;
+  take: ProfileDraft['take'];
+}): ReactNode {
+  const [refused, setRefused] = useState<{ name: string; faults: Fault[] } | null>(null);
+  // Said beside the buttons, to stay: the map above redraws meanwhile, which can outlast a passing message.
+  const [taken, setTaken] = useState<string | null>(null);
+  const name = fileName(profile.name);
+  const takeFile = (file: string, read: Checked<CameraProfile>, label: string): void => {
+    setTaken(null);
+    if (!read.ok) {
+      setRefused({ name: file, faults: read.faults });
+      return;
+    }
+    setRefused(null);
+    // The camera stays the one it is in the kit, whatever the file calls it.
+    void take(label, { ...read.value, id: profile.id }).then(() => {
+      setTaken(`Took ${modesOf(read.value).length} modes from ${file}. Undo takes it back.`);
+    });
+  };
+  return (
+    <section aria-labelledby="files-title">
+      <h3 id="files-title">Files</h3>
+      <div className={styles.deeds}>
+        <Button
+          onClick={() =>
+            void import('@/formats/modeSheet/write').then(({ writeModeSheet }) => {
+              download(`${name}-modes.csv`, writeModeSheet(profile), 'text/csv');
+            })
+          }
+        >
+          Modes to a sheet (CSV)
+        </Button>
+        <Button
+          onClick={() =>
+            pickFile(
+              '.csv,text/csv',
+              (file, text) =>
+                void import('@/formats/modeSheet/read').then(({ readModeSheet }) => {
+                  takeFile(file, readModeSheet(text, profile), 'import a sheet of modes');
+                }),
+            )
+          }
+        >
+          Modes from a sheet
+        </Button>
+        <Button onClick={() => download(`${name}.json`, JSON.stringify(profile, null, 2))}>
+          Camera to JSON
+        </Button>
+        <Button
+          onClick={() =>
+            pickFile('.json,application/json', (file, text) => {
+              const json = parseJson(text);
+              takeFile(
+                file,
+                json.ok ? checkAgainst(CameraProfileSchema, json.value) : json,
+                'import a camera',
+              );
+            })
+          }
+        >
+          Camera from JSON
+        </Button>
+      </div>
+      <p role="status">{taken}</p>
+      {refused && (
+        <div role="alert" className={styles.faults}>
+          <p>
+            Nothing was taken from {refused.name}: {refused.faults.length}{' '}
+            {refused.faults.length === 1 ? 'fault' : 'faults'}. Mend them in the file and try again.{' '}
+            <Button type="link" onClick={() => setRefused(null)}>
+              Close
+            </Button>
+          </p>
+          <ol>
+            {refused.faults.slice(0, 100).map((fault, at) => (
+              <li key={at}>{faultLine(fault)}</li>
+            ))}
+          </ol>
+        </div>
+      )}
+    </section>
+  );
+}

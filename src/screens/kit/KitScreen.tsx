@@ -1,0 +1,149 @@
+'use client';
+
+import { Button, Checkbox } from 'antd';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import { cameraFrom, copiedThing, nameOf, newThing, THING_KINDS } from '@/core/plan/kitItem';
+import type { KitItem, ThingKind } from '@/core/plan/kitItem';
+import { ARCHETYPE_IDS } from '@/core/plan/words';
+import { THING_LABEL } from '@/words/cameraText';
+import { ARCHETYPE_LABEL } from '@/words/labels';
+import { Empty } from '../parts/Empty';
+import { MenuUnder } from '../parts/MenuUnder';
+import { useKit } from '../parts/kit';
+import { useKeeper } from '../parts/keeper';
+import { CameraDetail } from './CameraDetail';
+import { ThingForm } from './ThingForm';
+import styles from './kit.module.css';
+
+/** Kit: what a person owns. One thing at a time is open; the address holds which. */
+export function KitScreen(): ReactNode {
+  const kit = useKit();
+  const keeper = useKeeper();
+  const router = useRouter();
+  const openId = useSearchParams().get('item');
+  const [away, setAway] = useState(false);
+  if (!kit) return null;
+  const shown = kit.filter(({ archived, id }) => away || !archived || id === openId);
+  const open = kit.find(({ id }) => id === openId) ?? shown[0];
+  const go = (id: string): void => router.push(`/kit?item=${encodeURIComponent(id)}`);
+  const add = (what: ThingKind): void =>
+    void keeper?.addKit((id) => newThing(what, id), `add a ${THING_LABEL[what].one}`).then(go);
+  const cameraMenu = {
+    items: ARCHETYPE_IDS.map((archetype) => ({
+      key: archetype,
+      label: `like a ${ARCHETYPE_LABEL[archetype]}`,
+      onClick: () =>
+        void keeper
+          ?.addKit((id) => cameraFrom(archetype, id, `My ${ARCHETYPE_LABEL[archetype]}`), 'add a camera')
+          .then(go),
+    })),
+  };
+  return (
+    <>
+      <h1>Kit</h1>
+      <div className={styles.kit} data-chosen={openId !== null}>
+        <nav aria-label="Things in the kit" className={styles.list}>
+          {THING_KINDS.map((what) => (
+            <section key={what} aria-labelledby={`things-${what}`}>
+              <div className={styles.kind}>
+                <h2 id={`things-${what}`}>{THING_LABEL[what].many}</h2>
+                {what === 'camera' ? (
+                  <MenuUnder menu={cameraMenu}>
+                    <Button type="text" aria-label="Add a camera" aria-haspopup="menu">
+                      Add
+                    </Button>
+                  </MenuUnder>
+                ) : (
+                  <Button type="text" aria-label={`Add a ${THING_LABEL[what].one}`} onClick={() => add(what)}>
+                    Add
+                  </Button>
+                )}
+              </div>
+              <ul>
+                {shown
+                  .filter(({ thing }) => thing.what === what)
+                  .map((item) => (
+                    <li key={item.id}>
+                      <button
+                        type="button"
+                        aria-current={item.id === open?.id ? 'true' : undefined}
+                        onClick={() => go(item.id)}
+                      >
+                        {nameOf(item.thing)}
+                        {item.archived && <span className="quiet"> · put away</span>}
+                      </button>
+                    </li>
+                  ))}
+              </ul>
+            </section>
+          ))}
+          <Checkbox checked={away} onChange={(event) => setAway(event.target.checked)}>
+            Show what is put away
+          </Checkbox>
+        </nav>
+        {open ? (
+          <Detail key={open.id} item={open} onOpen={go} />
+        ) : (
+          <Empty
+            title="Nothing in the kit yet"
+            text="Add a camera like one of those that ship; shots can then take it, with its own modes."
+          />
+        )}
+      </div>
+    </>
+  );
+}
+
+function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void }): ReactNode {
+  const keeper = useKeeper();
+  const router = useRouter();
+  const { thing } = item;
+  const what = THING_LABEL[thing.what].one;
+  return (
+    <article className={styles.detail} aria-label={nameOf(thing)}>
+      <Link href="/kit" className={styles.back}>
+        All things in the kit
+      </Link>
+      <div className={styles.deeds}>
+        <Button
+          onClick={() => void keeper?.addKit((id) => copiedThing(thing, id), `copy a ${what}`).then(onOpen)}
+        >
+          Copy
+        </Button>
+        <Button
+          onClick={() =>
+            void keeper?.changeKit(
+              item.id,
+              item.archived ? `take a ${what} out again` : `put a ${what} away`,
+              (one) => ({
+                ...one,
+                archived: !one.archived,
+              }),
+            )
+          }
+        >
+          {item.archived ? 'Take out again' : 'Put away'}
+        </Button>
+        <Button
+          danger
+          type="text"
+          onClick={() =>
+            void keeper?.removeKit(item.id).then(() => {
+              router.push('/kit');
+            })
+          }
+        >
+          Remove
+        </Button>
+      </div>
+      {thing.what === 'camera' ? (
+        <CameraDetail item={item} profile={thing.profile} />
+      ) : (
+        <ThingForm item={item} thing={thing} />
+      )}
+    </article>
+  );
+}

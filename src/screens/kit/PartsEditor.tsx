@@ -1,0 +1,235 @@
+'use client';
+
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { CameraProfile } from '@/core/camera/profile';
+import { renamedPart, withoutPart } from '@/core/camera/parts';
+import { PROJECTIONS, verticalDeg, viewAfterCropDeg } from '@/core/optics/projection';
+import { without } from '@/core/plan/without';
+import { STABILIZATIONS } from '@/core/plan/words';
+import { trimmed } from '@/core/units/format';
+import { PROJECTION_LABEL } from '@/words/cameraText';
+import { STABILIZATION_LABEL, viewLabel } from '@/words/labels';
+import { ChoiceField, NumberField, TextField } from '../parts/Fields';
+import type { EditProfile } from './useProfileDraft';
+import styles from './kit.module.css';
+
+/** The sizes, views and holds that rules speak of. */
+export function PartsEditor({ profile, edit }: { profile: CameraProfile; edit: EditProfile }): ReactNode {
+  return (
+    <>
+      <Views profile={profile} edit={edit} />
+      <Sizes profile={profile} edit={edit} />
+      <Holds profile={profile} edit={edit} />
+    </>
+  );
+}
+
+/** A name that no part has yet. */
+function freeName(taken: readonly { id: string }[], stem: string): string {
+  for (let count = 1; ; count++) {
+    const name = count === 1 ? stem : `${stem} ${count}`;
+    if (!taken.some(({ id }) => id === name)) return name;
+  }
+}
+
+function Views({ profile, edit }: { profile: CameraProfile; edit: EditProfile }): ReactNode {
+  const put = (id: string, change: Partial<CameraProfile['views'][number]>): void =>
+    edit(`change the ${viewLabel(id)} view`, (one) => ({
+      ...one,
+      views: one.views.map((view) => (view.id === id ? { ...view, ...change } : view)),
+    }));
+  return (
+    <section aria-labelledby="views-title">
+      <h3 id="views-title">Views</h3>
+      <ul className={styles.parts}>
+        {profile.views.map((view) => (
+          <li key={view.id} className={styles.fields}>
+            <TextField
+              label="Name"
+              value={view.id}
+              maxLength={60}
+              onCommit={(name) => edit('rename a view', (one) => renamedPart(one, 'views', view.id, name))}
+            />
+            <NumberField
+              label="Across"
+              unit="°"
+              value={view.horizontalDeg}
+              min={2}
+              max={179}
+              onCommit={(horizontalDeg) => {
+                if (horizontalDeg !== undefined) put(view.id, { horizontalDeg });
+              }}
+            />
+            <ChoiceField
+              label="Projection"
+              value={view.projection}
+              options={PROJECTIONS.map((value) => ({ value, label: PROJECTION_LABEL[value] }))}
+              onCommit={(projection) => put(view.id, { projection })}
+            />
+            <NumberField
+              label="Lens of its own"
+              unit="mm"
+              value={view.focalMm}
+              min={0.5}
+              max={300}
+              step={0.5}
+              placeholder="usual"
+              onCommit={(focalMm) =>
+                edit('change a lens', (one) => ({
+                  ...one,
+                  views: one.views.map((other) => {
+                    if (other.id !== view.id) return other;
+                    const rest = without(other, 'focalMm');
+                    return focalMm === undefined ? rest : { ...rest, focalMm };
+                  }),
+                }))
+              }
+            />
+            <p className={styles.worked}>
+              {trimmed(verticalDeg(view, 16, 9), 0)}° upright in 16:9, {trimmed(verticalDeg(view, 4, 3), 0)}°
+              in 4:3
+            </p>
+            <Button
+              type="text"
+              aria-label={`Remove the ${viewLabel(view.id)} view`}
+              onClick={() => edit('remove a view', (one) => withoutPart(one, 'views', view.id))}
+            >
+              Remove
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Button
+        onClick={() =>
+          edit('add a view', (one) => ({
+            ...one,
+            views: [
+              ...one.views,
+              {
+                id: freeName(one.views, 'new view'),
+                horizontalDeg: 90,
+                projection: 'straight',
+                fromSphere: false,
+              },
+            ],
+          }))
+        }
+      >
+        Add a view
+      </Button>
+    </section>
+  );
+}
+
+function Sizes({ profile, edit }: { profile: CameraProfile; edit: EditProfile }): ReactNode {
+  return (
+    <section aria-labelledby="sizes-title">
+      <h3 id="sizes-title">Sizes</h3>
+      <ul className={styles.parts}>
+        {profile.resolutions.map((size) => (
+          <li key={size.id} className={styles.fields}>
+            <TextField
+              label="Name"
+              value={size.id}
+              maxLength={60}
+              onCommit={(name) =>
+                edit('rename a size', (one) => renamedPart(one, 'resolutions', size.id, name))
+              }
+            />
+            {(['width', 'height'] as const).map((side) => (
+              <NumberField
+                key={side}
+                label={side === 'width' ? 'Width' : 'Height'}
+                unit="px"
+                value={size[side]}
+                min={120}
+                max={16384}
+                onCommit={(value) => {
+                  if (value !== undefined)
+                    edit('change a size', (one) => ({
+                      ...one,
+                      resolutions: one.resolutions.map((other) =>
+                        other.id === size.id ? { ...other, [side]: Math.round(value) } : other,
+                      ),
+                    }));
+                }}
+              />
+            ))}
+            <Button
+              type="text"
+              aria-label={`Remove ${size.id}`}
+              onClick={() => edit('remove a size', (one) => withoutPart(one, 'resolutions', size.id))}
+            >
+              Remove
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Button
+        onClick={() =>
+          edit('add a size', (one) => ({
+            ...one,
+            resolutions: [
+              ...one.resolutions,
+              { id: freeName(one.resolutions, 'new size'), width: 1920, height: 1080 },
+            ],
+          }))
+        }
+      >
+        Add a size
+      </Button>
+    </section>
+  );
+}
+
+function Holds({ profile, edit }: { profile: CameraProfile; edit: EditProfile }): ReactNode {
+  const [widest] = [...profile.views].sort((a, b) => b.horizontalDeg - a.horizontalDeg);
+  return (
+    <section aria-labelledby="holds-title">
+      <h3 id="holds-title">Holds</h3>
+      <ul className={styles.parts}>
+        {STABILIZATIONS.map((hold) => {
+          if (hold === 'off') return null;
+          const means = profile.stabilizations[hold];
+          const name = STABILIZATION_LABEL[hold];
+          return (
+            <li key={hold} className={styles.fields}>
+              <NumberField
+                label={`${name}: crop on each side`}
+                unit="% of width"
+                value={means ? Math.round(means.cropPerSide * 1000) / 10 : undefined}
+                min={0}
+                max={40}
+                step={0.5}
+                placeholder="not there"
+                onCommit={(value) =>
+                  edit(`change ${name}`, (one) => {
+                    const { [hold]: old, ...others } = one.stabilizations;
+                    if (value !== undefined)
+                      return {
+                        ...one,
+                        stabilizations: { ...others, [hold]: { ...old, cropPerSide: value / 100 } },
+                      };
+                    return { ...one, stabilizations: others };
+                  })
+                }
+              />
+              {means && widest && (
+                <p className={styles.worked}>
+                  leaves{' '}
+                  {trimmed(
+                    viewAfterCropDeg(widest.horizontalDeg, 1 - 2 * means.cropPerSide, widest.projection),
+                    0,
+                  )}
+                  ° of {viewLabel(widest.id)}, takes up{' '}
+                  {trimmed(means.swingDeg ?? means.cropPerSide * widest.horizontalDeg, 1)}° to either side
+                </p>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,186 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { habitsOf, placesOf } from '@/core/motion/mounts';
+import { usualShakeDegPerSRms } from '@/core/motion/shake';
+import { KitItemSchema } from '@/core/plan/kitItem';
+import type { KitItem, Thing } from '@/core/plan/kitItem';
+import { without } from '@/core/plan/without';
+import { MOUNT_KINDS } from '@/core/plan/words';
+import { trimmed } from '@/core/units/format';
+import { MOUNT_LABEL, PLACE_LABEL } from '@/words/labels';
+import { followsFrom } from '@/words/thingText';
+import type { Plain } from '@/words/thingText';
+import { ChoiceField, NumberField, TextField } from '../parts/Fields';
+import { useKeeper } from '../parts/keeper';
+import { FilterFigures } from './FilterFigures';
+import styles from './kit.module.css';
+import { MeasureFilter } from './MeasureFilter';
+
+/** A thing that is not a camera: its few figures, each with what follows from it. */
+export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): ReactNode {
+  const keeper = useKeeper();
+  const put = (next: Plain): void => {
+    const checked = KitItemSchema.safeParse({ ...item, thing: next });
+    if (checked.success)
+      void keeper?.changeKit(item.id, `change ${next.name}`, (one) => ({ ...one, thing: next }));
+  };
+  return (
+    <>
+      <h2 className={styles.name}>{thing.name}</h2>
+      <div className={styles.fields}>
+        <TextField
+          label="Name"
+          value={thing.name}
+          maxLength={80}
+          onCommit={(name) => put({ ...thing, name })}
+        />
+        <Figures thing={thing} put={put} />
+        <TextField
+          label="Note"
+          value={item.note}
+          maxLength={2000}
+          onCommit={(note) =>
+            void keeper?.changeKit(item.id, `note on ${thing.name}`, (one) => ({ ...one, note }))
+          }
+        />
+      </div>
+      {thing.what === 'filter' && thing.filter.kind !== 'variable' && (
+        <MeasureFilter filter={thing.filter} put={(filter) => put({ ...thing, filter })} />
+      )}
+      <Follows thing={thing} />
+    </>
+  );
+}
+
+function Figures({ thing, put }: { thing: Plain; put: (next: Plain) => void }): ReactNode {
+  switch (thing.what) {
+    case 'filter':
+      return <FilterFigures filter={thing.filter} put={(filter) => put({ ...thing, filter })} />;
+    case 'card':
+    case 'cell':
+    case 'bank':
+      return FIGURES[thing.what].map(({ key, label, unit, min, max, step }) => (
+        <NumberField
+          key={key}
+          label={label}
+          unit={unit}
+          min={min}
+          max={max}
+          step={step}
+          value={figureOf(thing, key)}
+          onCommit={(value) => {
+            // The schema has the last word on what is kept: `put` asks it.
+            if (value !== undefined) put({ ...thing, [key]: key === 'count' ? Math.round(value) : value });
+          }}
+        />
+      ));
+    case 'mount':
+      return <MountFigures thing={thing} put={put} />;
+  }
+}
+
+/** Things that are nothing but figures. */
+type Counted = Extract<Plain, { what: 'card' | 'cell' | 'bank' }>;
+
+interface Figure {
+  key: string;
+  label: string;
+  unit: string;
+  min: number;
+  max: number;
+  step: number;
+}
+
+const figure = (
+  key: string,
+  label: string,
+  unit: string,
+  [min, max, step]: readonly [number, number, number],
+): Figure => ({ key, label, unit, min, max, step });
+
+/** Bounds repeat the schema's. */
+const FIGURES: Record<Counted['what'], readonly Figure[]> = {
+  card: [
+    figure('capacityGb', 'Capacity', 'GB', [1, 16_384, 1]),
+    figure('writeMBps', 'Sustained writing', 'MB/s', [1, 5000, 1]),
+  ],
+  cell: [
+    figure('ampereHours', 'Charge', 'Ah', [0.05, 100, 0.1]),
+    figure('volts', 'Voltage', 'V', [1, 60, 0.05]),
+    figure('count', 'How many', '', [1, 50, 1]),
+  ],
+  bank: [figure('ampereHours', 'Charge', 'Ah', [0.1, 200, 0.5])],
+};
+
+function figureOf(thing: Counted, key: string): number {
+  return Number(Object.entries(thing).find(([name]) => name === key)?.[1]);
+}
+
+type Mounted = Extract<Thing, { what: 'mount' }>;
+
+function MountFigures({ thing, put }: { thing: Mounted; put: (next: Plain) => void }): ReactNode {
+  const usual = habitsOf(thing.kind, thing.place);
+  const places = placesOf(thing.kind);
+  const set = (key: 'shakeDegPerSRms' | 'tiltDeg' | 'pitchDeg', value: number | undefined): void => {
+    const kept = without(thing, key);
+    put(value === undefined ? kept : { ...kept, [key]: value });
+  };
+  return (
+    <>
+      <ChoiceField
+        label="Kind"
+        value={thing.kind}
+        options={MOUNT_KINDS.map((value) => ({ value, label: MOUNT_LABEL[value] }))}
+        onCommit={(kind) => put({ what: 'mount', name: thing.name, kind })}
+      />
+      {places.length > 0 && (
+        <ChoiceField
+          label="Where on it"
+          value={thing.place ?? places[0] ?? 'front'}
+          options={places.map((value) => ({ value, label: PLACE_LABEL[value] }))}
+          onCommit={(place) => put({ ...thing, place })}
+        />
+      )}
+      <NumberField
+        label="Shake measured"
+        unit="°/s rms"
+        value={thing.shakeDegPerSRms}
+        min={0}
+        max={1000}
+        placeholder={`usual ${trimmed(usualShakeDegPerSRms(thing.kind, 'mixed', 'riding', thing.place), 1)}`}
+        onCommit={(v) => set('shakeDegPerSRms', v)}
+      />
+      <NumberField
+        label="Off level by"
+        unit="°"
+        value={thing.tiltDeg}
+        min={-180}
+        max={180}
+        placeholder="level"
+        onCommit={(v) => set('tiltDeg', v)}
+      />
+      <NumberField
+        label="Looks down by"
+        unit="°"
+        value={thing.pitchDeg}
+        min={-90}
+        max={90}
+        placeholder={`usual ${usual.pitchDeg}`}
+        onCommit={(v) => set('pitchDeg', v)}
+      />
+    </>
+  );
+}
+
+/** What follows from the figures. */
+function Follows({ thing }: { thing: Plain }): ReactNode {
+  const lines = followsFrom(thing);
+  return (
+    <ul className={styles.follows}>
+      {lines.map((line) => (
+        <li key={line}>{line}</li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,56 @@
+'use client';
+
+import { useState } from 'react';
+import { CameraProfileSchema } from '@/core/camera/profile';
+import type { CameraProfile } from '@/core/camera/profile';
+import { checkAgainst } from '@/core/plan/faults';
+import type { Fault } from '@/core/plan/faults';
+import type { KitItem } from '@/core/plan/kitItem';
+import { useKeeper } from '../parts/keeper';
+
+export type EditProfile = (label: string, change: (profile: CameraProfile) => CameraProfile) => void;
+
+export interface ProfileDraft {
+  /** As it stands on the screen: kept, unless there are faults. */
+  draft: CameraProfile;
+  /** Why the draft is not kept. */
+  faults: Fault[];
+  edit: EditProfile;
+  /** Takes a whole valid camera over, such as one from a file; settles when it is written. */
+  take: (label: string, profile: CameraProfile) => Promise<void>;
+  /** Lets go of a draft with faults. */
+  revert: () => void;
+}
+
+/** Editing a camera: what is valid is kept at once, as one step of undo; what is not yet stays here, with its faults. */
+export function useProfileDraft(item: KitItem, kept: CameraProfile): ProfileDraft {
+  const keeper = useKeeper();
+  const [broken, setBroken] = useState<{ of: CameraProfile; draft: CameraProfile; faults: Fault[] } | null>(
+    null,
+  );
+  // A change from elsewhere (undo, another window) makes a draft stale.
+  const current = broken !== null && broken.of === kept ? broken : null;
+  const draft = current?.draft ?? kept;
+  const keep = (label: string, next: CameraProfile): Promise<void> =>
+    keeper?.changeKit(item.id, label, (one) => ({ ...one, thing: { what: 'camera', profile: next } })) ??
+    Promise.resolve();
+  return {
+    draft,
+    take: (label, next) => {
+      setBroken(null);
+      return keep(label, next);
+    },
+    faults: current?.faults ?? [],
+    revert: () => setBroken(null),
+    edit: (label, change) => {
+      const next = change(draft);
+      const checked = checkAgainst(CameraProfileSchema, next);
+      if (!checked.ok) {
+        setBroken({ of: kept, draft: next, faults: checked.faults });
+        return;
+      }
+      setBroken(null);
+      void keep(label, checked.value);
+    },
+  };
+}

@@ -1,0 +1,140 @@
+'use client';
+
+import { Button, Input, Select } from 'antd';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import { CUT_REASONS, VERDICTS } from '@/core/plan/logEntry';
+import type { CutReason, LogEntry, Verdict } from '@/core/plan/logEntry';
+import { CARD_KEYS } from '@/words/card';
+import { CUT_LABEL, VERDICT_LABEL } from '@/words/labels';
+import { Empty } from '../parts/Empty';
+import { useKeeper, useLog, useShots } from '../parts/keeper';
+import { placeUrl, useShotId } from '../parts/places';
+import { SettingStrip } from '../parts/SettingStrip';
+import styles from './log.module.css';
+
+const ALL = '__all';
+
+/** Log: what was recorded, with the settings as they were, and what came of it. */
+export function LogScreen(): ReactNode {
+  const log = useLog();
+  const shots = useShots();
+  const id = useShotId();
+  const router = useRouter();
+  const names = useMemo(() => {
+    const known = new Map(log?.map(({ shotId, shotName }) => [shotId, shotName]));
+    for (const record of shots ?? [])
+      if (known.has(record.id)) known.set(record.id, record.shot.name ?? 'Untitled shot');
+    return known;
+  }, [log, shots]);
+  if (!log) return null;
+  if (log.length === 0)
+    return (
+      <Empty
+        title="Nothing recorded yet"
+        text='Carry a shot and tap "Recorded": it stands here with its settings, for a verdict later.'
+      >
+        <Link href="/carry">To the card</Link>
+      </Empty>
+    );
+  const shown = id === null || !names.has(id) ? log : log.filter(({ shotId }) => shotId === id);
+  return (
+    <>
+      <div className={styles.head}>
+        <h1>Log</h1>
+        <Select
+          aria-label="Show recordings of"
+          className={styles.filter ?? ''}
+          showSearch={{ optionFilterProp: 'label' }}
+          popupMatchSelectWidth={false}
+          value={id !== null && names.has(id) ? id : ALL}
+          options={[
+            { value: ALL, label: `all shots (${log.length})` },
+            ...[...names].map(([value, label]) => ({ value, label })),
+          ]}
+          onSelect={(value) => router.replace(placeUrl('/log', value === ALL ? null : value))}
+        />
+      </div>
+      <ul>
+        {shown.map((entry) => (
+          <Entry
+            key={entry.id}
+            entry={entry}
+            kept={shots?.some((record) => record.id === entry.shotId) ?? false}
+          />
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function Entry({ entry, kept }: { entry: LogEntry; kept: boolean }): ReactNode {
+  const keeper = useKeeper();
+  const [note, setNote] = useState<string | null>(null);
+  const toggle = (verdict: Verdict): void => {
+    const verdicts = entry.verdicts.includes(verdict)
+      ? entry.verdicts.filter((one) => one !== verdict)
+      : [...entry.verdicts, verdict];
+    void keeper?.judge(entry.id, { verdicts });
+  };
+  const when = new Date(entry.at);
+  return (
+    <li className={styles.entry}>
+      <div className={styles.what}>
+        <h2>
+          {kept ? <Link href={placeUrl('/bench', entry.shotId)}>{entry.shotName}</Link> : entry.shotName}
+        </h2>
+        <time dateTime={entry.at} className="numerals">
+          {when.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })},{' '}
+          {when.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
+        </time>
+        <Button
+          type="text"
+          danger
+          onClick={() => void keeper?.removeEntry(entry.id)}
+          aria-label={`Remove the recording of ${entry.shotName}`}
+        >
+          Remove
+        </Button>
+      </div>
+      <SettingStrip keys={CARD_KEYS} settings={entry.settings} kit={entry.shot.filters ?? []} />
+      <div className={styles.verdicts} role="group" aria-label={`Verdict on ${entry.shotName}`}>
+        {VERDICTS.map((verdict) => (
+          <button
+            key={verdict}
+            type="button"
+            aria-pressed={entry.verdicts.includes(verdict)}
+            data-good={verdict === 'good'}
+            onClick={() => toggle(verdict)}
+          >
+            {VERDICT_LABEL[verdict]}
+          </button>
+        ))}
+        {entry.verdicts.includes('cutOff') && (
+          <Select
+            aria-label="Why it was cut off"
+            placeholder="why?"
+            popupMatchSelectWidth={false}
+            {...(entry.cutReason ? { value: entry.cutReason } : {})}
+            options={CUT_REASONS.map((value) => ({ value, label: CUT_LABEL[value] }))}
+            onSelect={(cutReason: CutReason) => void keeper?.judge(entry.id, { cutReason })}
+          />
+        )}
+      </div>
+      <Input.TextArea
+        aria-label={`Note on ${entry.shotName}`}
+        placeholder="What to change next time"
+        autoSize={{ minRows: 1, maxRows: 6 }}
+        maxLength={2000}
+        value={note ?? entry.note}
+        onChange={(event) => setNote(event.target.value)}
+        onBlur={() => {
+          if (note !== null && note !== entry.note) void keeper?.judge(entry.id, { note });
+          setNote(null);
+        }}
+      />
+    </li>
+  );
+}

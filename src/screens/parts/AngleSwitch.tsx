@@ -1,0 +1,42 @@
+'use client';
+
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { partCount, partName } from '@/core/plan/secondAngles';
+import type { Shot } from '@/core/plan/shot';
+import { placeUrl } from './places';
+import type { PlacePath } from './places';
+import styles from './parts.module.css';
+
+/** The cameras of a shot, when there are several, each a link of its own. */
+export function AngleSwitch({
+  shot,
+  id,
+  place,
+  angle,
+}: {
+  shot: Shot;
+  id: string;
+  place: PlacePath;
+  angle: number;
+}): ReactNode {
+  const count = partCount(shot);
+  if (count === 1) return null;
+  return (
+    <nav
+      aria-label={shot.pair ? 'Cameras and halves of this shot' : 'Cameras of this shot'}
+      className={styles.angles}
+    >
+      {Array.from({ length: count }, (_, index) => (
+        <Link
+          key={index}
+          href={placeUrl(place, id, index)}
+          prefetch={false}
+          aria-current={index === angle ? 'page' : undefined}
+        >
+          {partName(shot, index)}
+        </Link>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,44 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import type { ReactNode } from 'react';
+import type { ShotRecord } from '@/core/plan/shotRecord';
+import { Empty } from './Empty';
+import { useShotRecord, useShots } from './keeper';
+import { placeUrl, useShotId } from './places';
+import type { PlacePath } from './places';
+
+/** A place for one shot: the one the address names, or the last changed; and what to say when there is none. */
+export function OpenShot({
+  place,
+  children,
+}: {
+  place: PlacePath;
+  children: (record: ShotRecord, shots: readonly ShotRecord[]) => ReactNode;
+}): ReactNode {
+  const id = useShotId();
+  const router = useRouter();
+  const shots = useShots();
+  const record = useShotRecord(id);
+  const first = shots?.[0]?.id;
+  useEffect(() => {
+    if (id === null && first !== undefined) router.replace(placeUrl(place, first));
+  }, [id, first, place, router]);
+  if (record === undefined || (id === null && first !== undefined)) return null;
+  if (record === null)
+    return (
+      <Empty
+        title={id === null ? 'No shot yet' : 'No such shot here'}
+        text={
+          id === null
+            ? 'Describe a shot first; it opens here.'
+            : 'It may have been removed, or kept in another browser. Undo brings back what was removed in this window.'
+        }
+      >
+        <Link href="/?new=1">Describe a new shot</Link>
+      </Empty>
+    );
+  return children(record, shots ?? []);
+}

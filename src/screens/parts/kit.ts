@@ -1,0 +1,44 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo } from 'react';
+import type { CameraProfile } from '@/core/camera/profile';
+import type { Filter } from '@/core/filters/kit';
+import type { KitItem, Thing } from '@/core/plan/kitItem';
+import { useKeeper } from './keeper';
+
+/** Everything in the kit, put away or not, in the order in which it was kept; undefined while it loads. */
+export function useKit(): KitItem[] | undefined {
+  const keeper = useKeeper();
+  return useLiveQuery(
+    async () => (keeper ? (await keeper.database.kit.toArray()).sort(byKeeping) : undefined),
+    [keeper],
+  );
+}
+
+function byKeeping(a: KitItem, b: KitItem): number {
+  return a.createdAt === b.createdAt
+    ? b.updatedAt.localeCompare(a.updatedAt)
+    : a.createdAt.localeCompare(b.createdAt);
+}
+
+export interface Own {
+  cameras: CameraProfile[];
+  filters: Filter[];
+  mounts: ({ id: string } & Extract<Thing, { what: 'mount' }>)[];
+}
+
+/** What of the kit a shot can take: things not put away. */
+export function useOwnThings(): Own {
+  const kit = useKit();
+  return useMemo(() => {
+    const own: Own = { cameras: [], filters: [], mounts: [] };
+    for (const { id, thing, archived } of kit ?? []) {
+      if (archived) continue;
+      if (thing.what === 'camera') own.cameras.push(thing.profile);
+      if (thing.what === 'filter') own.filters.push(thing.filter);
+      if (thing.what === 'mount') own.mounts.push({ id, ...thing });
+    }
+    return own;
+  }, [kit]);
+}

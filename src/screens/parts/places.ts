@@ -1,0 +1,38 @@
+'use client';
+
+import { partCount } from '@/core/plan/secondAngles';
+import type { Shot } from '@/core/plan/shot';
+import { usePathname, useSearchParams } from 'next/navigation';
+
+/** The places built so far, and where a shot is open in one of them: ids stay in the query. */
+export const PLACES = [
+  { path: '/', label: 'Start' },
+  { path: '/bench', label: 'Bench' },
+  { path: '/carry', label: 'Carry' },
+  { path: '/log', label: 'Log' },
+  { path: '/kit', label: 'Kit' },
+] as const;
+
+export type PlacePath = (typeof PLACES)[number]['path'];
+
+/** `angle` names a second camera of the shot or the second half of a pair; 0 is the main one. */
+export function placeUrl(path: PlacePath, shotId: string | null, angle = 0): string {
+  if (shotId === null || path === '/' || path === '/kit') return path;
+  return `${path}?shot=${encodeURIComponent(shotId)}${angle > 0 ? `&angle=${angle}` : ''}`;
+}
+
+/** The camera of the shot that the address names. */
+export function useAngle(shot: Shot): number {
+  const given = Number(useSearchParams().get('angle') ?? 0);
+  return Number.isInteger(given) && given > 0 && given < partCount(shot) ? given : 0;
+}
+
+/** The shot that the address names. */
+export function useShotId(): string | null {
+  return useSearchParams().get('shot');
+}
+
+export function usePlace(): PlacePath {
+  const path = usePathname();
+  return PLACES.find((place) => place.path === path)?.path ?? '/';
+}

@@ -1,0 +1,34 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { Answer, RefusalFile } from '@/core/plan/answerFile';
+import { briefOf } from '@/core/plan/defaults';
+import type { Assumed, Brief } from '@/core/plan/defaults';
+import type { Shot } from '@/core/plan/shot';
+import { solve } from '@/core/solve/solve';
+import type { Solution } from '@/core/solve/solve';
+import { answerInWords, refusalInWords } from '@/words/answer';
+
+/** A shot solved for the screen: figures to draw with, words to read, or the refusal. */
+export type Solved = { brief: Brief; assumed: Assumed[] } & (
+  | { solution: Solution; answer: Answer; refusal: null }
+  | { solution: null; answer: null; refusal: RefusalFile }
+);
+
+export function solveForScreen(shot: Shot): Solved {
+  const { brief, assumed } = briefOf(shot);
+  const outcome = solve(brief);
+  return outcome.solved
+    ? {
+        brief,
+        assumed,
+        solution: outcome.solution,
+        answer: answerInWords(outcome.solution, assumed),
+        refusal: null,
+      }
+    : { brief, assumed, solution: null, answer: null, refusal: refusalInWords(outcome.refusal, brief) };
+}
+
+export function useAnswer(shot: Shot): Solved {
+  return useMemo(() => solveForScreen(shot), [shot]);
+}

@@ -1,0 +1,101 @@
+'use client';
+
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { Shot } from '@/core/plan/shot';
+import type { ShotRecord } from '@/core/plan/shotRecord';
+import { useKeeper } from './keeper';
+
+export type ShotChange = (shot: Shot) => Shot;
+
+/** Quick changes in a row, such as typing or nudging, become one step of undo after this pause, milliseconds. */
+const PAUSE = 450;
+
+export interface ShotEditing {
+  /** The shot as it stands with everything not yet written. */
+  shot: Shot;
+  /** Shows a change at once; it is written after a pause, or by `commit`. */
+  preview: (label: string, change: ShotChange) => void;
+  /** Writes at once: the change given, and all previewed before. */
+  commit: (label: string, change?: ShotChange) => void;
+}
+
+/** A change on its way to the database: shown until the record that holds it has come back. */
+interface Written {
+  change: ShotChange;
+  landed: boolean;
+}
+
+/**
+ * Live editing of one kept shot. What is written goes through undo; what is only previewed costs nothing. The shot
+ * shown is the record with all changes that it does not hold yet, so a slow write never shows an older shot in between.
+ */
+export function useShotEditing(record: ShotRecord): ShotEditing {
+  const keeper = useKeeper();
+  const [pending, setPending] = useState<readonly Written[]>([]);
+  const waiting = useRef<{
+    previewed: Written | null;
+    label: string;
+    timer: ReturnType<typeof setTimeout> | null;
+    writing: Promise<void>;
+  }>({ previewed: null, label: '', timer: null, writing: Promise.resolve() });
+  const shot = useMemo(
+    () => pending.reduce((before, { change }) => change(before), record.shot),
+    [pending, record.shot],
+  );
+
+  const latest = useRef(record.updatedAt);
+  useEffect(() => {
+    latest.current = record.updatedAt;
+    setPending((all) => (all.some(({ landed }) => landed) ? all.filter(({ landed }) => !landed) : all));
+  }, [record]);
+
+  const write = useCallback(() => {
+    const { previewed, label, timer, writing } = waiting.current;
+    if (timer) clearTimeout(timer);
+    waiting.current = { ...waiting.current, previewed: null, label: '', timer: null };
+    if (!previewed || !keeper) return;
+    const { change } = previewed;
+    // One after the other, so that each starts from what the one before has left.
+    waiting.current.writing = writing
+      .catch(() => undefined)
+      .then(() => keeper.changeShot(record.id, label, change))
+      .then((updatedAt) =>
+        setPending((all) =>
+          updatedAt === null || updatedAt === latest.current
+            ? all.filter((each) => each !== previewed)
+            : all.map((each) => (each === previewed ? { ...each, landed: true } : each)),
+        ),
+      );
+  }, [keeper, record.id]);
+
+  // Leaving the page or the shot loses nothing.
+  useEffect(() => write, [write]);
+
+  const add = useCallback((label: string, change: ShotChange) => {
+    const before = waiting.current.previewed;
+    const both: Written = {
+      change: before ? (given: Shot) => change(before.change(given)) : change,
+      landed: false,
+    };
+    waiting.current.previewed = both;
+    waiting.current.label = label;
+    setPending((all) => [...all.filter((each) => each !== before), both]);
+  }, []);
+
+  const preview = useCallback(
+    (label: string, change: ShotChange) => {
+      add(label, change);
+      if (waiting.current.timer) clearTimeout(waiting.current.timer);
+      waiting.current.timer = setTimeout(write, PAUSE);
+    },
+    [add, write],
+  );
+  const commit = useCallback(
+    (label: string, change?: ShotChange) => {
+      if (change) add(label, change);
+      write();
+    },
+    [add, write],
+  );
+  return { shot, preview, commit };
+}

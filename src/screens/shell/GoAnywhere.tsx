@@ -1,0 +1,65 @@
+'use client';
+
+import { Modal } from 'antd';
+import { Command } from 'cmdk';
+import { useRouter } from 'next/navigation';
+import { useRef } from 'react';
+import type { ReactNode } from 'react';
+import { useShots } from '../parts/keeper';
+import { placeUrl, PLACES } from '../parts/places';
+import { useDeeds, useOverlay } from './deeds';
+import styles from './shell.module.css';
+
+/** Type where to go: a place, a shot, or a deed. */
+export function GoAnywhere(): ReactNode {
+  const router = useRouter();
+  const shots = useShots() ?? [];
+  const { exportAll, importFile, resetDemo, showKeys } = useDeeds();
+  const input = useRef<HTMLInputElement>(null);
+  const close = (): void => useOverlay.setState({ palette: false });
+  const go = (url: string) => (): void => {
+    close();
+    router.push(url);
+  };
+  const then = (deed: () => void) => (): void => {
+    close();
+    deed();
+  };
+  return (
+    <Modal
+      open
+      title="Go anywhere"
+      onCancel={close}
+      footer={null}
+      afterOpenChange={(opened) => {
+        if (opened) input.current?.focus();
+      }}
+    >
+      <Command label="Go anywhere" className={styles.palette ?? ''}>
+        <Command.Input ref={input} placeholder="A place, a shot, or what to do" />
+        <Command.List>
+          <Command.Empty>Nothing of that name.</Command.Empty>
+          <Command.Item onSelect={go('/?new=1')}>New shot</Command.Item>
+          {PLACES.map(({ path, label }) => (
+            <Command.Item key={path} onSelect={go(path)}>
+              {label}
+            </Command.Item>
+          ))}
+          {shots.map(({ id, shot }) => (
+            <Command.Item
+              key={id}
+              value={`${shot.name ?? 'Untitled shot'} ${id}`}
+              onSelect={go(placeUrl('/bench', id))}
+            >
+              {shot.name ?? 'Untitled shot'}
+            </Command.Item>
+          ))}
+          <Command.Item onSelect={then(exportAll)}>Export everything</Command.Item>
+          <Command.Item onSelect={then(importFile)}>Import a file</Command.Item>
+          <Command.Item onSelect={then(resetDemo)}>Load or reset the demo shots</Command.Item>
+          <Command.Item onSelect={then(showKeys)}>Keys</Command.Item>
+        </Command.List>
+      </Command>
+    </Modal>
+  );
+}

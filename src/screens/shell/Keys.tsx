@@ -1,0 +1,43 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useRouter } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { placeUrl, PLACES } from '../parts/places';
+import { useDeeds, useOverlay } from './deeds';
+
+// The dialogs come when they are first asked for.
+const KeysDialog = dynamic(() => import('./KeysDialog').then((module) => module.KeysDialog), { ssr: false });
+
+const GoAnywhere = dynamic(() => import('./GoAnywhere').then((module) => module.GoAnywhere), { ssr: false });
+
+/** Keys that work everywhere, and the list of all keys. */
+export function Keys(): ReactNode {
+  const router = useRouter();
+  const { undo, redo, showKeys } = useDeeds();
+  const open = useOverlay((state) => state.keys);
+  const palette = useOverlay((state) => state.palette);
+  useHotkeys('mod+z', undo, { preventDefault: true });
+  useHotkeys('mod+shift+z, mod+y', redo, { preventDefault: true });
+  useHotkeys('?', showKeys, { useKey: true });
+  useHotkeys('mod+k', () => useOverlay.setState({ palette: true }), {
+    preventDefault: true,
+    enableOnFormTags: true,
+  });
+  useHotkeys('n', () => router.push('/?new=1'));
+  useHotkeys(
+    PLACES.map((_, index) => String(index + 1)),
+    (_, { keys }) => {
+      const place = PLACES[Number(keys?.[0] ?? 1) - 1];
+      const shot = new URLSearchParams(window.location.search).get('shot');
+      if (place) router.push(placeUrl(place.path, shot));
+    },
+  );
+  return (
+    <>
+      {open && <KeysDialog />}
+      {palette && <GoAnywhere />}
+    </>
+  );
+}

@@ -1,0 +1,55 @@
+'use client';
+
+import type { MenuProps } from 'antd';
+import type { ReactNode } from 'react';
+import { FILTER_NOTATIONS } from '@/words/settingText';
+import { useChoice } from '../parts/keeper';
+import { MenuUnder } from '../parts/MenuUnder';
+import { useDeeds } from './deeds';
+import { MenuButton } from './MenuButton';
+import { THEME_LABEL, THEMES } from './theme';
+
+const NOTATION_LABEL = { factor: 'by factor (ND16)', stops: 'in stops', density: 'by density' } as const;
+
+/** The menu, opened as soon as it has come. */
+export function MainMenu(): ReactNode {
+  const [theme, setTheme] = useChoice('theme', THEMES, 'paper');
+  const [notation, setNotation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const { exportAll, importFile, resetDemo, showKeys } = useDeeds();
+  const items: MenuProps['items'] = [
+    {
+      type: 'group',
+      label: 'Theme',
+      children: THEMES.map((name) => ({
+        key: `theme-${name}`,
+        label: `${THEME_LABEL[name]}${name === theme ? ' ✓' : ''}`,
+        onClick: () => setTheme(name),
+      })),
+    },
+    {
+      type: 'group',
+      label: 'Filters written',
+      children: FILTER_NOTATIONS.map((name) => ({
+        key: `notation-${name}`,
+        label: `${NOTATION_LABEL[name]}${name === notation ? ' ✓' : ''}`,
+        onClick: () => setNotation(name),
+      })),
+    },
+    {
+      type: 'group',
+      label: 'Your data',
+      children: [
+        { key: 'export', label: 'Export everything', onClick: exportAll },
+        { key: 'import', label: 'Import a file', onClick: importFile },
+        { key: 'demo', label: 'Load or reset the demo shots', onClick: resetDemo },
+      ],
+    },
+    { type: 'divider' },
+    { key: 'keys', label: 'Keys  ?', onClick: showKeys },
+  ];
+  return (
+    <MenuUnder menu={{ items }} placement="bottomRight" startOpen>
+      <MenuButton />
+    </MenuUnder>
+  );
+}

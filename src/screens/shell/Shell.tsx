@@ -1,0 +1,42 @@
+'use client';
+
+import { ConfigProvider } from 'antd';
+import type { ReactNode } from 'react';
+import { useEffect } from 'react';
+import { KeeperProvider, useChoice, useKeeper } from '../parts/keeper';
+import { ToastProvider } from '../parts/toast';
+import { IncomingFiles } from './IncomingFiles';
+import { Keys } from './Keys';
+import styles from './shell.module.css';
+import { themeConfig, THEMES } from './theme';
+import { TopBar } from './TopBar';
+
+/** Round every place: data, theme, top bar, keys, and what is dropped or pasted. */
+export function Shell({ children }: { children: ReactNode }): ReactNode {
+  return (
+    <KeeperProvider>
+      <Themed>{children}</Themed>
+    </KeeperProvider>
+  );
+}
+
+function Themed({ children }: { children: ReactNode }): ReactNode {
+  const [theme] = useChoice('theme', THEMES, 'paper');
+  const ready = useKeeper() !== null;
+  useEffect(() => {
+    document.documentElement.dataset.theme = theme;
+  }, [theme]);
+  return (
+    <ConfigProvider theme={themeConfig(theme)}>
+      <ToastProvider>
+        <IncomingFiles>
+          <Keys />
+          <TopBar />
+          <main className={styles.place} data-ready={ready} aria-busy={!ready}>
+            {ready ? children : <p className="quiet">Opening your shots…</p>}
+          </main>
+        </IncomingFiles>
+      </ToastProvider>
+    </ConfigProvider>
+  );
+}

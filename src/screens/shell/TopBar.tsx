@@ -1,0 +1,79 @@
+'use client';
+
+import { Button } from 'antd';
+import { Redo2, Undo2 } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { Suspense, useState } from 'react';
+import type { ReactNode } from 'react';
+import { useHistory } from '../parts/keeper';
+import { placeUrl, PLACES, usePlace, useShotId } from '../parts/places';
+import { useDeeds } from './deeds';
+import { MenuButton } from './MenuButton';
+import styles from './shell.module.css';
+
+// The menu's code comes when it is first opened: Start is kept light.
+const MainMenu = dynamic(() => import('./MainMenu').then((module) => module.MainMenu), {
+  ssr: false,
+  loading: () => <MenuButton loading />,
+});
+
+export function TopBar(): ReactNode {
+  const [menuWanted, setMenuWanted] = useState(false);
+  return (
+    <header className={styles.bar}>
+      <Link href="/" className={styles.mark}>
+        Lynxeye
+      </Link>
+      <Suspense>
+        <Places />
+      </Suspense>
+      <UndoButtons />
+      {menuWanted ? <MainMenu /> : <MenuButton onClick={() => setMenuWanted(true)} />}
+    </header>
+  );
+}
+
+function Places(): ReactNode {
+  const here = usePlace();
+  const shotId = useShotId();
+  return (
+    <nav aria-label="Places" className={styles.places}>
+      {PLACES.map(({ path, label }) => (
+        <Link
+          key={path}
+          href={placeUrl(path, shotId)}
+          prefetch={false}
+          aria-current={path === here ? 'page' : undefined}
+        >
+          {label}
+        </Link>
+      ))}
+    </nav>
+  );
+}
+
+function UndoButtons(): ReactNode {
+  const { undoLabel, redoLabel } = useHistory();
+  const { undo, redo } = useDeeds();
+  return (
+    <div className={styles.undo}>
+      <Button
+        type="text"
+        icon={<Undo2 size={18} aria-hidden />}
+        disabled={undoLabel === null}
+        aria-label={undoLabel === null ? 'Nothing to undo' : `Undo: ${undoLabel}`}
+        title={undoLabel === null ? 'Nothing to undo' : `Undo: ${undoLabel}`}
+        onClick={undo}
+      />
+      <Button
+        type="text"
+        icon={<Redo2 size={18} aria-hidden />}
+        disabled={redoLabel === null}
+        aria-label={redoLabel === null ? 'Nothing to redo' : `Redo: ${redoLabel}`}
+        title={redoLabel === null ? 'Nothing to redo' : `Redo: ${redoLabel}`}
+        onClick={redo}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import { Button, Select } from 'antd';
+import type { RefSelectProps } from 'antd';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { ReactNode } from 'react';
+import { CARD_KEYS } from '@/words/card';
+import { useKeeper } from '../parts/keeper';
+import type { PlacePath } from '../parts/places';
+import { placeUrl } from '../parts/places';
+import { SettingStrip } from '../parts/SettingStrip';
+import { useAnswer } from '../parts/useAnswer';
+import { FIRST_BRIEF, LIGHT_OPTIONS, PLAYBACK_OPTIONS, RIDE_OPTIONS, shotOfQuick } from './quick';
+import type { QuickBrief } from './quick';
+import styles from './start.module.css';
+
+/** An answer in three words. Choosing a word moves on to the next, and the last one to "keep and carry". */
+export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNode {
+  const keeper = useKeeper();
+  const router = useRouter();
+  const [brief, setBrief] = useState<QuickBrief>(FIRST_BRIEF);
+  const shot = useMemo(() => shotOfQuick(brief), [brief]);
+  const { answer, refusal, brief: full } = useAnswer(shot);
+  const ride = useRef<RefSelectProps>(null);
+  const light = useRef<RefSelectProps>(null);
+  const playback = useRef<RefSelectProps>(null);
+  const carry = useRef<HTMLButtonElement>(null);
+
+  useEffect(() => {
+    if (focusFirst) ride.current?.focus();
+  }, [focusFirst]);
+
+  const keep = (path: PlacePath): void => {
+    void keeper?.addShot(shot, 'keep a new shot').then((id) => {
+      router.push(placeUrl(path, id));
+    });
+  };
+  const then = (next: () => void): void => {
+    // After the list has closed and given the focus back.
+    setTimeout(next, 0);
+  };
+  const loudest = answer?.warnings.find(({ severity }) => severity !== 'note');
+
+  return (
+    <section className={styles.quick} aria-labelledby="quick-title">
+      <h1 id="quick-title">A shot in three words</h1>
+      <div className={styles.sentence}>
+        <span>Filming</span>
+        <Select
+          ref={ride}
+          aria-label="The ride"
+          showSearch={{ optionFilterProp: 'label' }}
+          popupMatchSelectWidth={false}
+          value={brief.ride}
+          options={RIDE_OPTIONS}
+          onSelect={(value) => {
+            setBrief({ ...brief, ride: value });
+            then(() => light.current?.focus());
+          }}
+        />
+        <span>in</span>
+        <Select
+          ref={light}
+          aria-label="The light"
+          showSearch={{ optionFilterProp: 'label' }}
+          popupMatchSelectWidth={false}
+          value={brief.light}
+          options={LIGHT_OPTIONS}
+          onSelect={(value) => {
+            setBrief({ ...brief, light: value });
+            then(() => playback.current?.focus());
+          }}
+        />
+        <span>watched</span>
+        <Select
+          ref={playback}
+          aria-label="The playback"
+          showSearch={{ optionFilterProp: 'label' }}
+          popupMatchSelectWidth={false}
+          value={brief.playback}
+          options={PLAYBACK_OPTIONS}
+          onSelect={(value) => {
+            setBrief({ ...brief, playback: value });
+            then(() => carry.current?.focus());
+          }}
+        />
+      </div>
+      <div aria-live="polite" className={styles.answer}>
+        {answer ? (
+          <>
+            <SettingStrip keys={CARD_KEYS} settings={answer.settings} kit={full.filters} />
+            <p className={styles.reason}>
+              {answer.why.find(({ setting }) => setting === 'filter')?.text}{' '}
+              {loudest && <span className={styles.warning}>{loudest.text}</span>}
+            </p>
+          </>
+        ) : (
+          <p className={styles.warning}>{refusal.reasons.map(({ text }) => text).join('; ')}</p>
+        )}
+      </div>
+      <div className={styles.deeds}>
+        <Button ref={carry} type="primary" onClick={() => keep('/carry')}>
+          Keep and carry
+        </Button>
+        <Button onClick={() => keep('/bench')}>Keep and open on the Bench</Button>
+        <span className="quiet">Everything not said takes its usual value; the Bench shows each.</span>
+      </div>
+    </section>
+  );
+}

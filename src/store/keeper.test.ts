@@ -1,0 +1,144 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { makeDemo } from '../../demo/makeDemo';
+import { readBackup } from '@/core/plan/backup';
+import { newThing } from '@/core/plan/kitItem';
+import { emptyShot } from '@/core/plan/emptyShot';
+import { answerShot } from '@/words/answer';
+import type { Settings } from '@/core/plan/settings';
+import { openDatabase } from './database';
+import type { Database } from './database';
+import { Keeper } from './keeper';
+
+let database: Database;
+let keeper: Keeper;
+
+beforeEach(() => {
+  let count = 0;
+  database = openDatabase(`test-${Math.random()}`);
+  keeper = new Keeper(database, {
+    now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
+    newId: () => `id-${++count}`,
+  });
+});
+afterEach(() => database.delete());
+
+const settings = (): Settings => {
+  const answer = answerShot(emptyShot('x'));
+  if (answer.kind !== 'lynxeye/answer') throw new Error('the empty shot has no answer');
+  return answer.settings;
+};
+const names = async (): Promise<(string | undefined)[]> =>
+  (await database.shots.toArray()).map(({ shot }) => shot.name).sort();
+
+describe('the keeper', () => {
+  it('adds, changes and removes a shot, each undone and done again', async () => {
+    const id = await keeper.addShot(emptyShot('one'));
+    await keeper.changeShot(id, 'rename', (shot) => ({ ...shot, name: 'two' }));
+    await keeper.removeShot(id);
+    expect(await names()).toEqual([]);
+    expect(await keeper.history.undo()).toEqual({ ok: true, label: 'remove a shot' });
+    expect(await names()).toEqual(['two']);
+    await keeper.history.undo();
+    expect(await names()).toEqual(['one']);
+    await keeper.history.undo();
+    expect(await names()).toEqual([]);
+    expect(await keeper.history.undo()).toEqual({ ok: false, reason: 'nothing' });
+    for (let step = 0; step < 2; step++) await keeper.history.redo();
+    expect(await names()).toEqual(['two']);
+  });
+
+  it('writes nothing for a change that changes nothing', async () => {
+    const id = await keeper.addShot(emptyShot('one'));
+    await keeper.changeShot(id, 'touch', (shot) => ({ ...shot }));
+    expect(keeper.history.state().undoLabel).toBe('keep a shot');
+  });
+
+  it('does not undo over what another window did', async () => {
+    const id = await keeper.addShot(emptyShot('one'));
+    await keeper.changeShot(id, 'rename', (shot) => ({ ...shot, name: 'mine' }));
+    const other = new Keeper(database);
+    await other.changeShot(id, 'rename', (shot) => ({ ...shot, name: 'theirs' }));
+    expect(await keeper.history.undo()).toEqual({ ok: false, reason: 'changedElsewhere' });
+    expect(await names()).toEqual(['theirs']);
+  });
+
+  it('records the settings as they were, and lets go of the reason when it was not cut off', async () => {
+    const id = await keeper.addShot(emptyShot('one'));
+    const entry = (await keeper.record(id, settings()))!;
+    await keeper.judge(entry, { verdicts: ['cutOff', 'noisy'] });
+    await keeper.judge(entry, { cutReason: 'tooHot' });
+    expect(await database.log.get(entry)).toMatchObject({
+      verdicts: ['cutOff', 'noisy'],
+      cutReason: 'tooHot',
+    });
+    await keeper.judge(entry, { verdicts: ['noisy'], note: 'dusk' });
+    expect(await database.log.get(entry)).not.toHaveProperty('cutReason');
+    await keeper.removeShot(id);
+    expect(await database.log.count()).toBe(1);
+    expect(await keeper.record('nowhere', settings())).toBeNull();
+  });
+
+  it('seeds an empty database once, and resets the demo without touching own shots', async () => {
+    const demo = makeDemo();
+    expect(await keeper.seed(demo)).toBe(true);
+    expect(await keeper.seed(demo)).toBe(false);
+    expect(keeper.history.state().undoLabel).toBeNull();
+    const own = await keeper.addShot(emptyShot('own'));
+    await keeper.changeShot('demo-01', 'rename', (shot) => ({ ...shot, name: 'spoilt' }));
+    await keeper.removeShot('demo-02');
+    await keeper.resetDemo(demo);
+    expect(await names()).toEqual([...demo.shots.map(({ shot }) => shot.name), 'own'].sort());
+    expect(await database.shots.get(own)).toBeDefined();
+  });
+
+  it('changes a kit camera in every shot and angle that uses it, in one step of undo', async () => {
+    await keeper.seed(makeDemo());
+    const fNumberOf = async (id: string): Promise<(number | undefined)[]> => {
+      const { shot } = (await database.shots.get(id))!;
+      return [shot, ...(shot.secondAngles ?? [])].map(({ camera }) =>
+        camera && 'profile' in camera ? camera.profile.fNumber : undefined,
+      );
+    };
+    await keeper.changeKit('demo-kit-shrew', 'change the f-number', (item) =>
+      item.thing.what === 'camera'
+        ? { ...item, thing: { what: 'camera', profile: { ...item.thing.profile, fNumber: 2 } } }
+        : item,
+    );
+    expect(await fNumberOf('demo-03')).toEqual([2]);
+    expect(await fNumberOf('demo-10')).toEqual([2.8, 2]);
+    expect(await fNumberOf('demo-01')).toEqual([2.8]);
+    await keeper.history.undo();
+    expect(await fNumberOf('demo-10')).toEqual([2.8, 2.5]);
+    const id = await keeper.addKit((own) => newThing('card', own), 'add a card');
+    await keeper.removeKit(id);
+    await keeper.history.undo();
+    expect(await database.kit.get(id)).toMatchObject({ thing: { what: 'card' }, archived: false });
+  });
+
+  it('records one camera of several under its own name', async () => {
+    await keeper.seed(makeDemo());
+    const entry = (await keeper.record('demo-10', settings(), 1))!;
+    expect(await database.log.get(entry)).toMatchObject({
+      shotName: 'Iron rungs, Chest',
+      shot: { mount: { kind: 'chest' } },
+    });
+  });
+
+  it('writes a backup that it reads back whole into an empty database', async () => {
+    await keeper.seed(makeDemo());
+    const id = await keeper.addShot({ ...emptyShot('own'), pins: { frameRate: 50 } });
+    await keeper.tick(id, 'lens', true);
+    const written = readBackup(JSON.parse(JSON.stringify(await keeper.backup())));
+    if (!written.ok) throw new Error(JSON.stringify(written.faults));
+    const empty = openDatabase(`test-${Math.random()}`);
+    const other = new Keeper(empty);
+    await other.restore(written.value);
+    expect(await empty.shots.toArray()).toEqual(await database.shots.toArray());
+    expect(await empty.log.toArray()).toEqual(await database.log.toArray());
+    expect(await empty.kit.toArray()).toEqual(await database.kit.toArray());
+    await other.history.undo();
+    expect(await empty.shots.count()).toBe(0);
+    await empty.delete();
+  });
+});

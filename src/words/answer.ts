@@ -1,0 +1,134 @@
+import { matchSheetOf } from '@/core/day/matchSheet';
+import type { Answer, RefusalFile } from '@/core/plan/answerFile';
+import { briefOf } from '@/core/plan/defaults';
+import type { Assumed, Brief } from '@/core/plan/defaults';
+import { angleCount, partName, shotOfAngle } from '@/core/plan/secondAngles';
+import type { Shot } from '@/core/plan/shot';
+import { reasonsOf } from '@/core/solve/reasons';
+import { clockOf } from '@/core/solve/clock';
+import type { Refusal } from '@/core/solve/refusal';
+import { pairSheet } from '@/core/solve/pairSheet';
+import { solve } from '@/core/solve/solve';
+import type { Solution } from '@/core/solve/solve';
+import { alternativeLabel, costsText, gainsText } from './alternativeText';
+import { matchText } from './matchText';
+import { demandText } from './pairText';
+import { reasonText } from './reasonText';
+import { refusalPath, refusalText, wayText } from './refusalText';
+import { helpText, warningText } from './warningText';
+
+/** A shot solved and worded: the open file's answer, or its refusal. */
+export function answerShot(shot: Shot): Answer | RefusalFile {
+  const main = answerOne(shotOfAngle(shot, 0));
+  if (main.kind === 'lynxeye/refusal') return main;
+  return { ...main, ...anglesOf(shot, main), ...secondHalfOf(shot) };
+}
+
+function anglesOf(shot: Shot, main: Answer): Pick<Answer, 'secondAngles' | 'match'> {
+  if (!shot.secondAngles) return {};
+  const secondAngles = shot.secondAngles.map((_, at) => ({
+    name: partName(shot, at + 1),
+    answer: answerOne(shotOfAngle(shot, at + 1)),
+  }));
+  const settings = secondAngles.flatMap(({ answer }) => ('settings' in answer ? [answer.settings] : []));
+  const match = matchSheetOf([main.settings, ...settings], briefOf(shot).brief.playback).map((item) => {
+    const { name, values, so } = matchText(item);
+    return { what: name, same: item.same, values, text: so };
+  });
+  return { secondAngles, match };
+}
+
+function secondHalfOf(shot: Shot): Pick<Answer, 'secondHalf'> {
+  const { pair } = shot;
+  if (!pair) return {};
+  const at = angleCount(shot);
+  const second = shotOfAngle(shot, at);
+  const [first, other] = [shotOfAngle(shot, 0), second].map((half) => solve(briefOf(half).brief));
+  const half = { name: partName(shot, at), answer: answerOne(second) };
+  if (!first?.solved || !other?.solved) return { secondHalf: half };
+  const sheet = pairSheet(pair, first.solution, other.solution);
+  const join = {
+    joins: sheet.joins,
+    turnDegPerS: [sheet.halves[0].turnDegPerS, sheet.halves[1].turnDegPerS] as [number, number],
+    asks: sheet.demands.map((demand) => ({
+      held: demand.held.every(Boolean),
+      text: demandText(demand, sheet),
+    })),
+  };
+  return { secondHalf: { ...half, join } };
+}
+
+/** One camera, as if it were alone. */
+function answerOne(shot: Shot): Answer | RefusalFile {
+  const { brief, assumed } = briefOf(shot);
+  const outcome = solve(brief);
+  return outcome.solved ? answerInWords(outcome.solution, assumed) : refusalInWords(outcome.refusal, brief);
+}
+
+export function answerInWords(solution: Solution, assumed: readonly Assumed[]): Answer {
+  const { space, settings, exposure, motion } = solution;
+  const { brief } = space;
+  const kit = brief.filters;
+  return {
+    kind: 'lynxeye/answer',
+    version: 1,
+    settings,
+    fNumber: space.sensor.fNumber,
+    exposure: {
+      evMin: space.light.evMin,
+      evMax: space.light.evMax,
+      windowEvMin: exposure.windowEvMin,
+      windowEvMax: exposure.windowEvMax,
+      underStops: exposure.underStops,
+      overStops: exposure.overStops,
+    },
+    motion,
+    holds: holdsInFile(solution),
+    score: solution.score,
+    warnings: solution.warnings.map((warning) => ({
+      code: warning.code,
+      severity: warning.severity,
+      text: warningText(warning),
+      ...('helps' in warning && warning.helps.length > 0 ? { helps: warning.helps.map(helpText) } : {}),
+    })),
+    why: reasonsOf(solution).map((reason) => {
+      const { text, steps } = reasonText(reason, { light: brief.light, kit });
+      return { setting: reason.setting, text, steps };
+    }),
+    alternatives: solution.alternatives.map((alternative) => ({
+      label: alternativeLabel(alternative, kit),
+      settings: alternative.settings,
+      score: alternative.score,
+      gains: gainsText(alternative),
+      costs: costsText(alternative),
+    })),
+    assumed: [...assumed],
+  };
+}
+
+function holdsInFile(solution: Solution): Answer['holds'] {
+  const clock = clockOf(solution);
+  if (!clock) return solution.holds;
+  const instant = (ms: number | null): string | null => (ms === null ? null : new Date(ms).toISOString());
+  return {
+    ...solution.holds,
+    clock: { fits: clock.fits, from: instant(clock.fromMs), to: instant(clock.toMs) },
+  };
+}
+
+export function refusalInWords(refusal: Refusal, brief: Brief): RefusalFile {
+  return {
+    kind: 'lynxeye/refusal',
+    version: 1,
+    reasons: [
+      { code: refusal.obstacle.code, path: refusalPath(refusal, brief), text: refusalText(refusal, brief) },
+    ],
+    nearest: refusal.nearest.map((way) => ({
+      label: wayText(way, brief),
+      pins: way.pins,
+      ...(way.isoCeiling === undefined ? {} : { isoCeiling: way.isoCeiling }),
+      settings: way.settings,
+      score: way.score,
+    })),
+  };
+}

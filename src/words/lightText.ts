@@ -1,0 +1,130 @@
+import type { Lamps } from '@/core/light/lamps';
+import type { LitFrom } from '@/core/light/sun/lit';
+import type { Shade, Sky, SunGround } from '@/core/plan/words';
+import type { Light } from '@/core/plan/shot';
+import { SCENE_LABEL } from './labels';
+
+/** How light and the clock are said. Instants are milliseconds since 1970 UTC; clocks are those of the place. */
+export const SKY_LABEL: Record<Sky, string> = {
+  clear: 'clear',
+  thin: 'thin cloud',
+  cloud: 'cloud',
+  dark: 'dark cloud',
+};
+
+export const SHADE_LABEL: Record<Shade, string> = {
+  open: 'the open',
+  openShade: 'open shade',
+  lightWood: 'light wood',
+  denseWood: 'dense wood',
+  gorge: 'gorge shade',
+};
+
+export const SUN_GROUND_LABEL: Record<SunGround, string> = {
+  grass: 'grass or earth',
+  rock: 'rock',
+  snow: 'snow',
+  water: 'water',
+  sand: 'pale sand',
+};
+
+export const LIT_LABEL: Record<LitFrom | 'standing' | 'night', string> = {
+  front: 'sun behind the camera',
+  side: 'sun from the side',
+  back: 'into the sun',
+  standing: 'standing',
+  night: 'no sun',
+};
+
+export const LAMPS_LABEL: Record<Lamps, string> = {
+  byLight: 'lamps if as dark as a lit room',
+  none: 'no lamps',
+  mains: 'lamps on the mains',
+  screen: 'a screen or dimmed light',
+};
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+function format(zone: string | undefined, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = `${zone ?? ''} ${JSON.stringify(options)}`;
+  const known = formats.get(key);
+  if (known) return known;
+  const fresh = new Intl.DateTimeFormat('en-GB', { timeZone: zone ?? 'UTC', ...options });
+  formats.set(key, fresh);
+  return fresh;
+}
+
+/** "12:40" on the clock of the place, to the nearest minute; without a zone in UTC, and said so. */
+export function clockText(atMs: number, zone: string | undefined): string {
+  const minute = Math.round(atMs / 60_000) * 60_000;
+  const text = format(zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(minute);
+  return zone === undefined ? `${text} UTC` : text;
+}
+
+/** "Sat 3 Oct 2026" */
+export function dateText(atMs: number, zone: string | undefined): string {
+  return format(zone, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' })
+    .format(atMs)
+    .replace(',', '');
+}
+
+/** "Sat 3 Oct, 12:40–13:10"; both dates where they differ. */
+export function spanText(fromMs: number, toMs: number, zone: string | undefined): string {
+  const days = [dateText(fromMs, zone), dateText(toMs, zone)] as const;
+  const start = `${days[0]}, ${clockText(fromMs, zone)}`;
+  return days[0] === days[1]
+    ? `${start}–${clockText(toMs, zone)}`
+    : `${start} to ${days[1]}, ${clockText(toMs, zone)}`;
+}
+
+/** The zone's name and its distance from UTC at an instant: "Europe/Rome, GMT+2". */
+export function zoneText(zone: string, atMs: number): string {
+  const name = format(zone, { timeZoneName: 'shortOffset' })
+    .formatToParts(atMs)
+    .find(({ type }) => type === 'timeZoneName')?.value;
+  return name === undefined || name === zone ? zone : `${zone}, ${name}`;
+}
+
+/** "46.6200° N, 12.3000° E" */
+export function placeText({ lat, lon }: { lat: number; lon: number }): string {
+  return `${Math.abs(lat).toFixed(4)}° ${lat < 0 ? 'S' : 'N'}, ${Math.abs(lon).toFixed(4)}° ${lon < 0 ? 'W' : 'E'}`;
+}
+
+const POINTS = 'N NNE NE ENE E ESE SE SSE S SSW SW WSW W WNW NW NNW'.split(' ');
+
+/** "SSE (158°)" */
+export function headingText(deg: number): string {
+  return `${POINTS[Math.round(deg / 22.5) % 16] ?? 'N'} (${Math.round(deg) % 360}°)`;
+}
+
+/** Where a shot's light comes from, in a few words. */
+export function lightText(light: Light): string {
+  switch (light.kind) {
+    case 'sun':
+      return `sun at ${light.place ?? placeText(light)}, ${spanText(Date.parse(light.from), Date.parse(light.to), light.zone)}`;
+    case 'scene':
+      return light.from === light.to
+        ? SCENE_LABEL[light.from]
+        : `${SCENE_LABEL[light.from]} to ${SCENE_LABEL[light.to]}`;
+    case 'range':
+      return 'a range in EV';
+    case 'lux':
+      return 'a meter in lux';
+    case 'reading':
+      return 'a camera reading';
+    case 'readings':
+      return `${light.readings.length} ${light.readings.length === 1 ? 'reading' : 'readings'}`;
+  }
+}
+
+/** From when to when a shot may be filmed with the same setting: "Same setting any time from 11:00 to 14:40." */
+export function clockHoldsText(
+  { fits, fromMs, toMs }: { fits: boolean; fromMs: number | null; toMs: number | null },
+  zone: string | undefined,
+): string {
+  const from = fromMs === null ? 'six hours earlier or more' : clockText(fromMs, zone);
+  const to = toMs === null ? 'six hours later or more' : clockText(toMs, zone);
+  return fits
+    ? `By the clock, the whole run fits this setting from ${from} to ${to}.`
+    : `At the planned time the light sticks out already; it gets no worse from ${from} to ${to}.`;
+}
