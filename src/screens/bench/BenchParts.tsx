@@ -30,10 +30,10 @@ const PairPanel = dynamic(() => import('./pair/PairPanel').then((module) => modu
   ssr: false,
   loading: waiting,
 });
-const CoveragePanel = dynamic(
-  () => import('./coverage/CoveragePanel').then((module) => module.CoveragePanel),
-  { ssr: false, loading: waiting },
-);
+const AnglesPanel = dynamic(() => import('./angles/AnglesPanel').then((module) => module.AnglesPanel), {
+  ssr: false,
+  loading: waiting,
+});
 const LapsePanel = dynamic(() => import('./lapse/LapsePanel').then((module) => module.LapsePanel), {
   ssr: false,
   loading: waiting,
@@ -167,7 +167,7 @@ export function BenchParts({
         {open === 'mounts' && <MountsPanel solution={compared.solution} editing={editing} />}
         {open === 'modes' && <ModesPanel brief={solution.space.brief} editing={editing} />}
         {open === 'cameras' && <CamerasPanel id={record.id} whole={whole} />}
-        {open === 'coverage' && <CoveragePanel shot={editing.shot} solution={compared.solution} />}
+        {open === 'coverage' && <AnglesPanel shot={editing.shot} solution={compared.solution} />}
         {open === 'pair' && <PairPanel id={record.id} whole={whole} />}
         {open === 'lapse' && <LapsePanel brief={solution.space.brief} editing={editing} />}
       </div>
