@@ -10,10 +10,10 @@ import { SHOT_VERSION } from '@/core/plan/words';
 import type { Shot } from '@/core/plan/shot';
 import type { Verdict } from '@/core/plan/logEntry';
 import { answerShot } from '@/words/answer';
+import { demoOuting } from './demoOuting';
 
 /**
- * Two October days in the made-up Tarnholt Gorge, as far as single shots can tell them, and what came of an earlier
- * winter day on Holm Lake. Times are fixed, so that the demo is the same everywhere.
+ * Two October days in the made-up Tarnholt Gorge, their shots and kit, and what came of an earlier winter day on Holm Lake. Times are fixed, so that the demo is the same everywhere.
  */
 const nd = (factor: number): Filter => ({ id: `nd${factor}`, kind: 'nd', stops: Math.log2(factor) });
 /** Two readings of a snow wall last winter. */
@@ -281,7 +281,7 @@ function filterName(filter: Filter): string {
   return filter.kind === 'nd' ? `ND${2 ** filter.stops}` : 'Polarizer';
 }
 
-export function makeDemo(): Pick<Backup, 'shots' | 'log' | 'kit'> {
+export function makeDemo(): Pick<Backup, 'shots' | 'log' | 'kit' | 'outings'> {
   const shots = OUTING.map(([name, brief], index) => ({
     id: `demo-${String(index + 1).padStart(2, '0')}`,
     createdAt: AT,
@@ -319,7 +319,7 @@ export function makeDemo(): Pick<Backup, 'shots' | 'log' | 'kit'> {
     note,
     thing,
   }));
-  return { shots, log, kit };
+  return { shots, log, kit, outings: [demoOuting(AT)] };
 }
 
 function shotOf(name: string, brief: Brief): Shot {

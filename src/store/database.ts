@@ -2,6 +2,7 @@ import Dexie from 'dexie';
 import type { EntityTable } from 'dexie';
 import type { KitItem } from '@/core/plan/kitItem';
 import type { LogEntry } from '@/core/plan/logEntry';
+import type { Outing } from '@/core/plan/outing';
 import type { ShotRecord } from '@/core/plan/shotRecord';
 
 /** One remembered choice of the person or of the app: theme, notation, whether the demo was ever loaded. */
@@ -14,6 +15,7 @@ export type Database = Dexie & {
   shots: EntityTable<ShotRecord, 'id'>;
   log: EntityTable<LogEntry, 'id'>;
   kit: EntityTable<KitItem, 'id'>;
+  outings: EntityTable<Outing, 'id'>;
   choices: EntityTable<Choice, 'key'>;
 };
 
@@ -28,6 +30,7 @@ export function openDatabase(name = 'lynxeye'): Database {
     choices: 'key',
   });
   database.version(2).stores({ kit: 'id, thing.what, updatedAt' });
+  database.version(3).stores({ outings: 'id, updatedAt' });
   return database;
 }
 

@@ -1,5 +1,6 @@
 import type { KitItem } from '@/core/plan/kitItem';
 import type { LogEntry } from '@/core/plan/logEntry';
+import type { Outing } from '@/core/plan/outing';
 import type { ShotRecord } from '@/core/plan/shotRecord';
 import type { Database } from './database';
 
@@ -10,7 +11,8 @@ import type { Database } from './database';
 export type Change =
   | { table: 'shots'; before: ShotRecord | null; after: ShotRecord | null }
   | { table: 'log'; before: LogEntry | null; after: LogEntry | null }
-  | { table: 'kit'; before: KitItem | null; after: KitItem | null };
+  | { table: 'kit'; before: KitItem | null; after: KitItem | null }
+  | { table: 'outings'; before: Outing | null; after: Outing | null };
 
 interface Entry {
   label: string;
@@ -89,7 +91,8 @@ export class History {
 type Side = 'before' | 'after';
 
 async function write(database: Database, changes: readonly Change[], side: Side): Promise<void> {
-  await database.transaction('rw', database.shots, database.log, database.kit, async () => {
+  const { shots, log, kit, outings } = database;
+  await database.transaction('rw', [shots, log, kit, outings], async () => {
     for (const change of changes) {
       const record = change[side];
       const table = database.table<object, string>(change.table);

@@ -2,6 +2,8 @@ import type { Backup } from '@/core/plan/backup';
 import { withKitCamera, withKitFilter } from '@/core/plan/kitCamera';
 import type { KitItem, Thing } from '@/core/plan/kitItem';
 import type { CutReason, LogEntry, Verdict } from '@/core/plan/logEntry';
+import type { Outing } from '@/core/plan/outing';
+import { withEntry } from '@/core/plan/outing';
 import { shotOfAngle } from '@/core/plan/secondAngles';
 import type { Settings } from '@/core/plan/settings';
 import type { Shot } from '@/core/plan/shot';
@@ -17,7 +19,7 @@ export interface World {
 }
 
 /** All that a person keeps. */
-export type Records = Pick<Backup, 'shots' | 'log' | 'kit'>;
+export type Records = Pick<Backup, 'shots' | 'log' | 'kit' | 'outings'>;
 
 const browserWorld: World = { now: () => new Date(), newId: () => crypto.randomUUID() };
 
@@ -75,19 +77,7 @@ export class Keeper {
   async record(shotId: string, settings: Settings, angle = 0): Promise<string | null> {
     const kept = await this.database.shots.get(shotId);
     if (!kept) return null;
-    const shot = shotOfAngle(kept.shot, angle);
-    const entry: LogEntry = {
-      kind: 'lynxeye/log-entry',
-      version: 1,
-      id: this.world.newId(),
-      shotId,
-      shotName: shot.name ?? 'Untitled shot',
-      at: this.world.now().toISOString(),
-      settings,
-      shot,
-      verdicts: [],
-      note: '',
-    };
+    const entry = this.logEntryOf(kept, settings, angle, this.world.now().toISOString());
     await this.history.commit('note a recording', [{ table: 'log', before: null, after: entry }]);
     return entry.id;
   }
@@ -162,9 +152,97 @@ export class Keeper {
     if (before) await this.history.commit('remove from the kit', [{ table: 'kit', before, after: null }]);
   }
 
+  /** Keeps a new outing and gives its id. */
+  async addOuting(
+    make: (id: string, at: string) => Outing,
+    shots: readonly ShotRecord[] = [],
+    label = 'keep an outing',
+  ): Promise<string> {
+    const id = this.world.newId();
+    const after = make(id, this.world.now().toISOString());
+    await this.history.commit(label, [
+      ...shots.map((shot): Change => ({ table: 'shots', before: null, after: shot })),
+      { table: 'outings', before: null, after },
+    ]);
+    return id;
+  }
+
+  /**
+   * Changes an outing, and shots that change with it, in one step of undo. Shots that are not yet kept are given as
+   * `fresh`.
+   */
+  async changeOuting(
+    id: string,
+    label: string,
+    change: (outing: Outing) => Outing,
+    shots: ReadonlyMap<string, (shot: Shot) => Shot> = new Map(),
+    fresh: readonly ShotRecord[] = [],
+  ): Promise<void> {
+    const before = await this.database.outings.get(id);
+    if (!before) return;
+    const at = this.world.now().toISOString();
+    const changes: Change[] = fresh.map((after): Change => ({ table: 'shots', before: null, after }));
+    for (const [shotId, changeShot] of shots) {
+      const old = await this.database.shots.get(shotId);
+      if (!old) continue;
+      const shot = changeShot(old.shot);
+      if (JSON.stringify(shot) !== JSON.stringify(old.shot))
+        changes.push({ table: 'shots', before: old, after: { ...old, shot, updatedAt: at } });
+    }
+    const changed = change(before);
+    if (JSON.stringify(changed) !== JSON.stringify(before))
+      changes.push({ table: 'outings', before, after: { ...changed, updatedAt: at } });
+    await this.history.commit(label, changes);
+  }
+
+  async removeOuting(id: string): Promise<void> {
+    const before = await this.database.outings.get(id);
+    if (before) await this.history.commit('remove an outing', [{ table: 'outings', before, after: null }]);
+  }
+
+  /** A shot as it would be kept, with an id of its own. */
+  newRecord(shot: Shot): ShotRecord {
+    return this.recordOf(shot);
+  }
+
+  newId(): string {
+    return this.world.newId();
+  }
+
+  /** What became of an entry of a day: its mark, and a line in the log for each camera when it was recorded. */
+  async markEntry(
+    outingId: string,
+    entryId: string,
+    done: 'recorded' | 'skipped' | null,
+    settings: readonly { part: number; settings: Settings }[] = [],
+  ): Promise<void> {
+    const outing = await this.database.outings.get(outingId);
+    if (!outing) return;
+    const at = this.world.now().toISOString();
+    const entry = outing.days.flatMap(({ entries }) => entries).find((one) => one.id === entryId);
+    const kept = entry?.what === 'shot' ? await this.database.shots.get(entry.shotId) : undefined;
+    const after = withEntry(outing, entryId, (one) => {
+      if (one.what !== 'shot') return one;
+      const { done: _, ...rest } = one;
+      return done ? { ...rest, done: { how: done, at } } : rest;
+    });
+    const label =
+      done === 'recorded' ? 'note a recording' : done === 'skipped' ? 'skip a shot' : 'unmark a shot';
+    await this.history.commit(label, [
+      { table: 'outings', before: outing, after: { ...after, updatedAt: at } },
+      ...(kept && done === 'recorded'
+        ? settings.map(({ part, settings: its }): Change => ({
+            table: 'log',
+            before: null,
+            after: this.logEntryOf(kept, its, part, at),
+          }))
+        : []),
+    ]);
+  }
+
   /** Everything kept, as one file's content. */
   async backup(): Promise<Backup> {
-    const { shots, log, kit } = this.database;
+    const { shots, log, kit, outings } = this.database;
     return {
       kind: 'lynxeye/backup',
       version: 1,
@@ -172,58 +250,83 @@ export class Keeper {
       shots: await shots.toArray(),
       log: await log.toArray(),
       kit: await kit.toArray(),
+      outings: await outings.toArray(),
     };
   }
 
   /** Takes a checked backup in: new ids are added, known ones replaced. One step of undo. */
-  async restore(backup: Records): Promise<{ shots: number; log: number; kit: number }> {
+  async restore(backup: Records): Promise<{ shots: number; log: number; kit: number; outings: number }> {
     await this.history.commit('import a file', await this.puts(backup));
-    return { shots: backup.shots.length, log: backup.log.length, kit: backup.kit.length };
+    const { shots, log, kit, outings } = backup;
+    return { shots: shots.length, log: log.length, kit: kit.length, outings: outings.length };
   }
 
   /** Puts the demo data back as it ships; the person's own shots, log and kit stay. */
   async resetDemo(demo: Records): Promise<void> {
-    const { shots, kit } = this.database;
-    const keepShots = new Set(demo.shots.map(({ id }) => id));
-    const keepKit = new Set(demo.kit.map(({ id }) => id));
-    const goneShots = (await shots.toArray()).filter(({ demo: own, id }) => own && !keepShots.has(id));
-    const goneKit = (await kit.toArray()).filter(({ demo: own, id }) => own && !keepKit.has(id));
+    const { shots, kit, outings } = this.database;
+    const gone = <T extends { id: string; demo: boolean }>(kept: readonly T[], put: readonly T[]): T[] => {
+      const again = new Set(put.map(({ id }) => id));
+      return kept.filter(({ demo: own, id }) => own && !again.has(id));
+    };
+    const goneShots = gone(await shots.toArray(), demo.shots);
+    const goneKit = gone(await kit.toArray(), demo.kit);
+    const goneOutings = gone(await outings.toArray(), demo.outings);
     await this.history.commit('reset the demo shots', [
       ...goneShots.map((before): Change => ({ table: 'shots', before, after: null })),
       ...goneKit.map((before): Change => ({ table: 'kit', before, after: null })),
+      ...goneOutings.map((before): Change => ({ table: 'outings', before, after: null })),
       ...(await this.puts(demo)),
     ]);
   }
 
   /** The first open of an empty database gets the demo data, once; it is no step of undo. */
   async seed(demo: Records): Promise<boolean> {
-    const { shots, log, kit, choices } = this.database;
-    return this.database.transaction('rw', shots, log, kit, choices, async () => {
+    const { shots, log, kit, outings, choices } = this.database;
+    return this.database.transaction('rw', [shots, log, kit, outings, choices], async () => {
       if ((await choices.get('seeded')) !== undefined || (await shots.count()) > 0) return false;
       await choices.put({ key: 'seeded', value: 'yes' });
       await shots.bulkPut([...demo.shots]);
       await log.bulkPut([...demo.log]);
       await kit.bulkPut([...demo.kit]);
+      await outings.bulkPut([...demo.outings]);
       return true;
     });
   }
 
   /** Changes that put these records, whatever stood there before. */
-  private async puts({ shots, log, kit }: Records): Promise<Change[]> {
-    const [oldShots, oldLog, oldKit] = await Promise.all([
+  private async puts({ shots, log, kit, outings }: Records): Promise<Change[]> {
+    const [oldShots, oldLog, oldKit, oldOutings] = await Promise.all([
       this.database.shots.bulkGet(shots.map(({ id }) => id)),
       this.database.log.bulkGet(log.map(({ id }) => id)),
       this.database.kit.bulkGet(kit.map(({ id }) => id)),
+      this.database.outings.bulkGet(outings.map(({ id }) => id)),
     ]);
     return [
       ...shots.map((after, at): Change => ({ table: 'shots', before: oldShots[at] ?? null, after })),
       ...log.map((after, at): Change => ({ table: 'log', before: oldLog[at] ?? null, after })),
       ...kit.map((after, at): Change => ({ table: 'kit', before: oldKit[at] ?? null, after })),
+      ...outings.map((after, at): Change => ({ table: 'outings', before: oldOutings[at] ?? null, after })),
     ];
   }
 
   async choose(key: string, value: string): Promise<void> {
     await this.database.choices.put({ key, value });
+  }
+
+  private logEntryOf(kept: ShotRecord, settings: Settings, angle: number, at: string): LogEntry {
+    const shot = shotOfAngle(kept.shot, angle);
+    return {
+      kind: 'lynxeye/log-entry',
+      version: 1,
+      id: this.world.newId(),
+      shotId: kept.id,
+      shotName: shot.name ?? 'Untitled shot',
+      at,
+      settings,
+      shot,
+      verdicts: [],
+      note: '',
+    };
   }
 
   private recordOf(shot: Shot): ShotRecord {

@@ -1,9 +1,9 @@
 /** What a recording takes on a card. Rates in Mbit/s, times in seconds, capacities in decimal gigabytes. */
 
 /** Sound beside the picture, Mbit/s (start: two channels, 48 kHz, compressed). */
-const SOUND_MBPS = 0.256;
+export const SOUND_MBPS = 0.256;
 /** Share of a card that may be filled: the rest is kept back against fragmentation and rounding (start). */
-const USABLE_SHARE = 0.97;
+export const USABLE_SHARE = 0.97;
 /** HEVC needs about this share of what AVC needs for the same picture (start). */
 const HEVC_SHARE_OF_AVC = 0.6;
 

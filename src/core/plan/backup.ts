@@ -3,6 +3,7 @@ import { checkAgainst } from './faults';
 import type { Checked } from './faults';
 import { KitItemSchema } from './kitItem';
 import { LogEntrySchema } from './logEntry';
+import { OutingSchema } from './outing';
 import { ShotRecordSchema } from './shotRecord';
 
 /** Everything a person keeps, in one file, version 1. */
@@ -14,6 +15,8 @@ export const BackupSchema = z.strictObject({
   log: z.array(LogEntrySchema).max(100_000),
   /** Files written before the kit was kept have none. */
   kit: z.array(KitItemSchema).max(5000).default([]),
+  /** Nor had the first files any outings. */
+  outings: z.array(OutingSchema).max(2000).default([]),
 });
 
 export type Backup = z.output<typeof BackupSchema>;
@@ -26,6 +29,7 @@ export function readBackup(input: unknown): Checked<Backup> {
     ...twice('shots', checked.value.shots),
     ...twice('log', checked.value.log),
     ...twice('kit', checked.value.kit),
+    ...twice('outings', checked.value.outings),
   ];
   return faults.length > 0 ? { ok: false, faults } : checked;
 }

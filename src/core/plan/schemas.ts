@@ -4,6 +4,7 @@ import { AnswerSchema, RefusalSchema } from './answerFile';
 import { BackupSchema } from './backup';
 import { KitItemSchema } from './kitItem';
 import { LogEntrySchema } from './logEntry';
+import { OutingFileSchema } from './outing';
 import { ShotSchema } from './shot';
 
 /** The files Lynxeye reads and writes, by the name the command line gives them. */
@@ -14,6 +15,7 @@ export const FILE_SCHEMAS = {
   camera: CameraProfileSchema,
   'log-entry': LogEntrySchema,
   'kit-item': KitItemSchema,
+  'outing-file': OutingFileSchema,
   backup: BackupSchema,
 } as const;
 

@@ -53,10 +53,14 @@ export function usualLapse(brief: Brief): LapseWish {
   };
 }
 
-/** `null`: the camera records none. */
-export function lapsePlan(brief: Brief, wish: LapseWish): LapsePlan | null {
+/** `null`: the camera records none. Only `filters` are tried: all of the kit, unless some are named. */
+export function lapsePlan(
+  brief: Brief,
+  wish: LapseWish,
+  filters: readonly FilterSetting[] = filterSettings(brief.filters),
+): LapsePlan | null {
   const mode = largest(modesOf(brief.camera).filter(({ recording }) => recording === wish.recording));
-  if (!mode) return null;
+  if (!mode || filters.length === 0) return null;
   const { timelineFps } = brief.playback;
   const { recordSeconds } = brief.limits;
   // A moving one takes its pictures as often as its speed asks for.
@@ -80,7 +84,7 @@ export function lapsePlan(brief: Brief, wish: LapseWish): LapsePlan | null {
   const light = { ...evRangeOf(brief.light), pulseHz: null };
   const shutter = shutterSetting(shutterSeconds, shutterSeconds);
   // A cover glass or a warm filter darkens by nothing: the least that still holds the brightest light is looked for.
-  const tried = filterSettings(brief.filters).map((filter) => ({
+  const tried = filters.map((filter) => ({
     filter,
     ...expose(sensor, light, shutter, filter.stops, isoWindow(iso, maxIso(brief))),
   }));

@@ -1,0 +1,66 @@
+import type { Gear, Outing } from '../plan/outing';
+import { shotOfAngle, withAngle } from '../plan/secondAngles';
+import type { Shot } from '../plan/shot';
+import type { Cure, PartPins } from './cures';
+import type { DayPart } from './placedDay';
+
+/** What taking a cure changes: the outing's gear or pauses, and pins of shots. */
+export interface Taken {
+  outing: Outing;
+  shots: ReadonlyMap<string, (shot: Shot) => Shot>;
+}
+
+export function applyCure(outing: Outing, dayId: string, parts: readonly DayPart[], cure: Cure): Taken {
+  let next = outing;
+  if ('gear' in cure) next = withGear(next, cure.gear);
+  if ('pause' in cure && cure.pause) {
+    const { entryId, afterMinutes, minutes } = cure.pause;
+    next = withPauses(next, dayId, entryId, (old) => [...old, { afterMinutes, minutes }]);
+  }
+  if (cure.how === 'pauses') next = withPauses(next, dayId, cure.entryId, () => [...cure.pauses]);
+  return { outing: next, shots: 'pins' in cure ? pinning(parts, cure.pins) : new Map() };
+}
+
+/** The changes of shots that hold these pins; parts of one shot change it together. */
+export function pinning(
+  parts: readonly DayPart[],
+  pins: readonly PartPins[],
+): ReadonlyMap<string, (shot: Shot) => Shot> {
+  const changes = new Map<string, (shot: Shot) => Shot>();
+  for (const { partId, pins: wanted } of pins) {
+    const part = parts.find(({ id }) => id === partId);
+    if (!part) continue;
+    const before = changes.get(part.shotId);
+    const change = (shot: Shot): Shot => {
+      const own = shotOfAngle(shot, part.part);
+      return withAngle(shot, part.part, { ...own, pins: { ...own.pins, ...wanted } });
+    };
+    changes.set(part.shotId, before ? (shot) => change(before(shot)) : change);
+  }
+  return changes;
+}
+
+export function withGear(outing: Outing, gear: Gear): Outing {
+  const others = outing.gear.filter(({ cameraId }) => cameraId !== gear.cameraId);
+  return { ...outing, gear: [...others, gear] };
+}
+
+function withPauses(outing: Outing, dayId: string, entryId: string, change: (old: Pauses) => Pauses): Outing {
+  return {
+    ...outing,
+    days: outing.days.map((day) =>
+      day.id === dayId
+        ? {
+            ...day,
+            entries: day.entries.map((entry) =>
+              entry.what === 'shot' && entry.id === entryId
+                ? { ...entry, pauses: change(entry.pauses) }
+                : entry,
+            ),
+          }
+        : day,
+    ),
+  };
+}
+
+type Pauses = { afterMinutes: number; minutes: number }[];

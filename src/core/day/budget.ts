@@ -1,0 +1,366 @@
+import type { CameraProfile } from '../camera/profile';
+import type { Gear } from '../plan/outing';
+import type { Span } from '../light/sun/day';
+import { USABLE_SHARE } from './card';
+import { airAtC, minutesUntil, temperatureAfter } from './heat';
+import type { PartAnswer } from './partAnswer';
+import { chanceIn } from './placedDay';
+import type { DayPart, Pause, PlacedDay } from './placedDay';
+import { bankUsableWh, cellWh, CHARGE_W, coldShare } from './power';
+import { recordingLoad } from './recording';
+import type { RecordingLoad } from './recording';
+
+/**
+ * What one camera has left over a day: card, power and heat, each followed by itself, as if the other two held, so that
+ * every limit is told and not only the first. Cards and cells are changed, and cells charged, only where the camera can
+ * be touched. Bytes, watt hours, degrees Celsius; instants in milliseconds.
+ */
+export interface CameraBudget {
+  cameraId: string;
+  card: Level;
+  power: Level;
+  heat: HeatLevel;
+  /** In the order of the day: what is done at the camera. */
+  acts: readonly Act[];
+  /** Cards that are too slow for what is written, with what they would have to keep. */
+  slow: readonly { name: string; writesMBps: number; keepsMBps: number; partId: string }[];
+  chapters: readonly Chapter[];
+  /** What nobody told and was taken instead. */
+  assumed: readonly ('card' | 'cell')[];
+}
+
+/** A level over the day and where it ran out. */
+export interface Level {
+  /** Share left, from 1 to 0, at the corners of its course. */
+  course: readonly { atMs: number; share: number }[];
+  /** `null`: it lasts. */
+  out: Cut | null;
+  /** What the whole day takes, and what there is: GB, or Wh. */
+  needs: number;
+  has: number;
+}
+
+export interface HeatLevel {
+  course: readonly { atMs: number; celsius: number }[];
+  hottestC: number;
+  warn: Cut | null;
+  screenOff: Cut | null;
+  out: Cut | null;
+}
+
+/** An instant, and the part it fell into. */
+export interface Cut {
+  atMs: number;
+  partId: string;
+}
+
+export type Act =
+  | { what: 'card'; atMs: number; to: number; name: string }
+  | { what: 'cell'; atMs: number; to: number }
+  | { what: 'charge'; atMs: number; toMs: number; wattHours: number };
+
+/** One file on a card. */
+export interface Chapter {
+  partId: string;
+  card: number;
+  fromMs: number;
+  toMs: number;
+  gigabytes: number;
+}
+
+/** A part with what it records and how. */
+export interface Recorded {
+  part: DayPart;
+  answer: PartAnswer;
+}
+
+/** Left out by the person: one cell of the usual size (start), a card as the shots say, keeping 30 MB/s. */
+const USUAL_CELL = { ampereHours: 1.72, volts: 3.85, count: 1 };
+const USUAL_WRITE_MBPS = 30;
+/** Of a card's rating this much is counted on; the rest is for its slow moments (start). */
+export const WRITE_SHARE = 0.5;
+
+interface Stretch extends Span {
+  part: DayPart;
+  load: RecordingLoad;
+  /** Time before it in which the camera can be touched; `null`: none. The first of the day is always got ready. */
+  chance: Span | null;
+  first: boolean;
+}
+
+export function cameraBudget(
+  camera: CameraProfile,
+  recorded: readonly Recorded[],
+  day: Pick<PlacedDay, 'pauses' | 'air' | 'fromMs'>,
+  gear: Gear | undefined,
+): CameraBudget {
+  const stretches = stretchesOf(camera.id, recorded, day.pauses);
+  const cards =
+    gear && gear.cards.length > 0
+      ? gear.cards
+      : [
+          {
+            name: 'one card',
+            capacityGb: Math.max(0, ...recorded.map(({ part }) => part.brief.limits.cardGb)),
+            writeMBps: USUAL_WRITE_MBPS,
+          },
+        ];
+  const acts: Act[] = [];
+  const chapters: Chapter[] = [];
+  const card = cardPass(stretches, cards, acts, chapters);
+  const power = powerPass(stretches, gear, day, acts);
+  return {
+    cameraId: camera.id,
+    card,
+    power,
+    heat: heatPass(camera, stretches, day),
+    acts: acts.sort((a, b) => a.atMs - b.atMs),
+    slow: slowCards(stretches, cards),
+    chapters,
+    assumed: [
+      ...(gear && gear.cards.length > 0 ? [] : (['card'] as const)),
+      ...(gear?.cells ? [] : (['cell'] as const)),
+    ],
+  };
+}
+
+function stretchesOf(cameraId: string, recorded: readonly Recorded[], pauses: readonly Pause[]): Stretch[] {
+  const stretches: Stretch[] = [];
+  let before: number | null = null;
+  for (const { part, answer } of [...recorded].sort((a, b) => a.part.fromMs - b.part.fromMs)) {
+    const load = recordingLoad(part, answer);
+    part.stretches.forEach((span, index) => {
+      const gap = { fromMs: before ?? span.fromMs, toMs: span.fromMs };
+      // A pause within a recording was made to reach the camera.
+      const chance = before === null ? null : index > 0 ? gap : chanceIn(pauses, cameraId, gap);
+      stretches.push({ ...span, part, load, chance, first: before === null });
+      before = Math.max(before ?? span.toMs, span.toMs);
+    });
+  }
+  return stretches;
+}
+
+function seconds({ fromMs, toMs }: Span): number {
+  return Math.max(0, toMs - fromMs) / 1000;
+}
+
+function bytesOf(stretch: Stretch): number {
+  const bytes = seconds(stretch) * stretch.load.bytesPerSecond;
+  return Math.min(bytes, stretch.load.mostBytes ?? bytes);
+}
+
+function cardPass(
+  stretches: readonly Stretch[],
+  cards: Gear['cards'],
+  acts: Act[],
+  chapters: Chapter[],
+): Level {
+  const room = (at: number): number => (cards[at]?.capacityGb ?? 0) * 1e9 * USABLE_SHARE;
+  const total = cards.reduce((sum, _, at) => sum + room(at), 0);
+  const course: { atMs: number; share: number }[] = [];
+  let card = 0;
+  let left = room(0);
+  let out: Cut | null = null;
+  let full = false;
+  stretches.forEach((stretch, at) => {
+    if (stretch.first || stretch.chance) {
+      // Until the next chance this card must do; the next one goes in where this would not.
+      const need = untilNextChance(stretches, at, bytesOf);
+      while ((full || need > left) && card + 1 < cards.length && (full || room(card + 1) > left)) {
+        card += 1;
+        left = room(card);
+        full = false;
+        acts.push({
+          what: 'card',
+          atMs: stretch.chance?.fromMs ?? stretch.fromMs,
+          to: card,
+          name: cards[card]?.name ?? '',
+        });
+      }
+    }
+    const share = (): number => (total > 0 ? (left + sumAfter(card, cards.length, room)) / total : 0);
+    course.push({ atMs: stretch.fromMs, share: share() });
+    const need = bytesOf(stretch);
+    const fits = Math.min(need, left);
+    const runs =
+      need > left && !full ? (left / stretch.load.bytesPerSecond) * 1000 : stretch.toMs - stretch.fromMs;
+    if (need > left + 1 && !out) out = { atMs: stretch.fromMs + (full ? 0 : runs), partId: stretch.part.id };
+    if (!full) chapters.push(...chaptersOf(stretch, card, Math.min(stretch.toMs, stretch.fromMs + runs)));
+    if (need > left + 1) full = true;
+    left = Math.max(0, left - fits);
+    course.push({ atMs: Math.min(stretch.toMs, stretch.fromMs + runs), share: share() });
+  });
+  return {
+    course,
+    out,
+    needs: stretches.reduce((sum, one) => sum + bytesOf(one), 0) / 1e9,
+    has: total / 1e9,
+  };
+}
+
+function sumAfter(card: number, count: number, room: (at: number) => number): number {
+  let sum = 0;
+  for (let at = card + 1; at < count; at += 1) sum += room(at);
+  return sum;
+}
+
+/** What is asked from this stretch up to the next at which the camera can be touched. */
+function untilNextChance(
+  stretches: readonly Stretch[],
+  at: number,
+  of: (stretch: Stretch) => number,
+): number {
+  let need = 0;
+  for (let index = at; index < stretches.length; index += 1) {
+    const stretch = stretches[index];
+    if (!stretch || (index > at && stretch.chance)) break;
+    need += of(stretch);
+  }
+  return need;
+}
+
+function chaptersOf({ part, load, fromMs }: Stretch, card: number, toMs: number): Chapter[] {
+  const list: Chapter[] = [];
+  const stepMs = load.chapterSeconds * 1000;
+  for (let at = fromMs; at < toMs - 1 && list.length < 2000; at += stepMs) {
+    const end = Math.min(toMs, at + stepMs);
+    list.push({
+      partId: part.id,
+      card,
+      fromMs: at,
+      toMs: end,
+      gigabytes: ((end - at) / 1000) * (load.bytesPerSecond / 1e9),
+    });
+  }
+  return list;
+}
+
+function slowCards(stretches: readonly Stretch[], cards: Gear['cards']): CameraBudget['slow'] {
+  return cards.flatMap(({ name, writeMBps }) => {
+    const hardest = stretches.reduce<Stretch | null>(
+      (most, one) => (most && most.load.writesMBps >= one.load.writesMBps ? most : one),
+      null,
+    );
+    const keepsMBps = writeMBps * WRITE_SHARE;
+    if (!hardest || hardest.load.writesMBps <= keepsMBps) return [];
+    return [{ name, writesMBps: hardest.load.writesMBps, keepsMBps, partId: hardest.part.id }];
+  });
+}
+
+function hourOf(atMs: number, { fromMs }: Pick<PlacedDay, 'fromMs'>): number {
+  return (atMs - fromMs) / 3_600_000;
+}
+
+function powerPass(
+  stretches: readonly Stretch[],
+  gear: Gear | undefined,
+  day: Pick<PlacedDay, 'air' | 'fromMs'>,
+  acts: Act[],
+): Level {
+  const { count, ...cell } = gear?.cells ?? USUAL_CELL;
+  const charging = gear?.charging ?? 'none';
+  // In watt hours drawn warm: the cold makes each of them count for more.
+  const full = cellWh(cell);
+  let bank = charging === 'none' || !gear?.bank ? 0 : bankUsableWh(gear.bank.ampereHours);
+  const bankFull = bank;
+  const total = full * count + bank;
+  const course: { atMs: number; share: number }[] = [];
+  let inUse = 0;
+  let left = full;
+  let out: Cut | null = null;
+  let needs = 0;
+  const wants = (stretch: Stretch): number =>
+    (stretch.load.powerW * seconds(stretch)) / 3600 / coldShare(airAtC(day.air, hourOf(stretch.fromMs, day)));
+  const share = (): number => (left + full * (count - 1 - inUse) + bank) / total;
+  stretches.forEach((stretch, at) => {
+    const { chance } = stretch;
+    if (chance && charging === 'breaks' && bank > 0) {
+      const given = Math.min(bank, full - left, (CHARGE_W * seconds(chance)) / 3600);
+      if (given > 0.05) {
+        left += given;
+        bank -= given;
+        acts.push({ what: 'charge', atMs: chance.fromMs, toMs: chance.toMs, wattHours: given });
+      }
+    }
+    const need = wants(stretch);
+    needs += need;
+    if (chance && inUse + 1 < count) {
+      const fromBank = charging === 'recording' ? bank : 0;
+      if (untilNextChance(stretches, at, wants) > left + fromBank && left < full) {
+        inUse += 1;
+        left = full;
+        acts.push({ what: 'cell', atMs: chance.fromMs, to: inUse });
+      }
+    }
+    course.push({ atMs: stretch.fromMs, share: share() });
+    const fed = charging === 'recording' ? Math.min(bank, need) : 0;
+    bank -= fed;
+    const own = need - fed;
+    if (own > left + 1e-9 && !out)
+      out = {
+        atMs: stretch.fromMs + ((fed + left) / need) * (stretch.toMs - stretch.fromMs),
+        partId: stretch.part.id,
+      };
+    left = Math.max(0, left - own);
+    course.push({ atMs: stretch.toMs, share: share() });
+  });
+  return { course, out, needs, has: full * count + bankFull };
+}
+
+/** The temperature is drawn at steps of this, minutes. */
+const HEAT_STEP = 2;
+
+function heatPass(
+  { heat }: CameraProfile,
+  stretches: readonly Stretch[],
+  day: Pick<PlacedDay, 'air' | 'fromMs'>,
+): HeatLevel {
+  const course: { atMs: number; celsius: number }[] = [];
+  const cuts: { warn: Cut | null; screenOff: Cut | null; out: Cut | null } = {
+    warn: null,
+    screenOff: null,
+    out: null,
+  };
+  let celsius: number | null = null;
+  let atMs = 0;
+  for (const stretch of stretches) {
+    const { load, part } = stretch;
+    const airC = airAtC(day.air, hourOf(stretch.fromMs, day));
+    const on = { airC, sunC: load.sunC, powerW: load.powerW, airSpeedMps: load.airSpeedMps };
+    const idle = { ...on, powerW: 0, airSpeedMps: 0 };
+    celsius =
+      celsius === null
+        ? airC + load.sunC
+        : temperatureAfter(celsius, heat, idle, (stretch.fromMs - atMs) / 60_000);
+    const limits = { warn: heat.warnC, screenOff: heat.screenOffC, out: heat.shutdownC };
+    for (const what of ['warn', 'screenOff', 'out'] as const) {
+      const after = minutesUntil(limits[what], celsius, heat, on);
+      const cutMs = after === null ? Infinity : stretch.fromMs + after * 60_000;
+      if (!cuts[what] && cutMs < stretch.toMs) cuts[what] = { atMs: cutMs, partId: part.id };
+    }
+    const minutes = (stretch.toMs - stretch.fromMs) / 60_000;
+    const from = celsius;
+    const off = minutesUntil(heat.shutdownC, from, heat, on);
+    for (let at = 0; at < minutes; at += HEAT_STEP)
+      course.push({ atMs: stretch.fromMs + at * 60_000, celsius: warmed(from, heat, on, idle, at, off) });
+    celsius = warmed(from, heat, on, idle, minutes, off);
+    course.push({ atMs: stretch.toMs, celsius });
+    atMs = stretch.toMs;
+  }
+  return { course, hottestC: Math.max(-Infinity, ...course.map((one) => one.celsius)), ...cuts };
+}
+
+type Load = Parameters<typeof temperatureAfter>[2];
+
+/** It warms until it shuts itself off, and cools from there. */
+function warmed(
+  from: number,
+  heat: CameraProfile['heat'],
+  on: Load,
+  idle: Load,
+  minutes: number,
+  off: number | null,
+): number {
+  if (off === null || minutes <= off) return temperatureAfter(from, heat, on, minutes);
+  return temperatureAfter(heat.shutdownC, heat, idle, minutes - off);
+}

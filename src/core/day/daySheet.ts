@@ -1,0 +1,267 @@
+import type { CameraProfile } from '../camera/profile';
+import type { Span } from '../light/sun/day';
+import type { Gear } from '../plan/outing';
+import type { Pins, Settings } from '../plan/settings';
+import { pinsOf } from '../solve/rivals';
+import { item } from '../units/items';
+import { cameraBudget } from './budget';
+import type { CameraBudget, Cut } from './budget';
+import { answerPart, answerPinned, filterKey, isLapse, partSpace } from './partAnswer';
+import type { PartAnswer, PartSpace } from './partAnswer';
+import { camerasOf, chanceIn, partsOfCamera } from './placedDay';
+import type { DayPart, PlacedDay } from './placedDay';
+import { choosePresets } from './presets';
+import type { PresetChoice } from './presets';
+import { planSwaps } from './swaps';
+import type { SwapPlan, SwapStage } from './swaps';
+
+/**
+ * A whole day worked out: for every camera which filter it wears when, which set-ups are stored in it, and what it has
+ * left; for every part the settings it is carried with.
+ */
+export interface DaySheet {
+  parts: readonly PartSheet[];
+  cameras: readonly CameraSheet[];
+  /** The first thing of the day to run out; `null`: everything lasts. */
+  firstOut: Out | null;
+}
+
+export type Resource = 'card' | 'power' | 'heat';
+
+export interface Out extends Cut {
+  cameraId: string;
+  what: Resource;
+}
+
+export interface PartSheet {
+  partId: string;
+  /** By itself, whatever the rest of the day wants; `null`: no answer. */
+  own: PartAnswer | null;
+  /** As the day carries it: under the filter it wears then, from the set-up that serves it. */
+  carried: PartAnswer | null;
+  /** Place in its camera's set-ups; `null` where the camera stores none. */
+  preset: number | null;
+}
+
+export interface Swap {
+  /** Before this part. */
+  partId: string;
+  window: Span;
+  from: readonly string[];
+  to: readonly string[];
+}
+
+/** A set-up as a camera stores it: everything but the filter, which no camera can store. */
+export interface Preset {
+  settings: Settings;
+  intervalSeconds: number | null;
+  partIds: readonly string[];
+}
+
+export interface CameraSheet {
+  cameraId: string;
+  partIds: readonly string[];
+  /** `null`: pinned filters leave no way, or no part has an answer. */
+  swapPlan: SwapPlan | null;
+  swaps: readonly Swap[];
+  presets: readonly Preset[];
+  /** How well they serve; `null`: the camera stores none, or too few to serve all. */
+  presetChoice: PresetChoice | null;
+  budget: CameraBudget;
+}
+
+/** Answers already worked out, by the part's whole brief: a day asks for the same again and again. */
+export type Memo = Map<string, PartWork>;
+
+export interface PartWork {
+  space: PartSpace;
+  byFilter: ReadonlyMap<string, PartAnswer>;
+  own: PartAnswer | null;
+  pinned: Map<string, PartAnswer | null>;
+}
+
+/** A memo is kept from growing without end. */
+const MEMO_MOST = 2000;
+
+export function workOf(part: DayPart, memo: Memo): PartWork {
+  const key = JSON.stringify(part.shot);
+  const known = memo.get(key);
+  if (known) return known;
+  const space = partSpace(part);
+  const byFilter = new Map<string, PartAnswer>();
+  for (const filter of space.filterKeys) {
+    const answer = answerPart(space, filter);
+    if (answer) byFilter.set(filter, answer);
+  }
+  const own = [...byFilter.values()].reduce<PartAnswer | null>(
+    (best, one) => (best && best.harm <= one.harm ? best : one),
+    null,
+  );
+  const work = { space, byFilter, own, pinned: new Map<string, PartAnswer | null>() };
+  if (memo.size >= MEMO_MOST) memo.clear();
+  memo.set(key, work);
+  return work;
+}
+
+/** Works a day out. `shared` answers are kept in the memo from one call to the next. */
+export function daySheet(day: PlacedDay, gear: readonly Gear[], memo: Memo = new Map()): DaySheet {
+  const sheets = camerasOf(day.parts).map((camera) =>
+    cameraSheet(camera, partsOfCamera(day.parts, camera.id), day, gear, memo),
+  );
+  const parts = sheets.flatMap(({ parts: own }) => own);
+  const cameras = sheets.map(({ camera }) => camera);
+  return { parts, cameras, firstOut: firstOutOf(cameras.map(({ budget }) => budget)) };
+}
+
+export function outsOf({ cameraId, card, power, heat }: CameraBudget): Out[] {
+  const outs: [Resource, Cut | null][] = [
+    ['card', card.out],
+    ['power', power.out],
+    ['heat', heat.out],
+  ];
+  return outs.flatMap(([what, cut]) => (cut ? [{ cameraId, what, ...cut }] : []));
+}
+
+function firstOutOf(budgets: readonly CameraBudget[]): Out | null {
+  return budgets
+    .flatMap(outsOf)
+    .reduce<Out | null>((first, one) => (first && first.atMs <= one.atMs ? first : one), null);
+}
+
+function cameraSheet(
+  camera: CameraProfile,
+  parts: readonly DayPart[],
+  day: PlacedDay,
+  gear: readonly Gear[],
+  memo: Memo,
+): { parts: PartSheet[]; camera: CameraSheet } {
+  const works = parts.map((part) => workOf(part, memo));
+  const asked = parts.flatMap((part, at) => {
+    const work = item(works, at);
+    return work.own ? [{ part, work, own: work.own }] : [];
+  });
+  const chances = asked.map(({ part }, at) => chanceBefore(asked, at, part, camera, day));
+  const stages = asked.map(({ work }, at): SwapStage => ({
+    reachable: chances[at] !== null,
+    harm: new Map([...work.byFilter].map(([key, { harm }]) => [key, harm])),
+  }));
+  const swapPlan = asked.length > 0 ? planSwaps(stages) : null;
+  const worn = asked.map(({ work, own }, at) => {
+    const key = swapPlan?.chosen.filters[at];
+    return (key === undefined ? undefined : work.byFilter.get(key)) ?? own;
+  });
+  const swaps = asked.flatMap(({ part }, at): Swap[] => {
+    const [from, to] = [worn[at - 1], worn[at]];
+    if (!from || !to || filterKey(from.settings.filter) === filterKey(to.settings.filter)) return [];
+    const window = chances[at] ?? { fromMs: part.fromMs, toMs: part.fromMs };
+    return [{ partId: part.id, window, from: from.settings.filter.ids, to: to.settings.filter.ids }];
+  });
+  const stored = storedIn(
+    camera,
+    asked.map(({ part, work }, at) => ({ part, work, answer: item(worn, at) })),
+  );
+  const carried = new Map(asked.map(({ part }, at) => [part.id, item(stored.answers, at)]));
+  const budget = cameraBudget(
+    camera,
+    asked.map(({ part }, at) => ({ part, answer: item(stored.answers, at) })),
+    day,
+    gear.find(({ cameraId }) => cameraId === camera.id),
+  );
+  return {
+    parts: parts
+      .map((part, at) => ({
+        partId: part.id,
+        own: item(works, at).own,
+        carried: carried.get(part.id) ?? null,
+        preset: stored.presets.findIndex(({ partIds }) => partIds.includes(part.id)),
+      }))
+      .map((one) => (one.preset < 0 ? { ...one, preset: null } : one)),
+    camera: {
+      cameraId: camera.id,
+      partIds: parts.map(({ id }) => id),
+      swapPlan,
+      swaps,
+      presets: stored.presets,
+      presetChoice: stored.choice,
+      budget,
+    },
+  };
+}
+
+/** When the camera can be touched before this part; the first is got ready at home. */
+function chanceBefore(
+  asked: readonly { part: DayPart }[],
+  at: number,
+  part: DayPart,
+  camera: CameraProfile,
+  day: PlacedDay,
+): Span | null {
+  const before = asked[at - 1];
+  if (!before) return { fromMs: part.fromMs, toMs: part.fromMs };
+  return chanceIn(day.pauses, camera.id, { fromMs: before.part.toMs, toMs: part.fromMs });
+}
+
+interface Worn {
+  part: DayPart;
+  work: PartWork;
+  answer: PartAnswer;
+}
+
+/** The pins a stored set-up holds: all but the filter. */
+export function setupPins(settings: Settings): Pins {
+  const pins = pinsOf(settings);
+  delete pins.filter;
+  return pins;
+}
+
+function storedIn(
+  camera: CameraProfile,
+  worn: readonly Worn[],
+): { answers: PartAnswer[]; presets: Preset[]; choice: PresetChoice | null } {
+  const own = worn.map(({ answer }) => answer);
+  if (camera.presetSlots === 0 || worn.length === 0) return { answers: own, presets: [], choice: null };
+  const setups: { key: string; answer: PartAnswer; lapse: boolean }[] = [];
+  for (const { part, answer } of worn) {
+    const key = JSON.stringify([setupPins(answer.settings), answer.intervalSeconds]);
+    if (!setups.some((one) => one.key === key)) setups.push({ key, answer, lapse: isLapse(part) });
+  }
+  const under = worn.map((one) =>
+    setups.map(({ key, answer, lapse }) => underSetup(one, key, answer, lapse)),
+  );
+  const extra = worn.map(({ answer }, at) =>
+    item(under, at).map((other) => (other ? Math.max(0, other.harm - answer.harm) : Infinity)),
+  );
+  const choice = choosePresets(extra, camera.presetSlots);
+  const serves = choice ? choice.serves : worn.map((_, at) => item(extra, at).indexOf(0));
+  const kept = choice ? choice.kept : setups.map((_, at) => at);
+  return {
+    answers: worn.map(({ answer }, at) => item(under, at)[item(serves, at)] ?? answer),
+    presets: kept.map((setup) => {
+      const { answer } = item(setups, setup);
+      return {
+        settings: answer.settings,
+        intervalSeconds: answer.intervalSeconds,
+        partIds: worn.flatMap(({ part }, at) => (serves[at] === setup ? [part.id] : [])),
+      };
+    }),
+    choice,
+  };
+}
+
+/** A part under a set-up of another, wearing its own filter. `null`: it cannot. */
+function underSetup(
+  { part, work, answer }: Worn,
+  key: string,
+  setup: PartAnswer,
+  lapse: boolean,
+): PartAnswer | null {
+  if (key === JSON.stringify([setupPins(answer.settings), answer.intervalSeconds])) return answer;
+  if (lapse || isLapse(part)) return null;
+  const { ids, stops } = answer.settings.filter;
+  const held = `${filterKey({ ids })}@${stops}|${key}`;
+  const known = work.pinned.get(held);
+  if (known !== undefined) return known;
+  const pinned = answerPinned(work.space, { ...setupPins(setup.settings), filter: { ids: [...ids] } });
+  work.pinned.set(held, pinned);
+  return pinned;
+}

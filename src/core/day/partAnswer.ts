@@ -1,0 +1,144 @@
+import { filterSettings } from '../filters/kit';
+import { kelvinOf } from '../light/kelvin';
+import { lightRangeOf } from '../light/lightRange';
+import type { Brief } from '../plan/defaults';
+import type { Pins, Settings } from '../plan/settings';
+import { lapsePlan, usualLapse } from '../solve/lapsePlan';
+import type { LapsePlan } from '../solve/lapsePlan';
+import { SCHOOLS } from '../solve/schools';
+import { search } from '../solve/search';
+import { settingsOf } from '../solve/settingsOf';
+import { schoolAllows, spaceFor } from '../solve/space';
+import type { Space } from '../solve/space';
+import type { Candidate } from '../solve/candidate';
+import { nearlyEqual } from '../units/stops';
+import type { DayPart } from './placedDay';
+
+/** How one part of a day is filmed, and what of it harms. */
+export interface PartAnswer {
+  settings: Settings;
+  harm: number;
+  /** Of a time-lapse: a picture every so many seconds. */
+  intervalSeconds: number | null;
+}
+
+/** A part ready to be asked again and again: what may be chosen for it is worked out once. */
+export interface PartSpace {
+  part: DayPart;
+  /** `null` where the brief has no answer, or is a time-lapse. */
+  space: Space | null;
+  /** The filters it may wear, each by the ids of its glasses: "" for none. */
+  filterKeys: readonly string[];
+}
+
+/** A shot that carries a time-lapse is one. */
+export function isLapse({ shot }: Pick<DayPart, 'shot'>): boolean {
+  return shot.timeLapse !== undefined;
+}
+
+export function filterKey(filter: { ids: readonly string[] }): string {
+  return filter.ids.join('+');
+}
+
+export function partSpace(part: DayPart): PartSpace {
+  const { brief } = part;
+  if (isLapse(part)) {
+    const held = brief.pins.filter;
+    const keys = [...new Set(filterSettings(brief.filters).map(filterKey))];
+    return { part, space: null, filterKeys: held ? [filterKey(held)] : keys };
+  }
+  const made = spaceFor(brief, SCHOOLS[brief.look.school]);
+  if (!made.ok) return { part, space: null, filterKeys: [] };
+  return {
+    part,
+    space: made.space,
+    filterKeys: [...new Set(made.space.filters.map((filter) => filterKey(filter)))],
+  };
+}
+
+/** The best answer of a part, under one filter where `key` names it. `null`: none. */
+export function answerPart({ part, space }: PartSpace, key: string | null = null): PartAnswer | null {
+  if (isLapse(part)) return lapseAnswer(part.brief, key);
+  if (!space) return null;
+  const filters = key === null ? space.filters : space.filters.filter((filter) => filterKey(filter) === key);
+  if (filters.length === 0) return null;
+  const found = search(key === null ? space : { ...space, filters });
+  if (!found) return null;
+  return { settings: settingsOf(space, found.candidate), harm: found.score, intervalSeconds: null };
+}
+
+/** The best answer with these pins beside the part's own; a pin or a school that says otherwise leaves none. */
+export function answerPinned({ part, space }: PartSpace, wanted: Pins): PartAnswer | null {
+  if (isLapse(part)) return null;
+  const { brief } = part;
+  const own = brief.pins;
+  for (const key of Object.keys(wanted) as (keyof Pins)[])
+    if (
+      key !== 'filter' &&
+      own[key] !== undefined &&
+      JSON.stringify(own[key]) !== JSON.stringify(wanted[key])
+    )
+      return null;
+  const pinned = { ...brief, pins: { ...own, ...wanted } };
+  const made = spaceFor(pinned, SCHOOLS[brief.look.school]);
+  const found = made.ok ? search(made.space) : null;
+  if (!made.ok || !found || (space && !keepsSchool(space, found.candidate))) return null;
+  return { settings: settingsOf(made.space, found.candidate), harm: found.score, intervalSeconds: null };
+}
+
+/** What the school insists on is not given up for the day's sake, though a pin could: it would have chosen among its own. */
+function keepsSchool(space: Space, { mode, shutter, iso }: Candidate): boolean {
+  if (Object.keys(space.school.insists).length === 0) return true;
+  const shutters = space.shutters.get(mode.frameRate) ?? [];
+  return (
+    space.modes.some(({ index }) => index === mode.index) &&
+    schoolAllows(space, mode, shutter) &&
+    shutters.some(
+      ({ longestSeconds, shortestSeconds }) =>
+        nearlyEqual(longestSeconds, shutter.longestSeconds) &&
+        nearlyEqual(shortestSeconds, shutter.shortestSeconds),
+    ) &&
+    space.isoWindows.some(({ min, max }) => min === iso.min && max === iso.max)
+  );
+}
+
+/** What of the light a time-lapse loses counts as it does elsewhere: a stop of white sky more than one of shade. */
+const LAPSE_OVER_HARM = 1.5;
+const LAPSE_UNDER_HARM = 1;
+
+function lapseAnswer(brief: Brief, key: string | null): PartAnswer | null {
+  const all = filterSettings(brief.filters);
+  const filters = key === null ? all : all.filter((filter) => filterKey(filter) === key);
+  const plan = lapsePlan(brief, usualLapse(brief), filters);
+  return plan && lapseOf(plan, brief);
+}
+
+function lapseOf(plan: LapsePlan, { light, limits }: Brief): PartAnswer {
+  const { mode, filter, shutterSeconds, shutterAngleDeg } = plan;
+  const encoding = mode.encodings.reduce((best, one) => (one.bitRateMbps > best.bitRateMbps ? one : best));
+  return {
+    harm: plan.overStops * LAPSE_OVER_HARM + plan.underStops * LAPSE_UNDER_HARM,
+    intervalSeconds: plan.intervalSeconds,
+    settings: {
+      frameRate: mode.frameRate,
+      shutterSeconds: Math.min(60, shutterSeconds),
+      shutterAngleDeg: Math.min(360, shutterAngleDeg),
+      shutterMode: 'fixed',
+      filter: { ids: [...filter.ids], stops: filter.stops },
+      iso: { min: plan.iso, max: plan.iso },
+      resolution: { width: mode.resolution.width, height: mode.resolution.height },
+      view: { id: mode.view.id, horizontalDeg: mode.view.horizontalDeg },
+      bitRateMbps: encoding.bitRateMbps,
+      codec: encoding.codec,
+      bitDepth: encoding.bitDepth,
+      recording: mode.recording,
+      stabilization: mode.stabilization,
+      // Pictures of one film may not change colour between them.
+      whiteBalance: kelvinOf(light, lightRangeOf(light, limits), limits.lamps),
+      colour: 'standard',
+      exposureOffsetStops: 0,
+      sharpening: 'standard',
+      noiseReduction: 'standard',
+    },
+  };
+}

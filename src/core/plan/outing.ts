@@ -1,0 +1,168 @@
+import * as z from 'zod';
+import { checkAgainst } from './faults';
+import type { Checked } from './faults';
+import { ShotRecordSchema } from './shotRecord';
+
+/**
+ * One outing, version 1: its days, what is done on each and when, and what each camera is fed from. Shots stand in
+ * records of their own and are named by id. Clock times are those of the outing's zone, "10:10".
+ */
+const id = z.string().min(1).max(60);
+const name = z.string().min(1).max(120);
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time such as "10:10"');
+const minutes = z.number().min(0.5).max(1440);
+
+export const SHOT_DEEDS = ['recorded', 'skipped'] as const;
+
+const ShotEntry = z.strictObject({
+  what: z.literal('shot'),
+  id,
+  shotId: id,
+  at: clock,
+  /** Where a long recording is stopped and goes on: to cool, to change a card, to charge. */
+  pauses: z
+    .array(z.strictObject({ afterMinutes: minutes, minutes }))
+    .max(60)
+    .default([]),
+  /** What became of it on the day. */
+  done: z.strictObject({ how: z.enum(SHOT_DEEDS), at: z.iso.datetime({ offset: true }) }).optional(),
+  note: z.string().max(500).default(''),
+});
+
+/** Time with hands free; cameras named here stay out of reach all the same: on a pole, on the other bank. */
+const BreakEntry = z.strictObject({
+  what: z.literal('break'),
+  id,
+  name,
+  at: clock,
+  minutes,
+  outOfReach: z.array(z.string().min(1).max(60)).max(8).default([]),
+});
+
+const TravelEntry = z.strictObject({ what: z.literal('travel'), id, name, at: clock, minutes });
+
+export const EntrySchema = z.discriminatedUnion('what', [ShotEntry, BreakEntry, TravelEntry]);
+
+export const DaySchema = z.strictObject({
+  id,
+  date: z.iso.date(),
+  /** Air in the shade, °C: the night's low and the afternoon's high. */
+  air: z
+    .strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(60) })
+    .refine(({ lowC, highC }) => lowC <= highC, { path: ['highC'], error: 'expected at least lowC' })
+    .default({ lowC: 8, highC: 18 }),
+  entries: z.array(EntrySchema).max(400).default([]),
+});
+
+export const CHARGINGS = ['none', 'breaks', 'recording'] as const;
+export type Charging = (typeof CHARGINGS)[number];
+
+/** What a camera is fed from, first used first. Left out, what its shots say and one cell. */
+export const GearSchema = z.strictObject({
+  /** The id of the camera's profile. */
+  cameraId: z.string().min(1).max(60),
+  cards: z
+    .array(
+      z.strictObject({
+        name,
+        capacityGb: z.number().min(1).max(16_384),
+        writeMBps: z.number().min(1).max(5000),
+      }),
+    )
+    .max(20)
+    .default([]),
+  cells: z
+    .strictObject({
+      ampereHours: z.number().min(0.05).max(100),
+      volts: z.number().min(1).max(60),
+      count: z.int().min(1).max(50),
+    })
+    .optional(),
+  bank: z.strictObject({ ampereHours: z.number().min(0.1).max(200) }).optional(),
+  charging: z.enum(CHARGINGS).default('none'),
+});
+
+export const OutingSchema = z.strictObject({
+  kind: z.literal('lynxeye/outing'),
+  version: z.literal(1),
+  id,
+  createdAt: z.iso.datetime({ offset: true }),
+  updatedAt: z.iso.datetime({ offset: true }),
+  /** Part of the demo data, so that it can be reset without touching the person's own. */
+  demo: z.boolean().default(false),
+  archived: z.boolean().default(false),
+  name,
+  note: z.string().max(2000).default(''),
+  zone: z.string().min(1).max(60),
+  days: z.array(DaySchema).min(1).max(31),
+  gear: z.array(GearSchema).max(8).default([]),
+  /** Packed, read or checked already, by the id of the line. */
+  ticked: z.array(z.string().min(1).max(120)).max(400).default([]),
+});
+
+/** An outing with its shots: a file that stands alone. */
+export const OutingFileSchema = z.strictObject({
+  kind: z.literal('lynxeye/outing-file'),
+  version: z.literal(1),
+  outing: OutingSchema,
+  shots: z.array(ShotRecordSchema).max(2000),
+});
+
+export type Outing = z.output<typeof OutingSchema>;
+export type OutingFile = z.output<typeof OutingFileSchema>;
+export type OutingDay = z.output<typeof DaySchema>;
+export type OutingEntry = z.output<typeof EntrySchema>;
+export type ShotEntry = z.output<typeof ShotEntry>;
+export type Gear = z.output<typeof GearSchema>;
+
+/** Checks an outing file: the schema, and that every shot that a day names is in it. */
+export function readOutingFile(input: unknown): Checked<OutingFile> {
+  const checked = checkAgainst(OutingFileSchema, input);
+  if (!checked.ok) return checked;
+  const { outing, shots } = checked.value;
+  const known = new Set(shots.map((shot) => shot.id));
+  const faults = outing.days.flatMap((day, at) =>
+    day.entries.flatMap((entry, index) =>
+      entry.what === 'shot' && !known.has(entry.shotId)
+        ? [
+            {
+              path: `outing.days[${at}].entries[${index}].shotId`,
+              text: `no shot "${entry.shotId}" in this file; add it under shots`,
+            },
+          ]
+        : [],
+    ),
+  );
+  return faults.length > 0 ? { ok: false, faults } : checked;
+}
+
+/** Entries in the order of their clock; those of one time keep their order. */
+export function inOrder(entries: readonly OutingEntry[]): OutingEntry[] {
+  return [...entries].sort((a, b) => a.at.localeCompare(b.at));
+}
+
+/** An outing with one of its entries changed, wherever it stands. */
+export function withEntry(
+  outing: Outing,
+  entryId: string,
+  change: (entry: OutingEntry) => OutingEntry,
+): Outing {
+  return {
+    ...outing,
+    days: outing.days.map((day) => ({
+      ...day,
+      entries: day.entries.map((entry) => (entry.id === entryId ? change(entry) : entry)),
+    })),
+  };
+}
+
+export function minutesOf(at: string): number {
+  const [hours = 0, minute = 0] = at.split(':').map(Number);
+  return hours * 60 + minute;
+}
+
+/** "09:05" from minutes after midnight, kept inside the day. */
+export function clockOf(minute: number): string {
+  const kept = Math.min(1439, Math.max(0, Math.round(minute)));
+  return `${String(Math.floor(kept / 60)).padStart(2, '0')}:${String(kept % 60).padStart(2, '0')}`;
+}
