@@ -61,3 +61,27 @@ export function wholeHours({ fromMs, toMs }: Span, zone: string): number[] {
     if (zoned(at, zone).minute === 0) hours.push(at);
   return hours;
 }
+
+/** The clock on the wall of a zone; a date or time that is none is a broken plan, which its schema rules out. */
+export function wallClock(zone: string): (date: string, time: string) => number {
+  return (date, time) => {
+    const at = instantOf(date, time, zone);
+    if (at === null) throw new Error(`no instant ${date} ${time} in ${zone}`);
+    return at;
+  };
+}
+
+/** The date after this one, "2026-10-04". */
+export function nextDate(date: string): string {
+  return Temporal.PlainDate.from(date).add({ days: 1 }).toString();
+}
+
+/** The zone this browser is in. */
+export function ownZone(): string {
+  return Temporal.Now.timeZoneId();
+}
+
+/** Today, by the clock of a zone. */
+export function todayIn(zone: string, nowMs: number): string {
+  return dateAndTime(nowMs, zone).date;
+}

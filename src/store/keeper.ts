@@ -4,6 +4,7 @@ import type { KitItem, Thing } from '@/core/plan/kitItem';
 import type { CutReason, LogEntry, Verdict } from '@/core/plan/logEntry';
 import type { Outing } from '@/core/plan/outing';
 import { withEntry } from '@/core/plan/outing';
+import { without } from '@/core/plan/without';
 import { shotOfAngle } from '@/core/plan/secondAngles';
 import type { Settings } from '@/core/plan/settings';
 import type { Shot } from '@/core/plan/shot';
@@ -223,8 +224,7 @@ export class Keeper {
     const kept = entry?.what === 'shot' ? await this.database.shots.get(entry.shotId) : undefined;
     const after = withEntry(outing, entryId, (one) => {
       if (one.what !== 'shot') return one;
-      const { done: _, ...rest } = one;
-      return done ? { ...rest, done: { how: done, at } } : rest;
+      return done ? { ...one, done: { how: done, at } } : without(one, 'done');
     });
     const label =
       done === 'recorded' ? 'note a recording' : done === 'skipped' ? 'skip a shot' : 'unmark a shot';

@@ -328,10 +328,15 @@ function heatPass(
     const airC = airAtC(day.air, hourOf(stretch.fromMs, day));
     const on = { airC, sunC: load.sunC, powerW: load.powerW, airSpeedMps: load.airSpeedMps };
     const idle = { ...on, powerW: 0, airSpeedMps: 0 };
-    celsius =
-      celsius === null
-        ? airC + load.sunC
-        : temperatureAfter(celsius, heat, idle, (stretch.fromMs - atMs) / 60_000);
+    if (celsius === null) celsius = airC + load.sunC;
+    else {
+      const rested: number = celsius;
+      const idleMinutes = (stretch.fromMs - atMs) / 60_000;
+      const cooled = (minutes: number): number => temperatureAfter(rested, heat, idle, minutes);
+      for (let at = HEAT_STEP; at < Math.min(idleMinutes, 6 * heat.tauMinutes); at += HEAT_STEP)
+        course.push({ atMs: atMs + at * 60_000, celsius: cooled(at) });
+      celsius = cooled(idleMinutes);
+    }
     const limits = { warn: heat.warnC, screenOff: heat.screenOffC, out: heat.shutdownC };
     for (const what of ['warn', 'screenOff', 'out'] as const) {
       const after = minutesUntil(limits[what], celsius, heat, on);

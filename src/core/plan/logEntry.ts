@@ -38,6 +38,16 @@ export const LogEntrySchema = z.strictObject({
   verdicts: z.array(z.enum(VERDICTS)).max(VERDICTS.length).default([]),
   cutReason: z.enum(CUT_REASONS).optional(),
   note: z.string().max(2000).default(''),
+  /** What the camera itself wrote: its file, how long it ran, how many parts it was cut into. */
+  clip: z
+    .strictObject({
+      file: z.string().min(1).max(80),
+      cameraId: z.string().min(1).max(60),
+      seconds: z.number().min(0).max(604_800),
+      gigabytes: z.number().min(0).max(100_000),
+      chapters: z.int().min(0).max(100_000),
+    })
+    .optional(),
 });
 
 export type LogEntry = z.output<typeof LogEntrySchema>;

@@ -10,6 +10,7 @@ import type { ShotRecord } from '@/core/plan/shotRecord';
 import { MenuUnder } from '../parts/MenuUnder';
 import { OpenShot } from '../parts/OpenShot';
 import { angleEditing } from '../parts/angleEditing';
+import { BackToOuting } from '../parts/BackToOuting';
 import { AngleSwitch } from '../parts/AngleSwitch';
 import { placeUrl, useAngle } from '../parts/places';
 import { useAnswer } from '../parts/useAnswer';
@@ -56,6 +57,7 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
           onBlur={() => whole.commit('rename a shot')}
         />
         <AngleSwitch shot={shot} id={record.id} place="/bench" angle={angle} />
+        <BackToOuting className={styles.toCarry ?? ''} />
         <Link href={placeUrl('/carry', record.id, angle)} className={styles.toCarry}>
           Carry
         </Link>

@@ -8,6 +8,7 @@ import { usePathname, useSearchParams } from 'next/navigation';
 export const PLACES = [
   { path: '/', label: 'Start' },
   { path: '/bench', label: 'Bench' },
+  { path: '/outing', label: 'Outing' },
   { path: '/carry', label: 'Carry' },
   { path: '/log', label: 'Log' },
   { path: '/kit', label: 'Kit' },
@@ -17,7 +18,7 @@ export type PlacePath = (typeof PLACES)[number]['path'];
 
 /** `angle` names a second camera of the shot or the second half of a pair; 0 is the main one. */
 export function placeUrl(path: PlacePath, shotId: string | null, angle = 0): string {
-  if (shotId === null || path === '/' || path === '/kit') return path;
+  if (shotId === null || path === '/' || path === '/kit' || path === '/outing') return path;
   return `${path}?shot=${encodeURIComponent(shotId)}${angle > 0 ? `&angle=${angle}` : ''}`;
 }
 

@@ -1,0 +1,125 @@
+import ICAL from 'ical.js';
+import { describe, expect, it } from 'vitest';
+import { makeDemo } from '../../../demo/makeDemo';
+import { daySheet } from '@/core/day/daySheet';
+import { placedDay } from '@/core/day/placedDay';
+import { readOutingFile } from '@/core/plan/outing';
+import { item } from '@/core/units/items';
+import { wallClock } from '../clock';
+import { outingCalendar, readOutingCalendar } from './calendar';
+import { budgetCsv, readShotListCsv, shotListCsv } from './csv';
+import { entryAt, withDay } from '@/core/plan/dayEdits';
+
+const demo = makeDemo();
+const outing = item(demo.outings, 0);
+const shots = new Map(demo.shots.map((shot) => [shot.id, shot]));
+const daysOf = (one: typeof outing, kept = shots) =>
+  one.days.map(({ id }) => {
+    const day = placedDay(one, id, kept, wallClock(one.zone));
+    return { day, sheet: daySheet(day, one.gear) };
+  });
+const days = daysOf(outing);
+let ids = 0;
+const newId = (): string => `new-${(ids += 1)}`;
+
+describe('a shot list', () => {
+  it('comes back with every entry at its time, and says what a sheet cannot hold', () => {
+    const read = readShotListCsv(shotListCsv(days, outing.zone), newId);
+    if (!read.ok) throw new Error(JSON.stringify(read.faults));
+    const back = read.list.days.map(({ date, entries }) => [
+      date,
+      entries.map(({ at, what }) => `${at} ${what}`).sort(),
+    ]);
+    const were = outing.days.map(({ date, entries }) => [
+      date,
+      entries.map(({ at, what }) => `${at} ${what}`).sort(),
+    ]);
+    // The second half of a pair is a line of its own camera in the sheet, and comes with its shot.
+    expect(back).toEqual(were);
+    expect(read.list.leftBehind.length).toBe(2);
+    const gate = read.list.days[0]!.entries.find(
+      (entry) => entry.what === 'shot' && entry.shotId === 'demo-05',
+    );
+    expect(gate).toMatchObject({
+      shot: { name: 'Sun gate', pins: { frameRate: 25 }, limits: { recordSeconds: 1800 } },
+    });
+  });
+
+  it('writes no cell that a sheet program would run', () => {
+    const evil = new Map(shots);
+    const talk = evil.get('demo-01')!;
+    evil.set('demo-01', { ...talk, shot: { ...talk.shot, name: '=HYPERLINK("http://x","y")' } });
+    const text = shotListCsv(daysOf(outing, evil), outing.zone);
+    for (const cell of text.split(/\r\n/).flatMap((line) => line.split(',')))
+      expect(cell).not.toMatch(/^"?[=+@]/);
+    const read = readShotListCsv(text, newId);
+    expect(
+      read.ok &&
+        read.list.days[0]!.entries.some(
+          (entry) => entry.what === 'shot' && entry.shot.name?.startsWith('=HYPER'),
+        ),
+    ).toBe(true);
+  });
+
+  it('names each fault by row and column and takes nothing', () => {
+    const text = shotListCsv(days, outing.zone).replace('08:50', '8 o’clock').replace(',travel,', ',flight,');
+    const read = readShotListCsv(text, newId);
+    expect(read.ok).toBe(false);
+    expect(!read.ok && read.faults.map(({ path }) => path)).toEqual(['row 2, start', 'row 3, what']);
+    expect(readShotListCsv('a,b\r\n1,2', newId)).toMatchObject({ ok: false });
+  });
+
+  it('has a budget beside it, a line for each camera and day', () => {
+    expect(budgetCsv(days, outing.zone).split('\r\n')).toHaveLength(1 + 4 + 3);
+  });
+});
+
+describe('the calendar', () => {
+  const text = outingCalendar(outing, days);
+
+  it('opens in a strict parser, at the right instants of the right zone, with reminders', () => {
+    const root = new ICAL.Component(ICAL.parse(text) as never);
+    expect(root.getAllSubcomponents('vtimezone')).toHaveLength(1);
+    for (const zone of root.getAllSubcomponents('vtimezone')) ICAL.TimezoneService.register(zone);
+    const events = root.getAllSubcomponents('vevent');
+    const gate = events
+      .map((event) => new ICAL.Event(event))
+      .find(({ summary }) => summary === 'Sun gate (Otter)')!;
+    expect(gate.startDate.toJSDate().toISOString()).toBe('2026-10-03T10:40:00.000Z');
+    expect(gate.startDate.zone.tzid).toBe('Europe/Rome');
+    expect(gate.component.getAllSubcomponents('valarm')).toHaveLength(1);
+    const kinds = new Set(events.map((event) => String(event.getFirstPropertyValue('categories'))));
+    expect([...kinds].sort()).toEqual(['break', 'charge', 'shot', 'swap', 'travel']);
+    // Lines end and fold as the standard says.
+    for (const line of text.split('\r\n'))
+      expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
+  });
+
+  it('read back, moves what was moved, and says what it did not use', () => {
+    const moved = withDay(outing, 'saturday', (day) => entryAt(day, 'sat-10', 13 * 60));
+    const read = readOutingCalendar(outingCalendar(moved, daysOf(moved)), outing);
+    if (!read.ok) throw new Error(read.why);
+    expect(read.read.moved).toEqual([{ entryId: 'sat-10', date: '2026-10-03', at: '13:00' }]);
+    expect(read.read.leftBehind).toHaveLength(1);
+    expect(readOutingCalendar('no calendar', outing).ok).toBe(false);
+  });
+});
+
+describe('an outing file', () => {
+  const file = { kind: 'lynxeye/outing-file', version: 1, outing, shots: demo.shots };
+
+  it('is read as it was written', () => {
+    const read = readOutingFile(JSON.parse(JSON.stringify(file)));
+    expect(read.ok && read.value).toEqual(file);
+  });
+
+  it('names a shot that is not in it', () => {
+    const read = readOutingFile({ ...file, shots: demo.shots.slice(1) });
+    expect(!read.ok && read.faults).toEqual([
+      {
+        path: 'outing.days[0].entries[0].shotId',
+        text: 'no shot "demo-01" in this file; add it under shots',
+      },
+    ]);
+  });
+});

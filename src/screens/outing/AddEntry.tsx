@@ -1,0 +1,81 @@
+'use client';
+
+import { Button, Select } from 'antd';
+import type { ReactNode } from 'react';
+import { freeMinute } from '@/core/plan/dayEdits';
+import { clockOf } from '@/core/plan/outing';
+import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
+import { shiftedTo } from '@/core/day/placedDay';
+import { inOrder } from '@/core/plan/outing';
+import { withDay } from '@/core/plan/dayEdits';
+import { wallClock } from '@/formats/clock';
+import { useKeeper, useShots } from '../parts/keeper';
+import styles from './outing.module.css';
+import type { DayEditing } from './useDayEditing';
+
+/** Puts a kept shot, a break or a way into the day, after what is there. */
+export function AddEntry({
+  outing,
+  day,
+  editing,
+  onAdded,
+}: {
+  outing: Outing;
+  day: OutingDay;
+  editing: DayEditing;
+  onAdded: (entryId: string) => void;
+}): ReactNode {
+  const keeper = useKeeper();
+  const shots = useShots() ?? [];
+  const here = new Set(day.entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : [])));
+  const at = clockOf(freeMinute(day, editing.lengthOf));
+  const add = (make: (id: string) => OutingEntry): void => {
+    if (!keeper) return;
+    const entry = make(keeper.newId());
+    const sun = new Map(
+      entry.what === 'shot'
+        ? [
+            [
+              entry.shotId,
+              (shot: Parameters<typeof shiftedTo>[0]) =>
+                shiftedTo(shot, wallClock(outing.zone)(day.date, entry.at)),
+            ],
+          ]
+        : [],
+    );
+    void keeper
+      .changeOuting(
+        outing.id,
+        'add to the day',
+        (before) => withDay(before, day.id, (one) => ({ ...one, entries: inOrder([...one.entries, entry]) })),
+        sun,
+      )
+      .then(() => onAdded(entry.id));
+  };
+  return (
+    <div className={styles.add}>
+      <Select
+        aria-label="Add a kept shot"
+        placeholder="Add a kept shot"
+        showSearch={{ optionFilterProp: 'label' }}
+        popupMatchSelectWidth={false}
+        value={null}
+        options={shots
+          .filter(({ id }) => !here.has(id))
+          .map(({ id, shot }) => ({ value: id, label: shot.name ?? 'Untitled shot' }))}
+        notFoundContent="Every kept shot is on this day. Describe a new one on Start."
+        onSelect={(shotId: string | null) => {
+          if (shotId !== null) add((id) => ({ what: 'shot', id, shotId, at, pauses: [], note: '' }));
+        }}
+      />
+      <Button
+        onClick={() => add((id) => ({ what: 'break', id, name: 'Break', at, minutes: 15, outOfReach: [] }))}
+      >
+        Add a break
+      </Button>
+      <Button onClick={() => add((id) => ({ what: 'travel', id, name: 'Way', at, minutes: 30 }))}>
+        Add a way
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,263 @@
+'use client';
+
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import { withGear } from '@/core/day/applyCure';
+import { outsOf } from '@/core/day/daySheet';
+import { camerasOf } from '@/core/day/placedDay';
+import type { Gear, Outing, OutingDay } from '@/core/plan/outing';
+import { CHARGINGS } from '@/core/plan/outing';
+import { without } from '@/core/plan/without';
+import { trimmed } from '@/core/units/format';
+import { clockText } from '@/words/lightText';
+import { actText, cureText, levelText, outText } from '@/words/outingText';
+import { ChoiceField, ListField, NumberField } from '../parts/Fields';
+import { useKit } from '../parts/kit';
+import type { WorkedDay } from '../parts/outings';
+import styles from './outing.module.css';
+import type { DayEditing } from './useDayEditing';
+
+/** Card by card, cell by cell and degree by degree: what lasts, what does not, and what would cure it. */
+export function BudgetPart({
+  outing,
+  worked,
+  editing,
+}: {
+  outing: Outing;
+  day: OutingDay;
+  worked: WorkedDay;
+  editing: DayEditing;
+}): ReactNode {
+  const { placed } = worked;
+  if (!worked.worked) return <p className="quiet">Working the day out…</p>;
+  const { sheet, cures } = worked.worked;
+  const entryAt = (entryId: string): number | null =>
+    placed.parts.find((part) => part.entryId === entryId)?.fromMs ?? null;
+  return (
+    <div className={styles.panel}>
+      {sheet.cameras.map(({ cameraId, budget }) => {
+        const camera = camerasOf(placed.parts).find(({ id }) => id === cameraId);
+        const name = camera?.name ?? cameraId;
+        const outs = outsOf(budget);
+        const words = levelText(budget);
+        return (
+          <section key={cameraId} aria-labelledby={`budget-${cameraId}`} className={styles.camera}>
+            <h2 id={`budget-${cameraId}`}>{name}</h2>
+            <div className={styles.halves}>
+              <div className={styles.panel}>
+                <dl className={styles.figures}>
+                  <div>
+                    <dt>Card</dt>
+                    <dd className="numerals">{words.card}</dd>
+                  </div>
+                  <div>
+                    <dt>Power</dt>
+                    <dd className="numerals">{words.power}</dd>
+                  </div>
+                  <div>
+                    <dt>Heat</dt>
+                    <dd className="numerals">{words.heat}</dd>
+                  </div>
+                </dl>
+                {outs.length === 0 && <p>Lasts the day.</p>}
+                {outs.map((out) => (
+                  <div key={out.what}>
+                    <p role="status" className={styles.amiss}>
+                      {outText(
+                        out,
+                        name,
+                        placed.parts.find(({ id }) => id === out.partId)?.name ?? 'the day',
+                        outing.zone,
+                      )}
+                    </p>
+                    <ul className={styles.cures}>
+                      {cures
+                        .filter((cure) => cure.cameraId === cameraId && cure.what === out.what)
+                        .map((cure) => (
+                          <li key={cure.how + ('charging' in cure ? cure.charging : '')}>
+                            <Button onClick={() => editing.takeCure(cure)}>
+                              {cureText(cure, outing.zone, entryAt)}
+                            </Button>{' '}
+                            <span className="quiet">
+                              {cure.addedHarm > 0.05
+                                ? `then it lasts; costs the picture ${trimmed(cure.addedHarm, 1)}`
+                                : 'then it lasts'}
+                            </span>
+                          </li>
+                        ))}
+                    </ul>
+                  </div>
+                ))}
+                {budget.heat.warn && !budget.heat.out && (
+                  <p>
+                    It warns of heat at {clockText(budget.heat.warn.atMs, outing.zone)}
+                    {budget.heat.screenOff
+                      ? ` and turns its screen off at ${clockText(budget.heat.screenOff.atMs, outing.zone)}`
+                      : ''}
+                    , and goes on.
+                  </p>
+                )}
+                {budget.slow.map((slow) => (
+                  <p key={slow.name} className={styles.amiss}>
+                    {slow.name} is too slow: {trimmed(slow.writesMBps, 1)} MB/s are written, and{' '}
+                    {trimmed(slow.keepsMBps, 1)} can be counted on. Take a faster card, or a lower bit rate.
+                  </p>
+                ))}
+                {budget.acts.length > 0 && (
+                  <ul className={styles.lines}>
+                    {budget.acts.map((act) => (
+                      <li key={`${act.what}${act.atMs}`}>
+                        <span className="numerals">{clockText(act.atMs, outing.zone)}</span>{' '}
+                        {actText(act, name)}
+                      </li>
+                    ))}
+                  </ul>
+                )}
+                <details>
+                  <summary>
+                    {budget.chapters.length === 1 ? '1 file' : `${budget.chapters.length} files`} on{' '}
+                    {new Set(budget.chapters.map(({ card }) => card)).size === 1 ? 'one card' : 'its cards'}
+                  </summary>
+                  <table className={styles.sheet}>
+                    <thead>
+                      <tr>
+                        <th scope="col">From</th>
+                        <th scope="col">Shot</th>
+                        <th scope="col">Card</th>
+                        <th scope="col">GB</th>
+                      </tr>
+                    </thead>
+                    <tbody className="numerals">
+                      {budget.chapters.slice(0, 200).map((chapter) => (
+                        <tr key={`${chapter.partId}${chapter.fromMs}`}>
+                          <th scope="row">{clockText(chapter.fromMs, outing.zone)}</th>
+                          <td>{placed.parts.find(({ id }) => id === chapter.partId)?.name}</td>
+                          <td>{chapter.card + 1}</td>
+                          <td>{trimmed(chapter.gigabytes, 2)}</td>
+                        </tr>
+                      ))}
+                    </tbody>
+                  </table>
+                </details>
+              </div>
+              <GearFields
+                gear={outing.gear.find((one) => one.cameraId === cameraId)}
+                cameraId={cameraId}
+                assumed={budget.assumed}
+                onChange={(gear) =>
+                  editing.change(`change what ${name} is fed from`, (before) => withGear(before, gear))
+                }
+              />
+            </div>
+          </section>
+        );
+      })}
+    </div>
+  );
+}
+
+const CHARGING_LABEL: Record<Gear['charging'], string> = {
+  none: 'not charged on the way',
+  breaks: 'charged at breaks',
+  recording: 'plugged in while recording',
+};
+const USUAL_CELLS = { ampereHours: 1.72, volts: 3.85, count: 1 };
+
+/** Cards, cells and bank of a camera, out of the kit or by figures. */
+function GearFields({
+  gear,
+  cameraId,
+  assumed,
+  onChange,
+}: {
+  gear: Gear | undefined;
+  cameraId: string;
+  assumed: readonly ('card' | 'cell')[];
+  onChange: (gear: Gear) => void;
+}): ReactNode {
+  const kit = useKit() ?? [];
+  const own: Gear = gear ?? { cameraId, cards: [], charging: 'none' };
+  const cards = kit.flatMap(({ thing, archived }) => (thing.what === 'card' && !archived ? [thing] : []));
+  const cells = own.cells ?? USUAL_CELLS;
+  return (
+    <div className={styles.panel}>
+      <h3>Fed from</h3>
+      {assumed.length > 0 && (
+        <p className="quiet">
+          Nobody said which {assumed.join(' and ')}:{' '}
+          {assumed.includes('card') ? 'one card as its shots say' : ''}
+          {assumed.length === 2 ? ', ' : ''}
+          {assumed.includes('cell') ? 'one cell of 1.72 Ah' : ''} is taken.
+        </p>
+      )}
+      <div className={styles.fields}>
+        <ListField
+          label="Cards, first used first"
+          values={own.cards.map(({ name }) => name)}
+          options={[
+            ...new Map(
+              [...cards, ...own.cards].map(({ name }) => [name, { value: name, label: name }]),
+            ).values(),
+          ]}
+          mayBeEmpty
+          onCommit={(names) =>
+            onChange({
+              ...own,
+              cards: names.flatMap((name) => {
+                const kept =
+                  own.cards.find((card) => card.name === name) ?? cards.find((card) => card.name === name);
+                return kept ? [{ name, capacityGb: kept.capacityGb, writeMBps: kept.writeMBps }] : [];
+              }),
+            })
+          }
+        />
+        <NumberField
+          label="Cells"
+          value={cells.count}
+          min={1}
+          max={50}
+          onCommit={(count = 1) => onChange({ ...own, cells: { ...cells, count: Math.round(count) } })}
+        />
+        <NumberField
+          label="of"
+          unit="Ah"
+          value={cells.ampereHours}
+          min={0.05}
+          max={100}
+          step={0.1}
+          onCommit={(ampereHours = 1.72) => onChange({ ...own, cells: { ...cells, ampereHours } })}
+        />
+        <NumberField
+          label="at"
+          unit="V"
+          value={cells.volts}
+          min={1}
+          max={60}
+          step={0.05}
+          onCommit={(volts = 3.85) => onChange({ ...own, cells: { ...cells, volts } })}
+        />
+        <NumberField
+          label="Bank"
+          unit="Ah"
+          value={own.bank?.ampereHours}
+          min={0.1}
+          max={200}
+          placeholder="none"
+          onCommit={(ampereHours) => {
+            onChange(
+              ampereHours === undefined
+                ? { ...without(own, 'bank'), charging: 'none' }
+                : { ...own, bank: { ampereHours } },
+            );
+          }}
+        />
+        <ChoiceField
+          label="Its camera is"
+          value={own.charging}
+          options={CHARGINGS.map((value) => ({ value, label: CHARGING_LABEL[value] }))}
+          onCommit={(charging) => onChange({ ...own, charging })}
+        />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,258 @@
+'use client';
+
+import { Button, Checkbox, Input, Select } from 'antd';
+import { MoreHorizontal } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import { camerasOf } from '@/core/day/placedDay';
+import { duplicatedDay, withDay } from '@/core/plan/dayEdits';
+import type { Outing, OutingDay } from '@/core/plan/outing';
+import { instantOf, nextDate, ownZone, todayIn } from '@/formats/clock';
+import { dateText } from '@/words/lightText';
+import { outText } from '@/words/outingText';
+import { useKeeper } from '../parts/keeper';
+import { MenuUnder } from '../parts/MenuUnder';
+import { outingUrl } from '../parts/outings';
+import type { WorkedDay } from '../parts/outings';
+import { useToast } from '../parts/toast';
+import { useOutingFiles } from './useOutingFiles';
+import { newOuting } from './newOuting';
+import styles from './outing.module.css';
+
+/** Which outing and day is open, what it comes to, and what may be done with it as a whole. */
+export function DayHead({
+  outings,
+  outing,
+  day,
+  worked,
+}: {
+  outings: readonly Outing[];
+  outing: Outing;
+  day: OutingDay;
+  worked: WorkedDay;
+}): ReactNode {
+  const keeper = useKeeper();
+  const router = useRouter();
+  const { say } = useToast();
+  const files = useOutingFiles(outing, worked.shots);
+  const [away, setAway] = useState(false);
+  const [name, setName] = useState<string | null>(null);
+  const change = (label: string, how: (before: Outing) => Outing): void =>
+    void keeper?.changeOuting(outing.id, label, how);
+  const go = (outingId: string, dayId: string | null = null): void =>
+    router.push(outingUrl('/outing', outingId, dayId));
+  const lastDate =
+    outing.days
+      .map(({ date }) => date)
+      .sort()
+      .at(-1) ?? day.date;
+  const addDay = (label: string, make: (date: string, newId: () => string) => OutingDay): void => {
+    if (!keeper) return;
+    const made = make(nextDate(lastDate), () => keeper.newId());
+    void keeper
+      .changeOuting(outing.id, label, (before) => ({ ...before, days: [...before.days, made] }))
+      .then(() => go(outing.id, made.id));
+  };
+  const items = [
+    {
+      key: 'new',
+      label: 'New outing',
+      onClick: () => {
+        const zone = ownZone();
+        void keeper
+          ?.addOuting((id, at) => newOuting(id, at, zone, todayIn(zone, Date.now())))
+          .then((id) => go(id));
+      },
+    },
+    {
+      key: 'day',
+      label: 'Add an empty day',
+      onClick: () => addDay('add a day', (date, newId) => ({ id: newId(), date, air: day.air, entries: [] })),
+    },
+    {
+      key: 'duplicate',
+      label: 'Duplicate this day',
+      onClick: () => addDay('duplicate a day', (date, newId) => duplicatedDay(day, date, newId)),
+    },
+    {
+      key: 'removeDay',
+      label: 'Remove this day',
+      disabled: outing.days.length < 2,
+      onClick: () => {
+        change('remove a day', (before) => ({
+          ...before,
+          days: before.days.filter(({ id }) => id !== day.id),
+        }));
+        go(outing.id);
+        say('Removed the day. Its shots are kept; undo brings it back.');
+      },
+    },
+    { type: 'divider' as const },
+    {
+      key: 'archive',
+      label: outing.archived ? 'Take out of the archive' : 'Archive this outing',
+      onClick: () =>
+        change(outing.archived ? 'take an outing out' : 'archive an outing', (before) => ({
+          ...before,
+          archived: !before.archived,
+        })),
+    },
+    {
+      key: 'remove',
+      label: 'Remove this outing',
+      danger: true,
+      onClick: () => {
+        void keeper?.removeOuting(outing.id).then(() => router.push('/outing'));
+        say('Removed the outing. Its shots are kept; undo brings it back.');
+      },
+    },
+    { type: 'divider' as const },
+    { type: 'group' as const, label: 'As a file', children: files },
+  ];
+  const offered = outings.filter(({ archived, id }) => away || !archived || id === outing.id);
+  const out = worked.worked?.sheet.firstOut ?? null;
+  const part = worked.placed.parts.find(({ id }) => id === out?.partId);
+  return (
+    <header className={styles.head}>
+      <Input
+        aria-label="Name of the outing"
+        variant="borderless"
+        className={styles.name ?? ''}
+        maxLength={120}
+        value={name ?? outing.name}
+        onChange={(event) => setName(event.target.value)}
+        onBlur={() => {
+          if (name !== null && name.trim() !== '' && name !== outing.name)
+            change('rename an outing', (before) => ({ ...before, name: name.trim() }));
+          setName(null);
+        }}
+      />
+      <nav aria-label="Days" className={styles.days}>
+        {outing.days.map((one) => (
+          <Link
+            key={one.id}
+            href={outingUrl('/outing', outing.id, one.id)}
+            aria-current={one.id === day.id ? 'page' : undefined}
+          >
+            {dateText(instantOf(one.date, '12:00', outing.zone) ?? 0, outing.zone)}
+          </Link>
+        ))}
+      </nav>
+      <div className={styles.tools}>
+        {outings.length > 1 && (
+          <Select
+            aria-label="Open another outing"
+            showSearch={{ optionFilterProp: 'label' }}
+            popupMatchSelectWidth={false}
+            value={outing.id}
+            options={offered.map(({ id, name: label, archived }) => ({
+              value: id,
+              label: archived ? `${label} (archived)` : label,
+            }))}
+            onSelect={(id) => go(id)}
+            popupRender={(menu) => (
+              <>
+                {menu}
+                <Checkbox
+                  checked={away}
+                  onChange={(event) => setAway(event.target.checked)}
+                  className={styles.away ?? ''}
+                >
+                  Archived ones too
+                </Checkbox>
+              </>
+            )}
+          />
+        )}
+        <Link href={outingUrl('/carry', outing.id, day.id)} className={styles.toCarry}>
+          Carry this day
+        </Link>
+        <MenuUnder menu={{ items }} placement="bottomRight">
+          <Button
+            type="text"
+            icon={<MoreHorizontal size={18} aria-hidden />}
+            aria-label="More for this outing"
+            aria-haspopup="menu"
+          />
+        </MenuUnder>
+      </div>
+      <div className={styles.dayFacts}>
+        <label>
+          Date{' '}
+          <input
+            type="date"
+            value={day.date}
+            onChange={(event) => {
+              const date = event.target.value;
+              if (/^\d{4}-\d\d-\d\d$/.test(date))
+                change('change the date', (before) => withDay(before, day.id, (one) => ({ ...one, date })));
+            }}
+          />
+        </label>
+        <AirField
+          day={day}
+          onChange={(air) =>
+            change('change the air', (before) => withDay(before, day.id, (one) => ({ ...one, air })))
+          }
+        />
+        <p role="status" className={out ? styles.amiss : undefined}>
+          {worked.worked === null
+            ? 'Working the day out…'
+            : out
+              ? outText(out, cameraName(worked, out.cameraId), part?.name ?? 'the day', outing.zone)
+              : `${shotsText(worked)} Everything lasts.`}
+        </p>
+      </div>
+    </header>
+  );
+}
+
+function shotsText({ placed }: WorkedDay): string {
+  const shots = new Set(placed.parts.map(({ entryId }) => entryId)).size;
+  const cameras = camerasOf(placed.parts).length;
+  return `${shots === 1 ? '1 shot' : `${shots} shots`} with ${cameras === 1 ? '1 camera' : `${cameras} cameras`}.`;
+}
+
+function cameraName({ placed }: WorkedDay, cameraId: string): string {
+  return placed.parts.find(({ camera }) => camera.id === cameraId)?.camera.name ?? cameraId;
+}
+
+/** The air of the day by its low and high, °C. */
+function AirField({
+  day,
+  onChange,
+}: {
+  day: OutingDay;
+  onChange: (air: OutingDay['air']) => void;
+}): ReactNode {
+  const field = (label: string, key: 'lowC' | 'highC'): ReactNode => (
+    <label>
+      {label}{' '}
+      <input
+        type="number"
+        min={-60}
+        max={60}
+        key={day.air[key]}
+        defaultValue={day.air[key]}
+        onBlur={(event) => {
+          const value = Number(event.target.value);
+          if (event.target.value === '' || !Number.isFinite(value) || Math.abs(value) > 60) return;
+          const air = { ...day.air, [key]: value };
+          // The low stays below the high, whichever was typed.
+          const [lowC, highC] =
+            key === 'lowC' ? [value, Math.max(value, air.highC)] : [Math.min(value, air.lowC), value];
+          if (lowC !== day.air.lowC || highC !== day.air.highC) onChange({ lowC, highC });
+        }}
+      />{' '}
+      °C
+    </label>
+  );
+  return (
+    <>
+      {field('Air at dawn', 'lowC')}
+      {field('at its warmest', 'highC')}
+    </>
+  );
+}

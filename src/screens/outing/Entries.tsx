@@ -1,0 +1,214 @@
+'use client';
+
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import type { DragEndEvent } from '@dnd-kit/core';
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { Input } from 'antd';
+import { GripVertical } from 'lucide-react';
+import Link from 'next/link';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import { inOrder } from '@/core/plan/outing';
+import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
+import { FILTER_NOTATIONS, durationText, settingText } from '@/words/settingText';
+import { useChoice } from '../parts/keeper';
+import { outingUrl } from '../parts/outings';
+import type { WorkedDay } from '../parts/outings';
+import { AddEntry } from './AddEntry';
+import { EntryEditor } from './EntryEditor';
+import styles from './outing.module.css';
+import type { DayEditing } from './useDayEditing';
+
+const SHORT = ['frameRate', 'shutterSeconds', 'filter', 'iso', 'stabilization'] as const;
+
+/** The day's entries in order; each can be dragged to another place, opened, and changed beside the list. */
+export function Entries({
+  outing,
+  day,
+  worked,
+  editing,
+  chosen,
+  onChoose,
+}: {
+  outing: Outing;
+  day: OutingDay;
+  worked: WorkedDay;
+  editing: DayEditing;
+  chosen: string | null;
+  onChoose: (entryId: string | null) => void;
+}): ReactNode {
+  const [wanted, setWanted] = useState('');
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const entries = inOrder(day.entries);
+  const nameOf = (entry: OutingEntry): string =>
+    entry.what === 'shot'
+      ? (worked.shots.get(entry.shotId)?.shot.name ??
+        (worked.shots.has(entry.shotId) ? 'Untitled shot' : 'Shot no longer kept'))
+      : entry.name;
+  const shown = entries.filter((entry) => nameOf(entry).toLowerCase().includes(wanted.toLowerCase()));
+  const open = entries.find(({ id }) => id === chosen) ?? null;
+  const end = ({ active, over }: DragEndEvent): void => {
+    if (!over || active.id === over.id) return;
+    editing.reorder(
+      String(active.id),
+      entries.findIndex(({ id }) => id === over.id),
+    );
+  };
+  return (
+    <div className={styles.columns}>
+      <section aria-labelledby="entries-title" className={styles.panel}>
+        <div className={styles.panelHead}>
+          <h2 id="entries-title">In order</h2>
+          {entries.length > 6 && (
+            <Input
+              className={styles.search ?? ''}
+              placeholder="Find by name"
+              aria-label="Find on this day by name"
+              allowClear
+              value={wanted}
+              onChange={(event) => setWanted(event.target.value)}
+            />
+          )}
+        </div>
+        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={end}>
+          <SortableContext items={shown.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+            <ol className={styles.entries}>
+              {shown.map((entry) => (
+                <Row
+                  key={entry.id}
+                  entry={entry}
+                  name={nameOf(entry)}
+                  outing={outing}
+                  day={day}
+                  worked={worked}
+                  minutes={editing.lengthOf(entry)}
+                  chosen={entry.id === chosen}
+                  onChoose={() => onChoose(entry.id === chosen ? null : entry.id)}
+                />
+              ))}
+            </ol>
+          </SortableContext>
+        </DndContext>
+        {shown.length === 0 && (
+          <p className="quiet">
+            {entries.length === 0 ? 'Nothing on this day yet.' : 'Nothing of that name on this day.'}
+          </p>
+        )}
+        <AddEntry day={day} outing={outing} editing={editing} onAdded={onChoose} />
+      </section>
+      <section aria-label="Chosen on this day" className={styles.panel}>
+        {open ? (
+          <EntryEditor
+            key={open.id}
+            entry={open}
+            name={nameOf(open)}
+            outing={outing}
+            day={day}
+            worked={worked}
+            editing={editing}
+            onGone={() => onChoose(null)}
+          />
+        ) : (
+          <p className="quiet">
+            Choose an entry here or on the ribbon to change it. Arrow keys move a block of the ribbon by five
+            minutes, with Shift by half an hour; the grip beside an entry moves it in the order.
+          </p>
+        )}
+      </section>
+    </div>
+  );
+}
+
+function Row({
+  entry,
+  name,
+  outing,
+  day,
+  worked,
+  minutes,
+  chosen,
+  onChoose,
+}: {
+  entry: OutingEntry;
+  name: string;
+  outing: Outing;
+  day: OutingDay;
+  worked: WorkedDay;
+  minutes: number;
+  chosen: boolean;
+  onChoose: () => void;
+}): ReactNode {
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: entry.id });
+  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const parts = worked.placed.parts.filter(({ entryId }) => entryId === entry.id);
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition: transition ?? '' }}
+      className={styles.entry}
+      data-chosen={chosen}
+      data-what={entry.what}
+    >
+      <button
+        type="button"
+        className={styles.grip}
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${name} in the order`}
+      >
+        <GripVertical size={16} aria-hidden />
+      </button>
+      <span className="numerals">{entry.at}</span>
+      <button type="button" className={styles.entryName} aria-pressed={chosen} onClick={onChoose}>
+        {name}
+        <span className="quiet">
+          {' '}
+          {entry.what === 'shot' ? '' : `${entry.what}, `}
+          {durationText(minutes * 60)}
+        </span>
+      </button>
+      {entry.what === 'shot' && (
+        <div className={styles.answers}>
+          {parts.map((part) => {
+            const own = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id);
+            const settings = own?.carried?.settings;
+            const extra = own?.own && own.carried ? own.carried.harm - own.own.harm : 0;
+            return (
+              <span key={part.id} className="numerals">
+                <b>{part.camera.name}</b>{' '}
+                {settings
+                  ? SHORT.map((key) => settingText(key, settings, part.brief.filters, notation)).join(' · ')
+                  : own
+                    ? 'no answer: mend it on the Bench'
+                    : '…'}
+                {extra > 0.15 && (
+                  <span className={styles.amiss}> costs {extra.toFixed(1)} for the day&apos;s sake</span>
+                )}
+              </span>
+            );
+          })}
+          <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })} prefetch={false}>
+            Bench
+          </Link>
+          {entry.done && <span className="quiet">{entry.done.how}</span>}
+        </div>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,203 @@
+'use client';
+
+import { Button } from 'antd';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { camerasOf } from '@/core/day/placedDay';
+import { movedToDay } from '@/core/plan/dayEdits';
+import { minutesOf } from '@/core/plan/outing';
+import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
+import { instantOf, wallClock } from '@/formats/clock';
+import { shiftedTo } from '@/core/day/placedDay';
+import { CARD_KEYS } from '@/words/card';
+import { dateText } from '@/words/lightText';
+import { pauseText } from '@/words/outingText';
+import { ChoiceField, ListField, NumberField, TextField } from '../parts/Fields';
+import { useKeeper } from '../parts/keeper';
+import { outingUrl } from '../parts/outings';
+import type { WorkedDay } from '../parts/outings';
+import { SettingStrip } from '../parts/SettingStrip';
+import styles from './outing.module.css';
+import type { DayEditing } from './useDayEditing';
+
+/** One entry of a day: when it is, how long, and what the day makes of it. */
+export function EntryEditor({
+  entry,
+  name,
+  outing,
+  day,
+  worked,
+  editing,
+  onGone,
+}: {
+  entry: OutingEntry;
+  name: string;
+  outing: Outing;
+  day: OutingDay;
+  worked: WorkedDay;
+  editing: DayEditing;
+  onGone: () => void;
+}): ReactNode {
+  const keeper = useKeeper();
+  const parts = worked.placed.parts.filter(({ entryId }) => entryId === entry.id);
+  const cameras = camerasOf(worked.placed.parts);
+  const toDay = (dayId: string): void => {
+    const target = outing.days.find(({ id }) => id === dayId);
+    if (!target) return;
+    const sun = new Map(
+      entry.what === 'shot'
+        ? [
+            [
+              entry.shotId,
+              (shot: Parameters<typeof shiftedTo>[0]) =>
+                shiftedTo(shot, wallClock(outing.zone)(target.date, entry.at)),
+            ],
+          ]
+        : [],
+    );
+    void keeper?.changeOuting(
+      outing.id,
+      'move to another day',
+      (before) => movedToDay(before, entry.id, dayId),
+      sun,
+    );
+    onGone();
+  };
+  return (
+    <>
+      <h2>{name}</h2>
+      <div className={styles.fields}>
+        <label className={styles.time}>
+          Starts
+          <input
+            type="time"
+            key={entry.at}
+            defaultValue={entry.at}
+            onBlur={(event) => {
+              if (/^\d\d:\d\d$/.test(event.target.value))
+                editing.moveTo(entry.id, minutesOf(event.target.value));
+            }}
+          />
+        </label>
+        {entry.what !== 'shot' && (
+          <>
+            <NumberField
+              label="Lasts"
+              unit="min"
+              value={entry.minutes}
+              min={1}
+              max={1440}
+              step={5}
+              onCommit={(minutes = 15) =>
+                editing.changeEntry('change the length', entry.id, (one) =>
+                  one.what === 'shot' ? one : { ...one, minutes },
+                )
+              }
+            />
+            <TextField
+              label="Called"
+              value={entry.name}
+              maxLength={120}
+              onCommit={(called) =>
+                editing.changeEntry('rename', entry.id, (one) =>
+                  one.what === 'shot' ? one : { ...one, name: called },
+                )
+              }
+            />
+          </>
+        )}
+        {entry.what === 'break' && (
+          <ListField
+            label="Cameras out of reach"
+            values={entry.outOfReach}
+            options={cameras.map(({ id, name: label }) => ({ value: id, label }))}
+            mayBeEmpty
+            onCommit={(outOfReach) =>
+              editing.changeEntry('change what is in reach', entry.id, (one) =>
+                one.what === 'break' ? { ...one, outOfReach } : one,
+              )
+            }
+          />
+        )}
+        {outing.days.length > 1 && (
+          <ChoiceField
+            label="On"
+            value={day.id}
+            options={outing.days.map(({ id, date }) => ({
+              value: id,
+              label: dateText(instantOf(date, '12:00', outing.zone) ?? 0, outing.zone),
+            }))}
+            onCommit={toDay}
+          />
+        )}
+      </div>
+      {parts.map((part) => {
+        const own = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id);
+        return (
+          <div key={part.id} className={styles.panel}>
+            {parts.length > 1 && <h3>{part.name}</h3>}
+            {own?.carried ? (
+              <SettingStrip keys={CARD_KEYS} settings={own.carried.settings} kit={part.brief.filters} />
+            ) : (
+              <p className="quiet">
+                {own ? 'No answer with its pins: mend it on the Bench.' : 'Working it out…'}
+              </p>
+            )}
+          </div>
+        );
+      })}
+      {entry.what === 'shot' && entry.pauses.length > 0 && (
+        <div>
+          <h3>Stops within</h3>
+          <ul>
+            {entry.pauses.map((pause) => (
+              <li key={pause.afterMinutes}>
+                {pauseText(pause)}{' '}
+                <Button
+                  type="text"
+                  onClick={() =>
+                    editing.changeEntry('take a stop away', entry.id, (one) =>
+                      one.what === 'shot'
+                        ? {
+                            ...one,
+                            pauses: one.pauses.filter(
+                              ({ afterMinutes }) => afterMinutes !== pause.afterMinutes,
+                            ),
+                          }
+                        : one,
+                    )
+                  }
+                >
+                  Take away
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <p className={styles.fields}>
+        {entry.what === 'shot' && (
+          <>
+            <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })}>
+              Open on the Bench
+            </Link>
+            <Link href={outingUrl('/carry', outing.id, day.id, { card: entry.id })}>See its card</Link>
+          </>
+        )}
+        <Button
+          type="text"
+          danger
+          onClick={() => {
+            editing.changeDay('take off the day', (one) => ({
+              ...one,
+              entries: one.entries.filter(({ id }) => id !== entry.id),
+            }));
+            onGone();
+          }}
+        >
+          Take off this day
+        </Button>
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+import type { ReactNode } from 'react';
+import type { CameraProfile } from '@/core/camera/profile';
+import type { DaySheet } from '@/core/day/daySheet';
+import { partsOfCamera } from '@/core/day/placedDay';
+import type { DayPart } from '@/core/day/placedDay';
+import type { FilterNotation } from '@/words/settingText';
+import { filterText } from '@/words/settingText';
+import styles from './ribbon.module.css';
+
+/** Along the foot of a camera's lane: which filter it wears from when to when, with a notch where it is changed. */
+export function FilterRun({
+  camera,
+  parts,
+  sheet,
+  scale,
+  top,
+  notation,
+}: {
+  camera: CameraProfile;
+  parts: readonly DayPart[];
+  sheet: DaySheet;
+  scale: (ms: number) => number;
+  top: number;
+  notation: FilterNotation;
+}): ReactNode {
+  const runs: { fromMs: number; toMs: number; text: string; key: string }[] = [];
+  const swaps = sheet.cameras.find(({ cameraId }) => cameraId === camera.id)?.swaps ?? [];
+  for (const part of partsOfCamera(parts, camera.id)) {
+    const filter = sheet.parts.find(({ partId }) => partId === part.id)?.carried?.settings.filter;
+    if (!filter) continue;
+    const key = filter.ids.join('+');
+    const before = runs.at(-1);
+    if (before?.key === key) {
+      before.toMs = part.toMs;
+      continue;
+    }
+    const swap = swaps.find(({ partId }) => partId === part.id);
+    const text = filterText(filter, part.brief.filters, notation).replace(/^variable.*/, 'variable');
+    const fromMs = swap ? (swap.window.fromMs + swap.window.toMs) / 2 : part.fromMs;
+    if (before) before.toMs = fromMs;
+    runs.push({ fromMs, toMs: part.toMs, text: text === 'none' ? 'bare' : text, key });
+  }
+  return (
+    <g aria-hidden>
+      {runs.map(({ fromMs, toMs, text }, at) => (
+        <g key={fromMs}>
+          <line x1={scale(fromMs)} x2={scale(toMs)} y1={top} y2={top} className={styles.worn} />
+          {at > 0 && <path d={`M${scale(fromMs) - 5},${top - 6}h10l-5,8z`} className={styles.swap} />}
+          <text x={scale(fromMs) + (at > 0 ? 8 : 2)} y={top + 11} className={styles.filter}>
+            {text}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,158 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { CameraSheet } from '@/core/day/daySheet';
+import { camerasOf } from '@/core/day/placedDay';
+import type { PlacedDay } from '@/core/day/placedDay';
+import { SWAP_HARM } from '@/core/day/swaps';
+import type { Outing, OutingDay } from '@/core/plan/outing';
+import { trimmed } from '@/core/units/format';
+import { CARD_KEYS } from '@/words/card';
+import { presetNames, presetsText, swapText } from '@/words/outingText';
+import { clockText } from '@/words/lightText';
+import { FILTER_NOTATIONS } from '@/words/settingText';
+import Link from 'next/link';
+import { useChoice } from '../parts/keeper';
+import { outingUrl } from '../parts/outings';
+import type { WorkedDay } from '../parts/outings';
+import { SettingStrip } from '../parts/SettingStrip';
+import styles from './outing.module.css';
+
+const PRESET_KEYS = CARD_KEYS.filter((key) => key !== 'filter');
+
+/** When a filter is changed and what one change fewer would cost; which set-ups are stored, and whom they serve. */
+export function FiltersPart({
+  outing,
+  day,
+  worked,
+}: {
+  outing: Outing;
+  day: OutingDay;
+  worked: WorkedDay;
+}): ReactNode {
+  const { placed } = worked;
+  if (!worked.worked) return <p className="quiet">Working the day out…</p>;
+  const { cameras } = worked.worked.sheet;
+  if (cameras.length === 0) return <p className="quiet">No shot on this day yet.</p>;
+  return (
+    <div className={styles.panel}>
+      <p className="quiet">
+        Filters are changed only at breaks and only on cameras in reach. A change counts{' '}
+        {trimmed(SWAP_HARM, 2)}; 1 is what a viewer just notices.
+      </p>
+      {cameras.map((camera) => (
+        <CameraFilters key={camera.cameraId} camera={camera} outing={outing} day={day} placed={placed} />
+      ))}
+    </div>
+  );
+}
+
+function CameraFilters({
+  camera,
+  outing,
+  day,
+  placed,
+}: {
+  camera: CameraSheet;
+  outing: Outing;
+  day: OutingDay;
+  placed: PlacedDay;
+}): ReactNode {
+  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const profile = camerasOf(placed.parts).find(({ id }) => id === camera.cameraId);
+  const partOf = (id: string): PlacedDay['parts'][number] | undefined =>
+    placed.parts.find((part) => part.id === id);
+  if (!profile) return null;
+  const { swapPlan, presets } = camera;
+  const names = presetNames(
+    presets.map(({ settings, intervalSeconds, partIds }) => ({
+      settings,
+      intervalSeconds,
+      mount: partOf(partIds[0] ?? '')?.brief.mount.kind ?? 'hand',
+    })),
+  );
+  return (
+    <section aria-labelledby={`filters-${profile.id}`} className={styles.camera}>
+      <h2 id={`filters-${profile.id}`}>{profile.name}</h2>
+      <div className={styles.halves}>
+        <div className={styles.panel}>
+          <h3>Filter changes</h3>
+          {camera.swaps.length === 0 ? (
+            <p>None all day{swapPlan ? '.' : ': pinned filters leave no way without a break between.'}</p>
+          ) : (
+            <ul className={styles.lines}>
+              {camera.swaps.map((swap) => {
+                const part = partOf(swap.partId);
+                return (
+                  <li key={swap.partId}>
+                    <span className="numerals">
+                      {clockText(swap.window.fromMs, outing.zone)}–{clockText(swap.window.toMs, outing.zone)}
+                    </span>{' '}
+                    {swapText(profile.name, swap.from, swap.to, part?.brief.filters ?? [], notation)}, for{' '}
+                    {part?.name}
+                  </li>
+                );
+              })}
+            </ul>
+          )}
+          {swapPlan && swapPlan.prices.length > 1 && (
+            <table className={styles.sheet}>
+              <caption>What each change is worth</caption>
+              <thead>
+                <tr>
+                  <th scope="col">Changes</th>
+                  <th scope="col">Harm of the day</th>
+                  <th scope="col">One fewer costs</th>
+                </tr>
+              </thead>
+              <tbody className="numerals">
+                {swapPlan.prices.map((price, at) => {
+                  const fewer = swapPlan.prices[at - 1];
+                  return (
+                    <tr key={price.changes} data-chosen={price.changes === swapPlan.chosen.changes}>
+                      <th scope="row">
+                        {price.changes}
+                        {price.changes === swapPlan.chosen.changes ? ' (planned)' : ''}
+                      </th>
+                      <td>{trimmed(price.harm, 2)}</td>
+                      <td>{fewer ? trimmed(fewer.harm - price.harm, 2) : ''}</td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          )}
+        </div>
+        <div className={styles.panel}>
+          <h3>Set-ups stored in it</h3>
+          <p>{presetsText(camera.presetChoice, presets.length, profile.presetSlots)}</p>
+          <ol className={styles.setups}>
+            {presets.map((preset, at) => (
+              <li key={names[at] ?? at}>
+                <div className={styles.panelHead}>
+                  <b className="numerals">
+                    {at + 1} {names[at]}
+                  </b>
+                  <span className="quiet">
+                    {preset.partIds.map((id) => partOf(id)?.name ?? '').join(', ')}
+                    {preset.intervalSeconds === null
+                      ? ''
+                      : `, a picture every ${trimmed(preset.intervalSeconds, 1)} s`}
+                  </span>
+                  <Link href={outingUrl('/carry', outing.id, day.id, { codes: profile.id })} prefetch={false}>
+                    Code
+                  </Link>
+                </div>
+                <SettingStrip
+                  keys={PRESET_KEYS}
+                  settings={preset.settings}
+                  kit={partOf(preset.partIds[0] ?? '')?.brief.filters ?? []}
+                />
+              </li>
+            ))}
+          </ol>
+        </div>
+      </div>
+    </section>
+  );
+}

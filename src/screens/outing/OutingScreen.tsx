@@ -1,0 +1,133 @@
+'use client';
+
+import { Button } from 'antd';
+import { useRouter, useSearchParams } from 'next/navigation';
+import type { ReactNode } from 'react';
+import type { Outing, OutingDay } from '@/core/plan/outing';
+import { ownZone, todayIn } from '@/formats/clock';
+import { Empty } from '../parts/Empty';
+import { useKeeper } from '../parts/keeper';
+import { openDayOf, outingUrl, useOutingAddress, useOutings, useWorkedDay } from '../parts/outings';
+import { useDeeds } from '../shell/deeds';
+import { BudgetPart } from './BudgetPart';
+import { DayHead } from './DayHead';
+import { Entries } from './Entries';
+import { FiltersPart } from './FiltersPart';
+import { newOuting } from './newOuting';
+import { JointPart } from './JointPart';
+import styles from './outing.module.css';
+import { PackingPart } from './PackingPart';
+import { DayRibbon } from './DayRibbon';
+import { useDayEditing } from './useDayEditing';
+
+const PARTS = [
+  ['shots', 'Shots'],
+  ['filters', 'Filters and set-ups'],
+  ['budget', 'Card, power, heat'],
+  ['joint', 'Solve together'],
+  ['packing', 'Packing and safety'],
+] as const;
+type Part = (typeof PARTS)[number][0];
+
+/** Outing: the day as a ribbon, and what it asks of filters, cards, power and bag. */
+export function OutingScreen(): ReactNode {
+  const outings = useOutings();
+  const { outingId, dayId } = useOutingAddress();
+  const keeper = useKeeper();
+  const router = useRouter();
+  const { resetDemo } = useDeeds();
+  if (!outings) return null;
+  const open = openDayOf(outings, outingId, dayId);
+  if (!open)
+    return (
+      <Empty
+        title="No outing yet"
+        text="An outing holds the shots of a day or of several, in their order and time."
+      >
+        <Button
+          type="primary"
+          onClick={() => {
+            const zone = ownZone();
+            void keeper
+              ?.addOuting((id, at) => newOuting(id, at, zone, todayIn(zone, Date.now())))
+              .then((id) => router.push(outingUrl('/outing', id, null)));
+          }}
+        >
+          Begin an outing
+        </Button>{' '}
+        <Button onClick={resetDemo}>Load the made-up one</Button>
+      </Empty>
+    );
+  return <OpenDay key={`${open.outing.id} ${open.day.id}`} outings={outings} {...open} />;
+}
+
+function OpenDay({
+  outings,
+  outing,
+  day,
+}: {
+  outings: readonly Outing[];
+  outing: Outing;
+  day: OutingDay;
+}): ReactNode {
+  const worked = useWorkedDay(outing, day.id);
+  const editing = useDayEditing(outing, day, worked);
+  const query = useSearchParams();
+  const router = useRouter();
+  const wanted = query.get('part');
+  const part: Part = PARTS.find(([id]) => id === wanted)?.[0] ?? 'shots';
+  const chosen = query.get('entry');
+  const choose = (entryId: string | null): void =>
+    router.replace(
+      outingUrl('/outing', outing.id, day.id, {
+        ...(part === 'shots' ? {} : { part }),
+        ...(entryId === null ? {} : { entry: entryId }),
+      }),
+      { scroll: false },
+    );
+  const props = { outing, day, worked, editing };
+  return (
+    <div className={styles.outing}>
+      <DayHead outings={outings} outing={outing} day={day} worked={worked} />
+      {worked.failed !== null && (
+        <p role="alert">
+          This day could not be worked out: {worked.failed}. The plan itself is kept as it is.
+        </p>
+      )}
+      <DayRibbon {...props} chosen={chosen} onChoose={choose} />
+      <div role="tablist" aria-label="Parts of the outing" className={styles.tabs}>
+        {PARTS.map(([id, label]) => (
+          <button
+            key={id}
+            type="button"
+            role="tab"
+            id={`tab-${id}`}
+            aria-selected={id === part}
+            aria-controls="outing-part"
+            tabIndex={id === part ? 0 : -1}
+            onClick={() =>
+              router.replace(outingUrl('/outing', outing.id, day.id, id === 'shots' ? {} : { part: id }), {
+                scroll: false,
+              })
+            }
+            onKeyDown={(event) => {
+              const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+              if (by === undefined) return;
+              const next = PARTS[(PARTS.findIndex(([one]) => one === id) + by + PARTS.length) % PARTS.length];
+              document.getElementById(`tab-${next?.[0] ?? id}`)?.focus();
+            }}
+          >
+            {label}
+          </button>
+        ))}
+      </div>
+      <div role="tabpanel" id="outing-part" aria-labelledby={`tab-${part}`}>
+        {part === 'shots' && <Entries {...props} chosen={chosen} onChoose={choose} />}
+        {part === 'filters' && <FiltersPart {...props} />}
+        {part === 'budget' && <BudgetPart {...props} />}
+        {part === 'joint' && <JointPart {...props} />}
+        {part === 'packing' && <PackingPart outing={outing} shots={worked.shots} />}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,79 @@
+'use client';
+
+import { Checkbox } from 'antd';
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
+import { packingOf, safetyCards } from '@/core/day/packing';
+import type { Outing } from '@/core/plan/outing';
+import type { ShotRecord } from '@/core/plan/shotRecord';
+import { cautionText } from '@/words/mountText';
+import { packText } from '@/words/outingText';
+import { useKeeper } from '../parts/keeper';
+import { useWholeOuting } from '../parts/outings';
+import styles from './outing.module.css';
+
+/** What goes into the bag for all days, and what to read once before going. */
+export function PackingPart({
+  outing,
+  shots,
+}: {
+  outing: Outing;
+  shots: ReadonlyMap<string, ShotRecord>;
+}): ReactNode {
+  const days = useWholeOuting(outing, shots);
+  const keeper = useKeeper();
+  const items = useMemo(() => (days ? packingOf(days, outing.gear) : null), [days, outing.gear]);
+  const parts = useMemo(() => days?.flatMap(({ day }) => day.parts) ?? [], [days]);
+  const kits = useMemo(() => new Map(parts.map(({ camera, brief }) => [camera.id, brief.filters])), [parts]);
+  const tick = (id: string, on: boolean): void =>
+    void keeper?.changeOuting(outing.id, on ? 'tick a line' : 'untick a line', (before) => ({
+      ...before,
+      ticked: on
+        ? [...before.ticked.filter((one) => one !== id), id]
+        : before.ticked.filter((one) => one !== id),
+    }));
+  if (!items) return <p className="quiet">Working the days out…</p>;
+  const packed = items.filter(({ id }) => outing.ticked.includes(id)).length;
+  return (
+    <div className={styles.columns}>
+      <section aria-labelledby="packing-title" className={styles.panel}>
+        <h2 id="packing-title">
+          In the bag: {packed} of {items.length}
+        </h2>
+        <ul className={styles.ticks}>
+          {items.map((item) => (
+            <li key={item.id}>
+              <Checkbox
+                checked={outing.ticked.includes(item.id)}
+                onChange={({ target }) => tick(item.id, target.checked)}
+              >
+                {packText(item, kits)}
+              </Checkbox>
+            </li>
+          ))}
+        </ul>
+      </section>
+      <section aria-labelledby="safety-title" className={styles.panel}>
+        <h2 id="safety-title">Read once before going</h2>
+        <ul className={styles.ticks}>
+          {safetyCards(parts).map(({ caution, shots: about }) => (
+            <li key={caution}>
+              <Checkbox
+                checked={outing.ticked.includes(`safety:${caution}`)}
+                onChange={({ target }) => tick(`safety:${caution}`, target.checked)}
+              >
+                {cautionText(caution)}
+                {about.length > 0 && <span className="quiet"> {about.join(', ')}</span>}
+              </Checkbox>
+            </li>
+          ))}
+        </ul>
+        <p>
+          Local rules and licensed practice come first: of the water, the rock, the road and the air you are
+          in. Do not look at the sun through a lens. Charge and carry lithium cells warm and dry; a swollen or
+          wet one stays at home.
+        </p>
+      </section>
+    </div>
+  );
+}

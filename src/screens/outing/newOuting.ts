@@ -1,0 +1,20 @@
+import type { Outing } from '@/core/plan/outing';
+
+/** An outing with one empty day. */
+export function newOuting(id: string, at: string, zone: string, date: string): Outing {
+  return {
+    kind: 'lynxeye/outing',
+    version: 1,
+    id,
+    createdAt: at,
+    updatedAt: at,
+    demo: false,
+    archived: false,
+    name: 'New outing',
+    note: '',
+    zone,
+    days: [{ id: `${id}-1`, date, air: { lowC: 8, highC: 18 }, entries: [] }],
+    gear: [],
+    ticked: [],
+  };
+}

@@ -1,0 +1,89 @@
+'use client';
+
+import { entrySeconds, shiftedTo } from '@/core/day/placedDay';
+import { applyCure, pinning } from '@/core/day/applyCure';
+import type { Cure, PartPins } from '@/core/day/cures';
+import { entryAt, reordered, withDay } from '@/core/plan/dayEdits';
+import { clockOf } from '@/core/plan/outing';
+import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
+import type { Shot } from '@/core/plan/shot';
+import { wallClock } from '@/formats/clock';
+import { useKeeper } from '../parts/keeper';
+import type { WorkedDay } from '../parts/outings';
+import { useToast } from '../parts/toast';
+
+/** What may be done to a day; each is one step of undo. */
+export interface DayEditing {
+  change: (label: string, change: (outing: Outing) => Outing) => void;
+  changeDay: (label: string, change: (day: OutingDay) => OutingDay) => void;
+  changeEntry: (label: string, entryId: string, change: (entry: OutingEntry) => OutingEntry) => void;
+  /** To another minute of the day; light that follows the sun goes with it. */
+  moveTo: (entryId: string, minute: number) => void;
+  reorder: (entryId: string, to: number) => void;
+  takeCure: (cure: Cure) => void;
+  takePins: (label: string, pins: readonly PartPins[]) => void;
+  /** Length of an entry, minutes. */
+  lengthOf: (entry: OutingEntry) => number;
+}
+
+/** What cannot be seen here yet is told: nothing was written. */
+export function useDayEditing(outing: Outing, day: OutingDay, { placed, shots }: WorkedDay): DayEditing {
+  const keeper = useKeeper();
+  const { complain } = useToast();
+  const write = (
+    label: string,
+    change: (outing: Outing) => Outing,
+    shotChanges?: ReadonlyMap<string, (shot: Shot) => Shot>,
+  ): void => {
+    keeper?.changeOuting(outing.id, label, change, shotChanges).catch((error: unknown) => {
+      complain(
+        `That was not written, and nothing was lost: ${error instanceof Error ? error.message : String(error)}`,
+      );
+    });
+  };
+  const lengthOf = (entry: OutingEntry): number => {
+    if (entry.what !== 'shot') return entry.minutes;
+    const shot = shots.get(entry.shotId);
+    return shot ? entrySeconds(entry, shot.shot) / 60 : 1;
+  };
+  /** Shots of entries that stand at another time now: their sun goes with them. */
+  const following = (after: OutingDay): ReadonlyMap<string, (shot: Shot) => Shot> => {
+    const clock = wallClock(outing.zone);
+    const moved = new Map<string, (shot: Shot) => Shot>();
+    for (const entry of after.entries) {
+      const before = day.entries.find(({ id }) => id === entry.id);
+      if (entry.what === 'shot' && before && before.at !== entry.at)
+        moved.set(entry.shotId, (shot) => shiftedTo(shot, clock(day.date, entry.at)));
+    }
+    return moved;
+  };
+  const changeDay: DayEditing['changeDay'] = (label, change) =>
+    write(label, (before) => withDay(before, day.id, change), following(change(day)));
+  return {
+    change: (label, change) => write(label, change),
+    changeDay,
+    changeEntry: (label, entryId, change) =>
+      changeDay(label, (before) => ({
+        ...before,
+        entries: before.entries.map((entry) => (entry.id === entryId ? change(entry) : entry)),
+      })),
+    moveTo: (entryId, minute) => {
+      const entry = day.entries.find(({ id }) => id === entryId);
+      if (!entry || clockOf(minute) === entry.at) return;
+      changeDay('move in time', (before) => entryAt(before, entryId, minute));
+    },
+    reorder: (entryId, to) =>
+      changeDay('change the order', (before) => reordered(before, entryId, to, lengthOf)),
+    takeCure: (cure) => {
+      const taken = applyCure(outing, day.id, placed.parts, cure);
+      write('take a cure', (before) => applyCure(before, day.id, placed.parts, cure).outing, taken.shots);
+    },
+    takePins: (label, pins) => write(label, (before) => before, pinning(placed.parts, pins)),
+    lengthOf,
+  };
+}
+
+/** Minutes of the day at an instant of the placed day. */
+export function minuteOf(atMs: number, dayFromMs: number): number {
+  return (atMs - dayFromMs) / 60_000;
+}

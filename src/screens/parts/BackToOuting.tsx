@@ -1,0 +1,16 @@
+'use client';
+
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { outingUrl, useOutingAddress } from './outings';
+
+/** The way back to the outing that a shot was opened from. */
+export function BackToOuting({ className }: { className: string }): ReactNode {
+  const { outingId, dayId } = useOutingAddress();
+  if (outingId === null) return null;
+  return (
+    <Link href={outingUrl('/outing', outingId, dayId)} className={className}>
+      Back to the outing
+    </Link>
+  );
+}
