@@ -1,7 +1,7 @@
 /** What the scripts share: running a command, and putting in place what the project needs. */
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 
 export const root = fileURLToPath(new URL('..', import.meta.url));
@@ -46,7 +46,21 @@ export async function prepare() {
   installPackages();
   const { buildGazetteer } = await import('./buildGazetteer.mjs');
   buildGazetteer(root);
+  // The reader of codes is served by the app itself: nothing is fetched from elsewhere.
+  copyFileSync(
+    `${root}node_modules/zxing-wasm/dist/reader/zxing_reader.wasm`,
+    `${root}public/zxing_reader.wasm`,
+  );
   buildCommandLine();
+}
+
+/** Builds the app, and after it the service worker that keeps it usable without a network. */
+export async function buildApp() {
+  const status = call(process.execPath, [`${root}node_modules/next/dist/bin/next`, 'build']);
+  if (status !== 0) return status;
+  const { buildServiceWorker } = await import('./buildServiceWorker.mjs');
+  await buildServiceWorker(root);
+  return 0;
 }
 
 /** Bundles the command line into dist/, which bin/lynxeye starts. */

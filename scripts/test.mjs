@@ -22,7 +22,7 @@ const steps = [
     bin('vitest'),
     ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${counted}/unit.json`],
   ],
-  ['build', process.execPath, [`${root}node_modules/next/dist/bin/next`, 'build']],
+  ['build', process.execPath, [`${root}scripts/build.mjs`]],
   ['browser', bin('playwright'), ['test']],
 ];
 

@@ -74,11 +74,22 @@ export class Keeper {
     if (before) await this.history.commit('remove a shot', [{ table: 'shots', before, after: null }]);
   }
 
-  /** Writes a recording to the log, with the settings as they are now; gives the entry's id. `angle` names one of several cameras. */
-  async record(shotId: string, settings: Settings, angle = 0): Promise<string | null> {
+  /** Writes a recording to the log, with the settings as they are now; gives the entry's id. `angle` names one of several cameras; `came`, what the camera itself wrote. */
+  async record(
+    shotId: string,
+    settings: Settings,
+    angle = 0,
+    came: { clip: NonNullable<LogEntry['clip']>; cutReason: CutReason | null } | null = null,
+  ): Promise<string | null> {
     const kept = await this.database.shots.get(shotId);
     if (!kept) return null;
-    const entry = this.logEntryOf(kept, settings, angle, this.world.now().toISOString());
+    const noted = this.logEntryOf(kept, settings, angle, this.world.now().toISOString());
+    const cut = came?.cutReason;
+    const entry: LogEntry = {
+      ...noted,
+      ...(came ? { clip: came.clip } : {}),
+      ...(cut ? { verdicts: ['cutOff'], cutReason: cut } : {}),
+    };
     await this.history.commit('note a recording', [{ table: 'log', before: null, after: entry }]);
     return entry.id;
   }

@@ -1,6 +1,7 @@
 import { str as crc32 } from 'crc-32';
 import type { Settings } from '@/core/plan/settings';
 import { SettingsSchema } from '@/core/plan/settings';
+import { without } from '@/core/plan/without';
 
 /**
  * A camera's set-up as one line of text, small enough for a code on a screen: our own open format, version 1, written
@@ -179,7 +180,7 @@ function setupFrom(told: ReadonlyMap<string, string>): SetupRead {
       return { ok: false, fault: { code: 'value', key, value: text(key) } };
   if (told.has('at') && !Number.isFinite(Date.parse(text('at'))))
     return { ok: false, fault: { code: 'value', key: 'at', value: text('at') } };
-  const { filter: _filter, shutterAngleDeg: _angle, ...settings } = checked.data;
+  const settings = storable(checked.data);
   return {
     ok: true,
     setup: {
@@ -214,10 +215,6 @@ const KEY_OF: Record<string, string> = {
 };
 
 /** What of full settings a camera stores. */
-export function storable({
-  filter: _filter,
-  shutterAngleDeg: _angle,
-  ...stored
-}: Settings): Setup['settings'] {
-  return stored;
+export function storable(settings: Settings): Setup['settings'] {
+  return without(without(settings, 'filter'), 'shutterAngleDeg');
 }

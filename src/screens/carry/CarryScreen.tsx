@@ -1,210 +1,30 @@
 'use client';
 
-import { Button, Checkbox } from 'antd';
-import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
-import Link from 'next/link';
-import { useRouter } from 'next/navigation';
-import { useMemo, useRef } from 'react';
-import type { ReactNode, TouchEvent } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
-import { shotOfAngle } from '@/core/plan/secondAngles';
-import type { ShotRecord } from '@/core/plan/shotRecord';
-import { checksFor, CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
-import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
-import { pairCardLines } from '@/words/pairText';
-import { durationText, evText, FILTER_NOTATIONS, settingText } from '@/words/settingText';
-import { Empty } from '../parts/Empty';
-import { MenuUnder } from '../parts/MenuUnder';
-import { useChoice, useKeeper, useLog } from '../parts/keeper';
-import { OpenShot } from '../parts/OpenShot';
-import { AngleSwitch } from '../parts/AngleSwitch';
-import { placeUrl, useAngle } from '../parts/places';
-import { useToast } from '../parts/toast';
-import { useAnswer } from '../parts/useAnswer';
-import { useShotDeeds } from '../parts/useShotDeeds';
-import { THEMES } from '../shell/theme';
-import type { Clock } from '@/core/solve/clock';
-import { clockHoldsText } from '@/words/lightText';
-import styles from './carry.module.css';
+import dynamic from 'next/dynamic';
+import { useSearchParams } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { openDayOf, useOutingAddress, useOutings } from '../parts/outings';
+import { useShotId } from '../parts/places';
+import { ShotCards } from './ShotCard';
 
-/** Carry: one shot as a card, to read with cold hands and to print. */
+const DayCards = dynamic(() => import('./day/DayCards').then((module) => module.DayCards), { ssr: false });
+const Codes = dynamic(() => import('./day/Codes').then((module) => module.Codes), { ssr: false });
+const PocketCards = dynamic(() => import('./day/PocketCards').then((module) => module.PocketCards), {
+  ssr: false,
+});
+
+/** Carry: a whole day as cards, its codes, its cards on paper; or one shot where the address names one. */
 export function CarryScreen(): ReactNode {
-  return (
-    <OpenShot place="/carry">
-      {(record, shots) => <Card key={record.id} record={record} order={shots.map(({ id }) => id)} />}
-    </OpenShot>
-  );
-}
-
-/** A swipe is a horizontal move of at least this many pixels. */
-const SWIPE = 70;
-
-function Card({ record, order }: { record: ShotRecord; order: readonly string[] }): ReactNode {
-  const angle = useAngle(record.shot);
-  const shot = useMemo(() => shotOfAngle(record.shot, angle), [record.shot, angle]);
-  const solved = useAnswer(shot);
-  const { answer, brief, refusal } = solved;
-  const joins = useMemo(() => pairCardLines(record.shot), [record.shot]);
-  const keeper = useKeeper();
-  const router = useRouter();
-  const { say } = useToast();
-  const [theme, setTheme] = useChoice('theme', THEMES, 'paper');
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
-  const recorded = useLog()?.filter(({ shotId }) => shotId === record.id) ?? [];
-  const deeds = useShotDeeds(record, solved);
-  const touched = useRef<number | null>(null);
-
-  const at = order.indexOf(record.id);
-  const go = (by: number): void => {
-    const next = order[at + by];
-    if (next !== undefined) router.push(placeUrl('/carry', next));
-  };
-  const print = (): void => window.print();
-  const note = (): void => {
-    if (!answer) return;
-    void keeper?.record(record.id, answer.settings, angle).then(() => {
-      say('Recorded. It stands in the log with these settings.');
-    });
-  };
-  useHotkeys('p', print);
-  useHotkeys('r', note);
-  useHotkeys('right', () => go(1));
-  useHotkeys('left', () => go(-1));
-
-  if (!answer)
-    return (
-      <Empty title={shot.name ?? 'Untitled shot'} text={refusal.reasons.map(({ text }) => text).join('; ')}>
-        <Link href={placeUrl('/bench', record.id, angle)}>Mend it on the Bench</Link>
-      </Empty>
-    );
-  const { settings } = answer;
-  const grave = answer.warnings.filter(({ severity, code }) => severity !== 'note' && code !== 'safety');
-  const safety = answer.warnings.filter(({ code }) => code === 'safety');
-  const checks = checksFor(brief, settings);
-  return (
-    <article
-      className={styles.card}
-      aria-labelledby="card-title"
-      onTouchStart={(event: TouchEvent) => {
-        touched.current = event.touches[0]?.clientX ?? null;
-      }}
-      onTouchEnd={(event: TouchEvent) => {
-        const moved = (event.changedTouches[0]?.clientX ?? 0) - (touched.current ?? 0);
-        if (touched.current !== null && Math.abs(moved) > SWIPE) go(moved < 0 ? 1 : -1);
-        touched.current = null;
-      }}
-    >
-      <header className={styles.head}>
-        <h1 id="card-title">{shot.name ?? 'Untitled shot'}</h1>
-        <AngleSwitch shot={record.shot} id={record.id} place="/carry" angle={angle} />
-        <div className={styles.tools}>
-          <Button
-            type="text"
-            disabled={at <= 0}
-            onClick={() => go(-1)}
-            aria-label="Previous shot"
-            icon={<ChevronLeft size={22} aria-hidden />}
-          />
-          <Button
-            type="text"
-            disabled={at < 0 || at >= order.length - 1}
-            onClick={() => go(1)}
-            aria-label="Next shot"
-            icon={<ChevronRight size={22} aria-hidden />}
-          />
-          <Button
-            onClick={() => setTheme(theme === 'glare' ? 'paper' : 'glare')}
-            aria-pressed={theme === 'glare'}
-          >
-            Glare
-          </Button>
-          <Button onClick={print}>Print</Button>
-          <MenuUnder menu={{ items: deeds }} placement="bottomRight">
-            <Button
-              type="text"
-              icon={<MoreHorizontal size={18} aria-hidden />}
-              aria-label="More for this shot"
-              aria-haspopup="menu"
-            />
-          </MenuUnder>
-        </div>
-        <p className="quiet">
-          {brief.camera.name}, {MOUNT_LABEL[brief.mount.kind]}, {ACTIVITY_LABEL[brief.mount.activity]} ·{' '}
-          {SCHOOL_LABEL[brief.look.school]}
-        </p>
-        {joins.map((line) => (
-          <p key={line}>{line}</p>
-        ))}
-      </header>
-      <dl className={`${styles.eight ?? ''} numerals`}>
-        {CARD_KEYS.map((key) => (
-          <div
-            key={key}
-            className={key === 'shutterSeconds' || key === 'filter' ? styles.loudest : undefined}
-          >
-            <dt>{SETTING_LABEL[key]}</dt>
-            <dd>{settingText(key, settings, brief.filters, notation)}</dd>
-          </div>
-        ))}
-      </dl>
-      <dl className={`${styles.second ?? ''} numerals`}>
-        {SECOND_ROW_KEYS.map((key) => (
-          <div key={key}>
-            <dt>{SETTING_LABEL[key]}</dt>
-            <dd>{settingText(key, settings, brief.filters, notation)}</dd>
-          </div>
-        ))}
-      </dl>
-      <p className={styles.holds}>
-        Holds in light from {evText(answer.holds.evMin)} to {evText(answer.holds.evMax)};{' '}
-        {durationText(answer.holds.recordSeconds)} on the card.
-        {brief.light.kind === 'sun' && answer.holds.clock && (
-          <> {clockHoldsText(clockInFile(answer.holds.clock), brief.light.zone)}</>
-        )}
-      </p>
-      {(grave.length > 0 || safety.length > 0) && (
-        <ul className={styles.warnings}>
-          {grave.map(({ text }) => (
-            <li key={text} className={styles.grave}>
-              {text}
-            </li>
-          ))}
-          {safety.map(({ text }) => (
-            <li key={text}>{text}</li>
-          ))}
-        </ul>
-      )}
-      <section aria-labelledby="checks-title" className={styles.checks}>
-        <h2 id="checks-title">Before the run</h2>
-        <ul>
-          {checks.map(({ id, text }) => (
-            <li key={id}>
-              <Checkbox
-                checked={record.ticked.includes(id)}
-                onChange={(event) => void keeper?.tick(record.id, id, event.target.checked)}
-              >
-                {text}
-              </Checkbox>
-            </li>
-          ))}
-        </ul>
-      </section>
-      <div className={styles.record}>
-        <Button type="primary" size="large" onClick={note}>
-          Recorded
-        </Button>
-        <p>
-          {recorded.length === 0
-            ? 'Not recorded yet.'
-            : `Recorded ${recorded.length === 1 ? 'once' : `${recorded.length} times`}.`}{' '}
-          {recorded.length > 0 && <Link href={placeUrl('/log', record.id)}>To the log</Link>}
-        </p>
-      </div>
-    </article>
-  );
-}
-
-function clockInFile({ fits, from, to }: { fits: boolean; from: string | null; to: string | null }): Clock {
-  const ms = (iso: string | null): number | null => (iso === null ? null : Date.parse(iso));
-  return { fits, fromMs: ms(from), toMs: ms(to) };
+  const outings = useOutings();
+  const shotId = useShotId();
+  const { outingId, dayId } = useOutingAddress();
+  const query = useSearchParams();
+  if (!outings) return null;
+  const open = openDayOf(outings, outingId, dayId);
+  if ((shotId !== null && outingId === null) || !open) return <ShotCards />;
+  const key = `${open.outing.id} ${open.day.id}`;
+  const codes = query.get('codes');
+  if (codes !== null) return <Codes key={key} {...open} cameraId={codes} />;
+  if (query.get('paper') !== null) return <PocketCards key={key} {...open} />;
+  return <DayCards key={key} {...open} />;
 }

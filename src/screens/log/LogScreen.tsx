@@ -12,6 +12,8 @@ import { CUT_LABEL, VERDICT_LABEL } from '@/words/labels';
 import { Empty } from '../parts/Empty';
 import { useKeeper, useLog, useShots } from '../parts/keeper';
 import { placeUrl, useShotId } from '../parts/places';
+import { trimmed } from '@/core/units/format';
+import { durationText } from '@/words/settingText';
 import { SettingStrip } from '../parts/SettingStrip';
 import styles from './log.module.css';
 
@@ -99,6 +101,11 @@ function Entry({ entry, kept }: { entry: LogEntry; kept: boolean }): ReactNode {
           Remove
         </Button>
       </div>
+      {entry.clip && (
+        <p className="numerals">
+          {entry.clip.file}, {durationText(entry.clip.seconds)}, {trimmed(entry.clip.gigabytes, 2)} GB
+        </p>
+      )}
       <SettingStrip keys={CARD_KEYS} settings={entry.settings} kit={entry.shot.filters ?? []} />
       <div className={styles.verdicts} role="group" aria-label={`Verdict on ${entry.shotName}`}>
         {VERDICTS.map((verdict) => (

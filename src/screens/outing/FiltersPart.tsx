@@ -8,13 +8,14 @@ import { SWAP_HARM } from '@/core/day/swaps';
 import type { Outing, OutingDay } from '@/core/plan/outing';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
-import { presetNames, presetsText, swapText } from '@/words/outingText';
+import { presetsText, swapText } from '@/words/outingText';
 import { clockText } from '@/words/lightText';
 import { FILTER_NOTATIONS } from '@/words/settingText';
 import Link from 'next/link';
 import { useChoice } from '../parts/keeper';
 import { outingUrl } from '../parts/outings';
 import type { WorkedDay } from '../parts/outings';
+import { namedSetups } from '../parts/setups';
 import { SettingStrip } from '../parts/SettingStrip';
 import styles from './outing.module.css';
 
@@ -64,13 +65,7 @@ function CameraFilters({
     placed.parts.find((part) => part.id === id);
   if (!profile) return null;
   const { swapPlan, presets } = camera;
-  const names = presetNames(
-    presets.map(({ settings, intervalSeconds, partIds }) => ({
-      settings,
-      intervalSeconds,
-      mount: partOf(partIds[0] ?? '')?.brief.mount.kind ?? 'hand',
-    })),
-  );
+  const setups = namedSetups(camera, placed);
   return (
     <section aria-labelledby={`filters-${profile.id}`} className={styles.camera}>
       <h2 id={`filters-${profile.id}`}>{profile.name}</h2>
@@ -127,11 +122,11 @@ function CameraFilters({
           <h3>Set-ups stored in it</h3>
           <p>{presetsText(camera.presetChoice, presets.length, profile.presetSlots)}</p>
           <ol className={styles.setups}>
-            {presets.map((preset, at) => (
-              <li key={names[at] ?? at}>
+            {setups.map(({ slot, name, preset }) => (
+              <li key={slot}>
                 <div className={styles.panelHead}>
                   <b className="numerals">
-                    {at + 1} {names[at]}
+                    {slot} {name}
                   </b>
                   <span className="quiet">
                     {preset.partIds.map((id) => partOf(id)?.name ?? '').join(', ')}

@@ -8,8 +8,8 @@ import type { Outing } from '@/core/plan/outing';
 import type { ShotRecord } from '@/core/plan/shotRecord';
 import { cautionText } from '@/words/mountText';
 import { packText } from '@/words/outingText';
-import { useKeeper } from '../parts/keeper';
 import { useWholeOuting } from '../parts/outings';
+import { useTicks } from '../parts/setups';
 import styles from './outing.module.css';
 
 /** What goes into the bag for all days, and what to read once before going. */
@@ -21,19 +21,12 @@ export function PackingPart({
   shots: ReadonlyMap<string, ShotRecord>;
 }): ReactNode {
   const days = useWholeOuting(outing, shots);
-  const keeper = useKeeper();
+  const { has, tick } = useTicks(outing);
   const items = useMemo(() => (days ? packingOf(days, outing.gear) : null), [days, outing.gear]);
   const parts = useMemo(() => days?.flatMap(({ day }) => day.parts) ?? [], [days]);
   const kits = useMemo(() => new Map(parts.map(({ camera, brief }) => [camera.id, brief.filters])), [parts]);
-  const tick = (id: string, on: boolean): void =>
-    void keeper?.changeOuting(outing.id, on ? 'tick a line' : 'untick a line', (before) => ({
-      ...before,
-      ticked: on
-        ? [...before.ticked.filter((one) => one !== id), id]
-        : before.ticked.filter((one) => one !== id),
-    }));
   if (!items) return <p className="quiet">Working the days out…</p>;
-  const packed = items.filter(({ id }) => outing.ticked.includes(id)).length;
+  const packed = items.filter(({ id }) => has(id)).length;
   return (
     <div className={styles.columns}>
       <section aria-labelledby="packing-title" className={styles.panel}>
@@ -43,10 +36,7 @@ export function PackingPart({
         <ul className={styles.ticks}>
           {items.map((item) => (
             <li key={item.id}>
-              <Checkbox
-                checked={outing.ticked.includes(item.id)}
-                onChange={({ target }) => tick(item.id, target.checked)}
-              >
+              <Checkbox checked={has(item.id)} onChange={({ target }) => tick([item.id], target.checked)}>
                 {packText(item, kits)}
               </Checkbox>
             </li>
@@ -59,8 +49,8 @@ export function PackingPart({
           {safetyCards(parts).map(({ caution, shots: about }) => (
             <li key={caution}>
               <Checkbox
-                checked={outing.ticked.includes(`safety:${caution}`)}
-                onChange={({ target }) => tick(`safety:${caution}`, target.checked)}
+                checked={has(`safety:${caution}`)}
+                onChange={({ target }) => tick([`safety:${caution}`], target.checked)}
               >
                 {cautionText(caution)}
                 {about.length > 0 && <span className="quiet"> {about.join(', ')}</span>}

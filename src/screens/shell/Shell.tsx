@@ -10,6 +10,7 @@ import { Keys } from './Keys';
 import styles from './shell.module.css';
 import { themeConfig, THEMES } from './theme';
 import { TopBar } from './TopBar';
+import { useServiceWorker } from './useServiceWorker';
 
 /** Round every place: data, theme, top bar, keys, and what is dropped or pasted. */
 export function Shell({ children }: { children: ReactNode }): ReactNode {
@@ -23,6 +24,7 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
 function Themed({ children }: { children: ReactNode }): ReactNode {
   const [theme] = useChoice('theme', THEMES, 'paper');
   const ready = useKeeper() !== null;
+  useServiceWorker();
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);

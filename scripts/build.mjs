@@ -1,0 +1,4 @@
+/** Builds the app and its service worker. */
+import { buildApp } from './steps.mjs';
+
+process.exitCode = await buildApp();

@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import type { ReactNode } from 'react';
+import { CameraScreen } from '@/screens/camera/CameraScreen';
+
+export const metadata: Metadata = { title: 'Stand-in camera · Lynxeye' };
+
+export default function Page(): ReactNode {
+  return (
+    <Suspense>
+      <CameraScreen />
+    </Suspense>
+  );
+}

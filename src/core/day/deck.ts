@@ -1,0 +1,87 @@
+import type { OutingDay } from '../plan/outing';
+import type { Act } from './budget';
+import type { DaySheet, Swap } from './daySheet';
+import type { DayPart, PlacedDay } from './placedDay';
+
+/** The day as cards in order: what is done before it, each shot, and between them what hands do at the cameras. */
+export type DeckCard =
+  | { kind: 'before'; id: 'before' }
+  | {
+      kind: 'shot';
+      id: string;
+      fromMs: number;
+      parts: readonly DayPart[];
+      done: 'recorded' | 'skipped' | null;
+    }
+  | { kind: 'tasks'; id: string; fromMs: number; toMs: number; name: string; tasks: readonly Task[] }
+  | { kind: 'after'; id: 'after' };
+
+/** A thing to do at a camera; its id is ticked when done. */
+export type Task = { id: string; cameraId: string } & (
+  { what: 'swap'; swap: Swap } | { what: 'act'; act: Act }
+);
+
+export function deckOf(entries: OutingDay['entries'], day: PlacedDay, sheet: DaySheet | null): DeckCard[] {
+  const shots = entries.flatMap((entry): DeckCard[] => {
+    if (entry.what !== 'shot') return [];
+    const parts = day.parts.filter(({ entryId }) => entryId === entry.id);
+    const [first] = parts;
+    return first
+      ? [{ kind: 'shot', id: entry.id, fromMs: first.fromMs, parts, done: entry.done?.how ?? null }]
+      : [];
+  });
+  const cards = [...shots, ...taskCards(day, sheet)].sort((a, b) => startOf(a) - startOf(b));
+  return [{ kind: 'before', id: 'before' }, ...cards, { kind: 'after', id: 'after' }];
+}
+
+function startOf(card: DeckCard): number {
+  return 'fromMs' in card ? card.fromMs : 0;
+}
+
+/** What falls into one break stands on one card. */
+function taskCards(day: PlacedDay, sheet: DaySheet | null): DeckCard[] {
+  const timed = (sheet?.cameras ?? []).flatMap(
+    ({ cameraId, swaps, budget }): { fromMs: number; task: Task }[] => [
+      ...swaps.map((swap) => ({
+        fromMs: swap.window.fromMs,
+        task: { id: `swap:${swap.partId}`, cameraId, what: 'swap' as const, swap },
+      })),
+      ...budget.acts.map((act) => ({
+        fromMs: act.atMs,
+        task: { id: `${act.what}:${cameraId}:${act.atMs}`, cameraId, what: 'act' as const, act },
+      })),
+    ],
+  );
+  const cards = new Map<string, Extract<DeckCard, { kind: 'tasks' }>>();
+  for (const { fromMs, task } of timed.sort((a, b) => a.fromMs - b.fromMs)) {
+    const pause = day.pauses.find((one) => one.kind === 'break' && one.fromMs <= fromMs && fromMs < one.toMs);
+    const id = pause?.id ?? `gap-${fromMs}`;
+    const card = cards.get(id);
+    cards.set(id, {
+      kind: 'tasks',
+      id,
+      fromMs: pause?.fromMs ?? fromMs,
+      toMs: pause?.toMs ?? fromMs,
+      name: pause?.name ?? 'Between two shots',
+      tasks: [...(card?.tasks ?? []), task],
+    });
+  }
+  return [...cards.values()];
+}
+
+/** The card to begin with: the first that is not done; the last when all are. */
+export function nextCard(deck: readonly DeckCard[], ticked: ReadonlySet<string>): number {
+  const at = deck.findIndex(
+    (card) =>
+      (card.kind === 'shot' && card.done === null) ||
+      (card.kind === 'tasks' && card.tasks.some(({ id }) => !ticked.has(id)) && !laterDone(deck, card)),
+  );
+  if (at < 0) return deck.length - 1;
+  const begun = deck.some((card) => card.kind === 'shot' && card.done !== null);
+  return begun || at > 1 ? at : 0;
+}
+
+/** Tasks of a break that lies behind a shot already done are not asked for again. */
+function laterDone(deck: readonly DeckCard[], card: DeckCard): boolean {
+  return deck.slice(deck.indexOf(card)).some((one) => one.kind === 'shot' && one.done !== null);
+}

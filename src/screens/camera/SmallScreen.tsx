@@ -1,0 +1,126 @@
+import type { ReactNode } from 'react';
+import { USABLE_SHARE } from '@/core/day/card';
+import { shiftedIso } from '@/core/day/placedDay';
+import { shutterFraction, trimmed } from '@/core/units/format';
+import type { StandIn } from '@/standins/camera/camera';
+import { RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from '@/words/labels';
+import { durationText } from '@/words/settingText';
+import styles from './camera.module.css';
+
+/** What the stand-in shows on its own small screen. */
+export function SmallScreen({ state }: { state: StandIn }): ReactNode {
+  const { setup, running, profile, card, cell } = state;
+  if (!state.screenOn)
+    return (
+      <div className={styles.screen} data-off="true">
+        <p>{cell.leftWh <= 0 ? 'Flat' : 'Screen off: too warm'}</p>
+        {running && <p>Records on</p>}
+      </div>
+    );
+  const settings = setup?.settings;
+  const shutter = running ? running.shutterSeconds : settings?.shutterSeconds;
+  return (
+    <div className={styles.screen} data-running={running !== null}>
+      <p className={styles.top}>
+        <b>{setup?.name ?? 'No set-up'}</b>
+        <span className="numerals">{clockOf(state)}</span>
+      </p>
+      {settings ? (
+        <dl className="numerals">
+          <div>
+            <dt>{RECORDING_LABEL[settings.recording]}</dt>
+            <dd>
+              {settings.resolution.height}p {trimmed(settings.frameRate, 2)}
+            </dd>
+          </div>
+          <div>
+            <dt>Shutter</dt>
+            <dd>
+              {shutter === undefined ? '' : `${shutterFraction(shutter)} s`}
+              {settings.shutterMode === 'auto' ? ' auto' : ''}
+            </dd>
+          </div>
+          <div>
+            <dt>ISO</dt>
+            <dd>{running ? running.iso : `${settings.iso.min}–${settings.iso.max}`}</dd>
+          </div>
+          <div>
+            <dt>View</dt>
+            <dd>
+              {viewLabel(settings.view.id)}, {STABILIZATION_LABEL[settings.stabilization]}
+            </dd>
+          </div>
+        </dl>
+      ) : (
+        <p className={styles.wait}>Show me a code</p>
+      )}
+      <p className={styles.rec} aria-live="off">
+        {running ? (
+          <>
+            Recording <span className="numerals">{durationText(running.seconds)}</span>
+            {Math.abs(running.offStops) > 0.1 && (
+              <b>
+                {' '}
+                {trimmed(Math.abs(running.offStops), 1)} stops too {running.offStops > 0 ? 'bright' : 'dark'}
+              </b>
+            )}
+          </>
+        ) : state.startsIn !== null ? (
+          <>Starts in {Math.ceil(state.startsIn)} s</>
+        ) : (
+          'Ready'
+        )}
+      </p>
+      <dl className={`${styles.gauges ?? ''} numerals`}>
+        <Gauge
+          name="Card"
+          share={1 - card.usedGb / (card.capacityGb * USABLE_SHARE)}
+          text={`${trimmed(card.capacityGb * USABLE_SHARE - card.usedGb, 1)} GB`}
+        />
+        <Gauge
+          name="Cell"
+          share={cell.leftWh / cell.fullWh}
+          text={`${trimmed((100 * cell.leftWh) / cell.fullWh, 0)} %`}
+        />
+        <Gauge
+          name="Heat"
+          share={Math.max(0, Math.min(1, state.celsius / profile.heat.shutdownC))}
+          text={`${trimmed(state.celsius, 0)} °C`}
+          warn={state.celsius >= profile.heat.warnC}
+        />
+      </dl>
+    </div>
+  );
+}
+
+/** Its own clock, at the offset it was set with. */
+function clockOf({ clockMs, setup }: StandIn): string {
+  const set = setup?.clock;
+  if (clockMs === null || !set) return 'clock not set';
+  return shiftedIso(set, clockMs - Date.parse(set)).slice(11, 19);
+}
+
+function Gauge({
+  name,
+  share,
+  text,
+  warn = false,
+}: {
+  name: string;
+  share: number;
+  text: string;
+  warn?: boolean;
+}): ReactNode {
+  return (
+    <div data-warn={warn}>
+      <dt>{name}</dt>
+      <dd>
+        <span className={styles.gauge} aria-hidden>
+          <span style={{ width: `${Math.max(0, Math.min(100, 100 * share))}%` }} />
+        </span>
+        {text}
+        {warn && ' hot'}
+      </dd>
+    </div>
+  );
+}

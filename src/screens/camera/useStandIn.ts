@@ -1,0 +1,116 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { CameraProfile } from '@/core/camera/profile';
+import type { Settings } from '@/core/plan/settings';
+import { readSetup } from '@/formats/code/setupCode';
+import { newStandIn, passed, started, stopped, takeSetup } from '@/standins/camera/camera';
+import type { StandIn, World } from '@/standins/camera/camera';
+import { setFaultText, setupFaultText } from '@/words/cameraTalk';
+import { useKeeper } from '../parts/keeper';
+import { useToast } from '../parts/toast';
+
+/** How often its screen is drawn anew while time passes, milliseconds. */
+const TICK_MS = 100;
+/** The light goes from its darkest to its brightest and back in this time, seconds. */
+const LIGHT_CYCLE_SECONDS = 240;
+
+/** The stand-in with time passing: it ticks while the page is open, and hands its clips to the log. */
+export function useStandIn({
+  camera,
+  gear,
+  world,
+  speed,
+  log,
+}: {
+  camera: CameraProfile;
+  gear: { capacityGb: number; ampereHours: number; volts: number };
+  world: Omit<World, 'ev'> & { evMin: number; evMax: number };
+  speed: number;
+  log: { shotId: string; part: number; settings: Settings | null } | null;
+}): {
+  state: StandIn;
+  said: { ok: boolean; text: string } | null;
+  read: (text: string) => void;
+  press: () => void;
+  fresh: () => void;
+} {
+  const keeper = useKeeper();
+  const { complain } = useToast();
+  const [state, setState] = useState(() => newStandIn(camera, gear, world.airC));
+  const [said, setSaid] = useState<{ ok: boolean; text: string } | null>(null);
+  const now = useRef({ world, speed, seconds: 0 });
+  useEffect(() => {
+    now.current = { ...now.current, world, speed };
+  });
+  useEffect(() => {
+    const timer = setInterval(() => {
+      const { world: there, speed: times } = now.current;
+      const seconds = (TICK_MS / 1000) * times;
+      now.current.seconds += seconds;
+      const share = 0.5 - 0.5 * Math.cos((2 * Math.PI * now.current.seconds) / LIGHT_CYCLE_SECONDS);
+      const ev = there.evMin + share * (there.evMax - there.evMin);
+      setState((was) => passed(was, seconds, { ...there, ev }));
+    }, TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+
+  const written = useRef(0);
+  const { clips, setup } = state;
+  useEffect(() => {
+    if (clips.length < written.current) written.current = 0;
+    const fresh = clips.slice(written.current);
+    written.current = clips.length;
+    if (!log || !setup) return;
+    const { filter = { ids: [], stops: 0 } } = log.settings ?? {};
+    const settings: Settings = {
+      ...setup.settings,
+      filter,
+      shutterAngleDeg: Math.min(360, 360 * setup.settings.frameRate * setup.settings.shutterSeconds),
+    };
+    for (const clip of fresh)
+      keeper
+        ?.record(log.shotId, settings, log.part, {
+          clip: {
+            file: clip.file,
+            cameraId: camera.id,
+            seconds: clip.seconds,
+            gigabytes: clip.gigabytes,
+            chapters: clip.chapters,
+          },
+          cutReason: clip.end === 'stopped' ? null : clip.end,
+        })
+        .catch((error: unknown) => complain(error instanceof Error ? error.message : String(error)));
+  }, [clips, setup, log, keeper, camera.id, complain]);
+
+  return {
+    state,
+    said,
+    read: (text) => {
+      const read = readSetup(text);
+      if (!read.ok) {
+        setSaid({ ok: false, text: setupFaultText(read.fault) });
+        return;
+      }
+      const taken = takeSetup(state, read.setup);
+      if (!taken.ok) {
+        setSaid({ ok: false, text: setFaultText(taken.fault, camera.name) });
+        return;
+      }
+      setState(taken.camera);
+      const { name, startAfterSeconds } = read.setup;
+      setSaid({
+        ok: true,
+        text: `Set to "${name}".${startAfterSeconds === null ? '' : ` Starts by itself in ${startAfterSeconds} s.`}`,
+      });
+    },
+    press: () => setState((was) => (was.running ? stopped(was) : started(was))),
+    fresh: () =>
+      setState((was) => ({
+        ...newStandIn(camera, gear, was.celsius),
+        setup: was.setup,
+        mode: was.mode,
+        clockMs: was.clockMs,
+      })),
+  };
+}

@@ -1,0 +1,106 @@
+'use client';
+
+import { Button, Checkbox } from 'antd';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { safetyCards } from '@/core/day/packing';
+import { camerasOf } from '@/core/day/placedDay';
+import type { Outing, OutingDay } from '@/core/plan/outing';
+import { cautionText } from '@/words/mountText';
+import { outText } from '@/words/outingText';
+import { outingUrl } from '../../parts/outings';
+import type { WorkedDay } from '../../parts/outings';
+import { namedSetups, useTicks } from '../../parts/setups';
+import styles from './day.module.css';
+
+/** Checks that are made once a day, at home or at the car. */
+const CHECKS: [id: string, text: string][] = [
+  ['clocks', 'All clocks alike, to the second'],
+  ['cards', 'Cards empty and in'],
+  ['cells', 'Cells full, spares warm'],
+  ['setups', 'Set-ups stored, names read back'],
+  ['firstFilter', 'First filters on, seated'],
+  ['doors', 'Doors shut, lenses clean'],
+  ['weather', 'Forecast, water and way looked at; somebody knows where you are'],
+];
+
+export function BeforeCard({
+  outing,
+  day,
+  worked,
+  onBegin,
+}: {
+  outing: Outing;
+  day: OutingDay;
+  worked: WorkedDay;
+  onBegin: () => void;
+}): ReactNode {
+  const { placed } = worked;
+  const sheet = worked.worked?.sheet;
+  const { has, tick } = useTicks(outing);
+  const box = (id: string, text: ReactNode): ReactNode => (
+    <li key={id}>
+      <Checkbox checked={has(id)} onChange={({ target }) => tick([id], target.checked)}>
+        {text}
+      </Checkbox>
+    </li>
+  );
+  const cameras = camerasOf(placed.parts);
+  const out = sheet?.firstOut;
+  return (
+    <>
+      <div className={styles.title}>
+        <h1>Before the day</h1>
+        {out && (
+          <p className={styles.amiss}>
+            {outText(
+              out,
+              cameras.find(({ id }) => id === out.cameraId)?.name ?? '',
+              placed.parts.find(({ id }) => id === out.partId)?.name ?? 'the day',
+              outing.zone,
+            )}
+          </p>
+        )}
+      </div>
+      <ul className={styles.checks}>{CHECKS.map(([id, text]) => box(`day:${day.id}:${id}`, text))}</ul>
+      <section aria-labelledby="setups-title">
+        <h2 id="setups-title">Set-ups by slot</h2>
+        <ul className={styles.slots}>
+          {sheet?.cameras.map((camera) => {
+            const profile = cameras.find(({ id }) => id === camera.cameraId);
+            const setups = namedSetups(camera, placed);
+            return (
+              <li key={camera.cameraId}>
+                <b>{profile?.name}</b>{' '}
+                {setups.length === 0 ? (
+                  'by hand before each shot'
+                ) : (
+                  <>
+                    <span className="numerals">
+                      {setups.map(({ slot, name }) => `${slot} ${name}`).join(', ')}
+                    </span>{' '}
+                    <Link href={outingUrl('/carry', outing.id, day.id, { codes: camera.cameraId })}>
+                      Codes
+                    </Link>
+                  </>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+      <section aria-labelledby="safe-title">
+        <h2 id="safe-title">Read once</h2>
+        <ul className={styles.tasks}>
+          {safetyCards(placed.parts).map(({ caution }) => box(`safety:${caution}`, cautionText(caution)))}
+        </ul>
+        <p>Local rules and licensed practice come first.</p>
+      </section>
+      <div className={styles.record}>
+        <Button type="primary" size="large" onClick={onBegin}>
+          To the first card
+        </Button>
+      </div>
+    </>
+  );
+}

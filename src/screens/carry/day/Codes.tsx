@@ -1,0 +1,135 @@
+'use client';
+
+import { Button, Select } from 'antd';
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { camerasOf } from '@/core/day/placedDay';
+import type { Outing, OutingDay } from '@/core/plan/outing';
+import { storable, writeSetup } from '@/formats/code/setupCode';
+import { isoIn } from '@/formats/clock';
+import { CARD_KEYS } from '@/words/card';
+import { CodeDrawing } from '../../parts/CodeDrawing';
+import { outingUrl, useWorkedDay } from '../../parts/outings';
+import { namedSetups } from '../../parts/setups';
+import { SettingStrip } from '../../parts/SettingStrip';
+import { useToast } from '../../parts/toast';
+import styles from './day.module.css';
+
+/** The code is written anew this often, so that the clock in it is right; slowly enough to be read, milliseconds. */
+const CLOCK_MS = 4000;
+const STARTS = [0, 5, 10, 30, 60] as const;
+
+/** The day's set-ups as codes, one filling the screen at a time, to be held before the camera. */
+export function Codes({
+  outing,
+  day,
+  cameraId,
+}: {
+  outing: Outing;
+  day: OutingDay;
+  cameraId: string;
+}): ReactNode {
+  const worked = useWorkedDay(outing, day.id);
+  const router = useRouter();
+  const { say } = useToast();
+  const [at, setAt] = useState(0);
+  const [startAfter, setStartAfter] = useState<number>(0);
+  const [nowMs, setNowMs] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNowMs(Date.now()), CLOCK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  const cameras = camerasOf(worked.placed.parts);
+  const all = (worked.worked?.sheet.cameras ?? [])
+    .filter((camera) => cameraId === 'all' || camera.cameraId === cameraId)
+    .flatMap((camera) =>
+      namedSetups(camera, worked.placed).map((setup) => ({ ...setup, cameraId: camera.cameraId })),
+    );
+  const shown = all[Math.min(at, all.length - 1)];
+  const go = (by: number): void => setAt((was) => Math.max(0, Math.min(all.length - 1, was + by)));
+  useHotkeys('right', () => go(1));
+  useHotkeys('left', () => go(-1));
+  const back = (
+    <Link href={outingUrl('/carry', outing.id, day.id)} className={styles.back}>
+      Back to the cards
+    </Link>
+  );
+  if (!worked.worked) return <p className="quiet">Working the day out…</p>;
+  if (!shown)
+    return (
+      <div className={styles.day}>
+        {back}
+        <p>No camera of this day stores set-ups. Set them by hand from the cards.</p>
+      </div>
+    );
+  const camera = cameras.find(({ id }) => id === shown.cameraId);
+  const { preset } = shown;
+  const text = writeSetup({
+    name: shown.name,
+    cameraId: shown.cameraId,
+    settings: storable(preset.settings),
+    intervalSeconds: preset.intervalSeconds,
+    clock: isoIn(nowMs, outing.zone),
+    startAfterSeconds: startAfter === 0 ? null : startAfter,
+  });
+  const kit = worked.placed.parts.find(({ id }) => id === preset.partIds[0])?.brief.filters ?? [];
+  return (
+    <article className={styles.codes} aria-label={`${camera?.name ?? ''} ${shown.name}`}>
+      {back}
+      <header className={styles.head}>
+        <Button
+          aria-label="Previous code"
+          disabled={at === 0}
+          onClick={() => go(-1)}
+          icon={<ChevronLeft size={26} aria-hidden />}
+        />
+        <h1>
+          {camera?.name}, slot {shown.slot}: <span className="numerals">{shown.name}</span>
+        </h1>
+        <Button
+          aria-label="Next code"
+          disabled={at >= all.length - 1}
+          onClick={() => go(1)}
+          icon={<ChevronRight size={26} aria-hidden />}
+        />
+      </header>
+      <div className={styles.code}>
+        <CodeDrawing text={text} label={`Code of ${shown.name} for ${camera?.name ?? ''}`} />
+      </div>
+      <SettingStrip keys={CARD_KEYS.filter((key) => key !== 'filter')} settings={preset.settings} kit={kit} />
+      <div className={styles.codeTools}>
+        <label>
+          Starts by itself{' '}
+          <Select
+            aria-label="Starts by itself"
+            value={startAfter}
+            options={STARTS.map((seconds) => ({
+              value: seconds,
+              label: seconds === 0 ? 'no' : `${seconds} s after reading`,
+            }))}
+            onSelect={setStartAfter}
+          />
+        </label>
+        <Button
+          onClick={() =>
+            void navigator.clipboard.writeText(text).then(() => say('Copied the text of this code.'))
+          }
+        >
+          Copy its text
+        </Button>
+        <Button
+          onClick={() => router.push(outingUrl('/camera', outing.id, day.id, { camera: shown.cameraId }))}
+        >
+          Try it on the stand-in camera
+        </Button>
+      </div>
+      <p className="quiet">
+        The code carries the set-up and this moment&apos;s clock, not the filter: that is put on by hand.
+      </p>
+    </article>
+  );
+}

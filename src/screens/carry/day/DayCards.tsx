@@ -1,0 +1,204 @@
+'use client';
+
+import { Button } from 'antd';
+import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo, useRef } from 'react';
+import type { ReactNode, TouchEvent } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { deckOf, nextCard } from '@/core/day/deck';
+import type { DeckCard } from '@/core/day/deck';
+import { item } from '@/core/units/items';
+import type { Outing, OutingDay } from '@/core/plan/outing';
+import { instantOf } from '@/formats/clock';
+import { dateText } from '@/words/lightText';
+import { useChoice } from '../../parts/keeper';
+import { MenuUnder } from '../../parts/MenuUnder';
+import { outingUrl, useWorkedDay } from '../../parts/outings';
+import { useWakeLock } from '../../parts/useWakeLock';
+import { THEMES } from '../../shell/theme';
+import { AfterCard } from './AfterCard';
+import { BeforeCard } from './BeforeCard';
+import styles from './day.module.css';
+import { EntryCard } from './EntryCard';
+import { TasksCard } from './TasksCard';
+
+/** A swipe is a horizontal move of at least this many pixels. */
+const SWIPE = 70;
+
+/** A day as cards in order, the next one first. What was tapped is kept at once, so a restart goes on where it was. */
+export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): ReactNode {
+  const worked = useWorkedDay(outing, day.id);
+  const sheet = worked.worked?.sheet ?? null;
+  const deck = useMemo(() => deckOf(day.entries, worked.placed, sheet), [day.entries, worked.placed, sheet]);
+  const ticked = useMemo(() => new Set(outing.ticked), [outing.ticked]);
+  const wanted = useSearchParams().get('card');
+  const router = useRouter();
+  const named = deck.findIndex(({ id }) => id === wanted);
+  const at = named >= 0 ? named : nextCard(deck, ticked);
+  const card = item(deck, at);
+  const [theme, setTheme] = useChoice('theme', THEMES, 'paper');
+  const wake = useWakeLock();
+  const touched = useRef<number | null>(null);
+  const go = (to: number): void => {
+    const next = deck[to];
+    if (next) router.replace(outingUrl('/carry', outing.id, day.id, { card: next.id }), { scroll: false });
+    window.scrollTo({ top: 0 });
+  };
+  useHotkeys('right', () => go(at + 1));
+  useHotkeys('left', () => go(at - 1));
+  const items = [
+    {
+      key: 'codes',
+      label: 'Set-up codes',
+      onClick: () => router.push(outingUrl('/carry', outing.id, day.id, { codes: 'all' })),
+    },
+    {
+      key: 'paper',
+      label: 'Pocket cards on paper',
+      onClick: () => router.push(outingUrl('/carry', outing.id, day.id, { paper: 'a4' })),
+    },
+    {
+      key: 'camera',
+      label: 'Stand-in camera',
+      onClick: () => router.push(outingUrl('/camera', outing.id, day.id)),
+    },
+    {
+      key: 'outing',
+      label: 'The outing',
+      onClick: () => router.push(outingUrl('/outing', outing.id, day.id)),
+    },
+    ...outing.days
+      .filter(({ id }) => id !== day.id)
+      .map(({ id, date }) => ({
+        key: id,
+        label: dateText(instantOf(date, '12:00', outing.zone) ?? 0, outing.zone),
+        onClick: () => router.push(outingUrl('/carry', outing.id, id)),
+      })),
+  ];
+  return (
+    <article
+      className={styles.day}
+      aria-label={titleOf(card)}
+      onTouchStart={(event: TouchEvent) => {
+        touched.current = event.touches[0]?.clientX ?? null;
+      }}
+      onTouchEnd={(event: TouchEvent) => {
+        const moved = (event.changedTouches[0]?.clientX ?? 0) - (touched.current ?? 0);
+        if (touched.current !== null && Math.abs(moved) > SWIPE) go(at + (moved < 0 ? 1 : -1));
+        touched.current = null;
+      }}
+    >
+      <header className={styles.head}>
+        <Button
+          aria-label="Previous card"
+          disabled={at === 0}
+          onClick={() => go(at - 1)}
+          icon={<ChevronLeft size={26} aria-hidden />}
+        />
+        <p className={styles.where}>
+          <Link href={outingUrl('/outing', outing.id, day.id)}>{outing.name}</Link>
+          <span className="numerals">
+            {dateText(worked.placed.fromMs, outing.zone)}, card {at + 1} of {deck.length}
+          </span>
+        </p>
+        <Button
+          aria-label="Next card"
+          disabled={at === deck.length - 1}
+          onClick={() => go(at + 1)}
+          icon={<ChevronRight size={26} aria-hidden />}
+        />
+      </header>
+      <ol className={styles.trail} aria-label="Cards of the day">
+        {deck.map((one, index) => (
+          <li key={one.id}>
+            <button
+              type="button"
+              aria-label={`${titleOf(one)}${stateOf(one, ticked)}`}
+              aria-current={index === at ? 'step' : undefined}
+              data-kind={one.kind}
+              data-done={isDone(one, ticked)}
+              onClick={() => go(index)}
+            />
+          </li>
+        ))}
+      </ol>
+      {card.kind === 'before' && (
+        <BeforeCard
+          outing={outing}
+          day={day}
+          worked={worked}
+          onBegin={() => go(nextCard(deck, ticked) || 1)}
+        />
+      )}
+      {card.kind === 'shot' && (
+        <EntryCard
+          key={card.id}
+          outing={outing}
+          day={day}
+          card={card}
+          worked={worked}
+          onDone={() => go(at + 1)}
+        />
+      )}
+      {card.kind === 'tasks' && (
+        <TasksCard outing={outing} card={card} worked={worked} onDone={() => go(at + 1)} />
+      )}
+      {card.kind === 'after' && (
+        <AfterCard
+          outing={outing}
+          day={day}
+          deck={deck}
+          onOpen={(id) => go(deck.findIndex((one) => one.id === id))}
+        />
+      )}
+      <footer className={styles.tools}>
+        <Button
+          onClick={() => setTheme(theme === 'glare' ? 'paper' : 'glare')}
+          aria-pressed={theme === 'glare'}
+        >
+          Glare
+        </Button>
+        <Button
+          onClick={() => wake.turn(!wake.on)}
+          aria-pressed={wake.on}
+          disabled={!wake.able}
+          title={wake.able ? undefined : 'This browser cannot keep the screen on'}
+        >
+          {wake.on ? 'Screen stays on' : 'Keep screen on'}
+        </Button>
+        <MenuUnder menu={{ items }} placement="topRight">
+          <Button
+            icon={<MoreHorizontal size={20} aria-hidden />}
+            aria-label="More for this day"
+            aria-haspopup="menu"
+          />
+        </MenuUnder>
+      </footer>
+    </article>
+  );
+}
+
+export function titleOf(card: DeckCard): string {
+  switch (card.kind) {
+    case 'before':
+      return 'Before the day';
+    case 'shot':
+      return card.parts[0]?.shot.name ?? 'Untitled shot';
+    case 'tasks':
+      return card.name;
+    case 'after':
+      return 'After the day';
+  }
+}
+
+function isDone(card: DeckCard, ticked: ReadonlySet<string>): boolean {
+  if (card.kind === 'shot') return card.done !== null;
+  return card.kind === 'tasks' && card.tasks.every(({ id }) => ticked.has(id));
+}
+
+function stateOf(card: DeckCard, ticked: ReadonlySet<string>): string {
+  if (card.kind === 'shot') return card.done === null ? '' : `, ${card.done}`;
+  return isDone(card, ticked) ? ', done' : '';
+}

@@ -1,0 +1,209 @@
+'use client';
+
+import { Button, Checkbox, Input } from 'antd';
+import Link from 'next/link';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import type { DeckCard } from '@/core/day/deck';
+import { isLapse } from '@/core/day/partAnswer';
+import type { DayPart } from '@/core/day/placedDay';
+import { withEntry } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/plan/outing';
+import { trimmed } from '@/core/units/format';
+import { CARD_KEYS, checksFor } from '@/words/card';
+import { ACTIVITY_LABEL, MOUNT_LABEL, SETTING_LABEL } from '@/words/labels';
+import { clockText } from '@/words/lightText';
+import { pairCardLines } from '@/words/pairText';
+import { pauseText } from '@/words/outingText';
+import { durationText, FILTER_NOTATIONS, settingText } from '@/words/settingText';
+import { useChoice, useKeeper } from '../../parts/keeper';
+import { outingUrl } from '../../parts/outings';
+import type { WorkedDay } from '../../parts/outings';
+import { namedSetups, useTicks } from '../../parts/setups';
+import { useToast } from '../../parts/toast';
+import styles from './day.module.css';
+
+/** One shot of the day: every camera's settings large, its checks, and what became of it in one tap. */
+export function EntryCard({
+  outing,
+  day,
+  card,
+  worked,
+  onDone,
+}: {
+  outing: Outing;
+  day: OutingDay;
+  card: Extract<DeckCard, { kind: 'shot' }>;
+  worked: WorkedDay;
+  onDone: () => void;
+}): ReactNode {
+  const keeper = useKeeper();
+  const { say, complain } = useToast();
+  const { has, tick } = useTicks(outing);
+  const entry = day.entries.find(({ id }) => id === card.id);
+  const [typed, setTyped] = useState<string | null>(null);
+  const [first] = card.parts;
+  if (entry?.what !== 'shot' || !first) return null;
+  const whole = worked.shots.get(entry.shotId)?.shot;
+  const sheet = worked.worked?.sheet;
+  const carried = card.parts.flatMap((part) => {
+    const answer = sheet?.parts.find(({ partId }) => partId === part.id)?.carried;
+    return answer ? [{ part: part.part, settings: answer.settings }] : [];
+  });
+  const mark = (how: 'recorded' | 'skipped' | null): void => {
+    keeper
+      ?.markEntry(outing.id, entry.id, how, carried)
+      .then(() => {
+        if (how === null) return;
+        say(how === 'recorded' ? 'Recorded, and in the log.' : 'Skipped.');
+        onDone();
+      })
+      .catch((error: unknown) =>
+        complain(
+          `That was not written, and nothing was lost: ${error instanceof Error ? error.message : String(error)}`,
+        ),
+      );
+  };
+  const firstSettings = carried[0]?.settings;
+  return (
+    <>
+      <div className={styles.title}>
+        <span className={`${styles.time ?? ''} numerals`}>{clockText(card.fromMs, outing.zone)}</span>
+        <h1>{whole?.name ?? 'Untitled shot'}</h1>
+        <p>
+          {durationText(Math.max(...card.parts.map(({ toMs }) => toMs - card.fromMs)) / 1000)}
+          {entry.pauses.length > 0 && <>; stop {entry.pauses.map(pauseText).join('; ')}</>}
+        </p>
+        {whole && pairCardLines(whole).map((line) => <p key={line}>{line}</p>)}
+      </div>
+      {card.parts.map((part) => (
+        <PartValues key={part.id} part={part} worked={worked} outing={outing} many={card.parts.length > 1} />
+      ))}
+      {firstSettings && (
+        <ul className={styles.checks}>
+          {checksFor(first.brief, firstSettings).map(({ id, text }) => {
+            const key = `check:${entry.id}:${id}`;
+            return (
+              <li key={id}>
+                <Checkbox checked={has(key)} onChange={({ target }) => tick([key], target.checked)}>
+                  {text}
+                </Checkbox>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+      <label className={styles.note}>
+        Note
+        <Input.TextArea
+          rows={2}
+          maxLength={500}
+          value={typed ?? entry.note}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={() => {
+            if (typed !== null && typed !== entry.note)
+              void keeper?.changeOuting(outing.id, 'note something', (before) =>
+                withEntry(before, entry.id, (one) => (one.what === 'shot' ? { ...one, note: typed } : one)),
+              );
+            setTyped(null);
+          }}
+        />
+      </label>
+      <p>
+        <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })}>Open on the Bench</Link>
+      </p>
+      <div className={styles.record}>
+        {entry.done ? (
+          <>
+            <p role="status">
+              {entry.done.how === 'recorded' ? 'Recorded' : 'Skipped'} at{' '}
+              {clockText(Date.parse(entry.done.at), outing.zone)}.
+            </p>
+            <Button size="large" onClick={() => mark(null)}>
+              Take it back
+            </Button>
+          </>
+        ) : (
+          <>
+            <Button
+              type="primary"
+              size="large"
+              disabled={carried.length === 0}
+              onClick={() => mark('recorded')}
+            >
+              Recorded
+            </Button>
+            <Button size="large" onClick={() => mark('skipped')}>
+              Skipped
+            </Button>
+          </>
+        )}
+      </div>
+    </>
+  );
+}
+
+/** The set-up of a part by the name it is stored under. */
+function presetOf(part: DayPart, worked: WorkedDay): string | null {
+  const camera = worked.worked?.sheet.cameras.find(({ cameraId }) => cameraId === part.camera.id);
+  const at = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id)?.preset ?? null;
+  if (!camera || at === null) return null;
+  const setup = namedSetups(camera, worked.placed)[at];
+  return setup ? `${setup.slot} ${setup.name}` : null;
+}
+
+function PartValues({
+  part,
+  worked,
+  outing,
+  many,
+}: {
+  part: DayPart;
+  worked: WorkedDay;
+  outing: Outing;
+  many: boolean;
+}): ReactNode {
+  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const own = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id);
+  const preset = presetOf(part, worked);
+  const { mount } = part.brief;
+  return (
+    <section aria-label={part.name}>
+      <p className={styles.camera}>
+        <b>{part.camera.name}</b>, {MOUNT_LABEL[mount.kind]}, {ACTIVITY_LABEL[mount.activity]}
+        {many && part.fromMs > 0 && part.part > 0 ? `, ${clockText(part.fromMs, outing.zone)}` : ''}
+        {preset !== null && (
+          <>
+            {' '}
+            · set-up <b className="numerals">{preset}</b>
+          </>
+        )}
+      </p>
+      {own?.carried ? (
+        <>
+          <dl className={`${styles.eight ?? ''} numerals`}>
+            {CARD_KEYS.map((key) => (
+              <div
+                key={key}
+                className={key === 'shutterSeconds' || key === 'filter' ? styles.loudest : undefined}
+              >
+                <dt>{SETTING_LABEL[key]}</dt>
+                <dd>
+                  {own.carried ? settingText(key, own.carried.settings, part.brief.filters, notation) : ''}
+                </dd>
+              </div>
+            ))}
+          </dl>
+          {isLapse(part) && own.carried.intervalSeconds !== null && (
+            <p className={styles.camera}>
+              Time-lapse: a picture every{' '}
+              <b className="numerals">{trimmed(own.carried.intervalSeconds, 1)} s</b>
+            </p>
+          )}
+        </>
+      ) : (
+        <p className="quiet">{own ? 'No answer with its pins: mend it on the Bench.' : 'Working it out…'}</p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,184 @@
+'use client';
+
+import { Button, Segmented } from 'antd';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
+import { deckOf } from '@/core/day/deck';
+import type { DeckCard } from '@/core/day/deck';
+import { camerasOf } from '@/core/day/placedDay';
+import type { Outing, OutingDay } from '@/core/plan/outing';
+import { storable, writeSetup } from '@/formats/code/setupCode';
+import { CARD_KEYS } from '@/words/card';
+import { SETTING_LABEL } from '@/words/labels';
+import { clockText, dateText } from '@/words/lightText';
+import { actText, swapText } from '@/words/outingText';
+import { FILTER_NOTATIONS, durationText, settingText } from '@/words/settingText';
+import { CodeDrawing } from '../../parts/CodeDrawing';
+import { useChoice } from '../../parts/keeper';
+import { outingUrl, useWorkedDay } from '../../parts/outings';
+import type { WorkedDay } from '../../parts/outings';
+import { namedSetups } from '../../parts/setups';
+import { sheetsOf } from './folding';
+import styles from './paper.module.css';
+
+const PAPERS = ['a4', 'letter'] as const;
+
+/** The day on paper: eight pockets a sheet, folded to a booklet that is read when the phone is dead. */
+export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay }): ReactNode {
+  const worked = useWorkedDay(outing, day.id);
+  const sheet = worked.worked?.sheet ?? null;
+  const router = useRouter();
+  const wanted = useSearchParams().get('paper');
+  const paper = PAPERS.find((one) => one === wanted) ?? 'a4';
+  const deck = useMemo(
+    () => deckOf(day.entries, worked.placed, sheet).filter(({ kind }) => kind === 'shot' || kind === 'tasks'),
+    [day.entries, worked.placed, sheet],
+  );
+  const cameras = camerasOf(worked.placed.parts);
+  const setups = (sheet?.cameras ?? []).flatMap((camera) =>
+    namedSetups(camera, worked.placed).map((setup) => ({
+      ...setup,
+      cameraId: camera.cameraId,
+      camera: cameras.find(({ id }) => id === camera.cameraId)?.name ?? camera.cameraId,
+    })),
+  );
+  const pages: ReactNode[] = [
+    <section key="front" className={styles.front}>
+      <h2>{outing.name}</h2>
+      <p>{dateText(worked.placed.fromMs, outing.zone)}</p>
+      <ul>
+        {deck.map((card) => (
+          <li key={card.id}>
+            {'fromMs' in card ? clockText(card.fromMs, outing.zone) : ''} {nameOf(card)}
+          </li>
+        ))}
+      </ul>
+    </section>,
+    ...deck.map((card) => <Pocket key={card.id} card={card} worked={worked} zone={outing.zone} />),
+    ...setups.map(({ slot, name, cameraId, camera, preset }) => (
+      <section key={`${cameraId}${slot}`} className={styles.codePage}>
+        <h2>
+          {camera} {slot}: {name}
+        </h2>
+        {/* On paper no clock can be right: it is left out, and the camera keeps its own. */}
+        <CodeDrawing
+          text={writeSetup({
+            name,
+            cameraId,
+            settings: storable(preset.settings),
+            intervalSeconds: preset.intervalSeconds,
+            clock: null,
+            startAfterSeconds: null,
+          })}
+          label={`Code of ${name}`}
+        />
+      </section>
+    )),
+  ];
+  const sheets = sheetsOf(pages.length);
+  return (
+    <>
+      <style>{`@page { size: ${paper === 'a4' ? 'A4' : 'letter'} landscape; margin: 0; }`}</style>
+      <div className={styles.tools}>
+        <Link href={outingUrl('/carry', outing.id, day.id)}>Back to the cards</Link>
+        <Segmented
+          aria-label="Paper"
+          value={paper}
+          options={[
+            { value: 'a4', label: 'A4' },
+            { value: 'letter', label: 'Letter' },
+          ]}
+          onChange={(value) => router.replace(outingUrl('/carry', outing.id, day.id, { paper: value }))}
+        />
+        <Button type="primary" onClick={() => window.print()} disabled={sheet === null}>
+          Print
+        </Button>
+        <p className="quiet">
+          Print one side only. Fold in half both ways and once more, cut along the heavy line in the middle,
+          push it together to a booklet of eight.
+        </p>
+      </div>
+      {sheet === null ? (
+        <p className="quiet">Working the day out…</p>
+      ) : (
+        sheets.map((panels, at) => (
+          <div
+            key={at}
+            className={styles.sheet}
+            data-paper={paper}
+            role="group"
+            aria-label={`Sheet ${at + 1}`}
+          >
+            {panels.map(({ page, turned }, place) => (
+              <div key={place} className={styles.panel} data-turned={turned}>
+                {pages[page]}
+              </div>
+            ))}
+            <span className={styles.cut} aria-hidden />
+          </div>
+        ))
+      )}
+    </>
+  );
+}
+
+function nameOf(card: DeckCard): string {
+  if (card.kind === 'shot') return card.parts[0]?.shot.name ?? 'Untitled shot';
+  return card.kind === 'tasks' ? card.name : '';
+}
+
+function Pocket({ card, worked, zone }: { card: DeckCard; worked: WorkedDay; zone: string }): ReactNode {
+  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const { placed } = worked;
+  if (card.kind === 'tasks')
+    return (
+      <section>
+        <h2>
+          {clockText(card.fromMs, zone)} {card.name}
+        </h2>
+        <ul>
+          {card.tasks.map((task) => {
+            const part = placed.parts.find(({ camera }) => camera.id === task.cameraId);
+            const camera = part?.camera.name ?? task.cameraId;
+            return (
+              <li key={task.id}>
+                {'\u25a1'}{' '}
+                {task.what === 'act'
+                  ? actText(task.act, camera)
+                  : swapText(camera, task.swap.from, task.swap.to, part?.brief.filters ?? [], notation)}
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+    );
+  if (card.kind !== 'shot') return null;
+  return (
+    <section>
+      <h2>
+        {clockText(card.fromMs, zone)} {nameOf(card)}
+      </h2>
+      {card.parts.map((part) => {
+        const settings = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id)?.carried
+          ?.settings;
+        return (
+          <div key={part.id}>
+            <p>
+              <b>{part.camera.name}</b>, {durationText((part.toMs - part.fromMs) / 1000)}
+            </p>
+            <dl>
+              {CARD_KEYS.map((key) => (
+                <div key={key}>
+                  <dt>{SETTING_LABEL[key]}</dt>
+                  <dd>{settings ? settingText(key, settings, part.brief.filters, notation) : 'no answer'}</dd>
+                </div>
+              ))}
+            </dl>
+          </div>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+
+import { Button, Checkbox } from 'antd';
+import type { ReactNode } from 'react';
+import type { DeckCard, Task } from '@/core/day/deck';
+import type { Outing } from '@/core/plan/outing';
+import { clockText } from '@/words/lightText';
+import { actText, swapText } from '@/words/outingText';
+import { FILTER_NOTATIONS } from '@/words/settingText';
+import { useChoice } from '../../parts/keeper';
+import type { WorkedDay } from '../../parts/outings';
+import { useTicks } from '../../parts/setups';
+import styles from './day.module.css';
+
+/** A break with things to do at the cameras: filters, cards, cells, charging. */
+export function TasksCard({
+  outing,
+  card,
+  worked,
+  onDone,
+}: {
+  outing: Outing;
+  card: Extract<DeckCard, { kind: 'tasks' }>;
+  worked: WorkedDay;
+  onDone: () => void;
+}): ReactNode {
+  const { has, tick } = useTicks(outing);
+  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const textOf = (task: Task): string => {
+    const part = worked.placed.parts.find(({ camera }) => camera.id === task.cameraId);
+    const name = part?.camera.name ?? task.cameraId;
+    if (task.what === 'act') return actText(task.act, name);
+    const before = worked.placed.parts.find(({ id }) => id === task.swap.partId);
+    return `${swapText(name, task.swap.from, task.swap.to, before?.brief.filters ?? [], notation)}, for ${before?.name ?? 'the next shot'}`;
+  };
+  return (
+    <>
+      <div className={styles.title}>
+        <span className={`${styles.time ?? ''} numerals`}>{clockText(card.fromMs, outing.zone)}</span>
+        <h1>{card.name}</h1>
+        {card.toMs > card.fromMs && <p>until {clockText(card.toMs, outing.zone)}</p>}
+      </div>
+      <ul className={styles.tasks}>
+        {card.tasks.map((task) => (
+          <li key={task.id}>
+            <Checkbox checked={has(task.id)} onChange={({ target }) => tick([task.id], target.checked)}>
+              {textOf(task)}
+            </Checkbox>
+          </li>
+        ))}
+      </ul>
+      <div className={styles.record}>
+        <Button
+          type="primary"
+          size="large"
+          onClick={() => {
+            tick(
+              card.tasks.map(({ id }) => id),
+              true,
+            );
+            onDone();
+          }}
+        >
+          All done
+        </Button>
+      </div>
+    </>
+  );
+}

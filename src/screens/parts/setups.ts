@@ -1,0 +1,41 @@
+'use client';
+
+import type { CameraSheet, Preset } from '@/core/day/daySheet';
+import type { PlacedDay } from '@/core/day/placedDay';
+import type { Outing } from '@/core/plan/outing';
+import { presetNames } from '@/words/outingText';
+import { useKeeper } from './keeper';
+
+/** A stored set-up with its slot and the name it goes by on the camera's own screen. */
+export interface NamedSetup {
+  slot: number;
+  name: string;
+  preset: Preset;
+}
+
+export function namedSetups({ presets }: CameraSheet, { parts }: PlacedDay): NamedSetup[] {
+  const names = presetNames(
+    presets.map(({ settings, intervalSeconds, partIds }) => ({
+      settings,
+      intervalSeconds,
+      mount: parts.find(({ id }) => id === partIds[0])?.brief.mount.kind ?? 'hand',
+    })),
+  );
+  return presets.map((preset, at) => ({ slot: at + 1, name: names[at] ?? `Set-up ${at + 1}`, preset }));
+}
+
+/** Lines of an outing that are ticked: packed, read, checked, done. */
+export function useTicks(outing: Outing): {
+  has: (id: string) => boolean;
+  tick: (ids: readonly string[], on: boolean) => void;
+} {
+  const keeper = useKeeper();
+  return {
+    has: (id) => outing.ticked.includes(id),
+    tick: (ids, on) =>
+      void keeper?.changeOuting(outing.id, on ? 'tick a line' : 'untick a line', (before) => ({
+        ...before,
+        ticked: [...before.ticked.filter((one) => !ids.includes(one)), ...(on ? ids : [])],
+      })),
+  };
+}

@@ -1,0 +1,19 @@
+'use client';
+
+import { useEffect } from 'react';
+
+/** Registers the worker that keeps the app usable without a network, once the page has settled. */
+export function useServiceWorker(): void {
+  useEffect(() => {
+    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+    const register = (): void => {
+      // Without it the app works as long as there is a network.
+      navigator.serviceWorker.register('/sw.js').catch((error: unknown) => {
+        console.warn('No work without a network here:', error);
+      });
+    };
+    if (document.readyState === 'complete') register();
+    else window.addEventListener('load', register, { once: true });
+    return () => window.removeEventListener('load', register);
+  }, []);
+}

@@ -1,0 +1,24 @@
+import { expose } from 'comlink';
+import { prepareZXingModule, readBarcodes } from 'zxing-wasm/reader';
+import type { CodesWorker } from './codes';
+
+// The reader's program is served by the app itself; by default it would come from elsewhere.
+prepareZXingModule({
+  overrides: {
+    locateFile: (path: string) =>
+      path.endsWith('.wasm') ? `${self.location.origin}/zxing_reader.wasm` : path,
+  },
+});
+
+const worker: CodesWorker = {
+  async read(picture) {
+    const [found] = await readBarcodes(picture, {
+      formats: ['QRCode'],
+      tryHarder: true,
+      maxNumberOfSymbols: 1,
+    });
+    return found?.isValid ? found.text : null;
+  },
+};
+
+expose(worker);
