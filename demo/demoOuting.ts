@@ -51,8 +51,7 @@ const GEAR: Gear[] = [
     cameraId: 'otter',
     cards: [card(256, 60)],
     cells: { ampereHours: 1.72, volts: 3.85, count: 3 },
-    bank: { ampereHours: 5 },
-    charging: 'breaks',
+    charging: 'none',
   },
   {
     cameraId: 'shrew',

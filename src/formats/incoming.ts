@@ -5,6 +5,8 @@ import { readBackup } from '@/core/plan/backup';
 import type { Backup } from '@/core/plan/backup';
 import { checkAgainst } from '@/core/plan/faults';
 import type { Checked } from '@/core/plan/faults';
+import { readOutingFile } from '@/core/plan/outing';
+import type { OutingFile } from '@/core/plan/outing';
 import { readShot } from '@/core/plan/shot';
 import type { Shot } from '@/core/plan/shot';
 import { parseJson } from './json';
@@ -14,9 +16,10 @@ import { TAIL } from './shotText';
 export type Incoming =
   | { kind: 'shots'; shots: Shot[] }
   | { kind: 'backup'; backup: Backup }
-  | { kind: 'camera'; profile: CameraProfile };
+  | { kind: 'camera'; profile: CameraProfile }
+  | { kind: 'outing'; file: OutingFile };
 
-/** Reads a shot, several shots, a whole backup, a camera, or a text that carries a shot. Everything is checked, or nothing taken. */
+/** Reads a shot, several shots, a whole backup, an outing, a camera, or a text that carries a shot. Everything is checked, or nothing taken. */
 export function readIncoming(text: string): Checked<Incoming> {
   const tail = text.lastIndexOf(TAIL);
   const json = tail >= 0 && !text.trimStart().startsWith('{') ? text.slice(tail + TAIL.length) : text;
@@ -35,6 +38,10 @@ export function readIncoming(text: string): Checked<Incoming> {
   if (kindOf(parsed.value) === 'lynxeye/backup') {
     const backup = readBackup(parsed.value);
     return backup.ok ? { ok: true, value: { kind: 'backup', backup: backup.value } } : backup;
+  }
+  if (kindOf(parsed.value) === 'lynxeye/outing-file') {
+    const outing = readOutingFile(parsed.value);
+    return outing.ok ? { ok: true, value: { kind: 'outing', file: outing.value } } : outing;
   }
   if (kindOf(parsed.value) === 'lynxeye/camera') {
     const camera = checkAgainst(CameraProfileSchema, parsed.value);

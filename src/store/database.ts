@@ -11,12 +11,19 @@ export interface Choice {
   value: string;
 }
 
+/** A folder the person picked, as the browser lets a page keep it. */
+export interface KeptHandle {
+  key: string;
+  folder: FileSystemDirectoryHandle;
+}
+
 export type Database = Dexie & {
   shots: EntityTable<ShotRecord, 'id'>;
   log: EntityTable<LogEntry, 'id'>;
   kit: EntityTable<KitItem, 'id'>;
   outings: EntityTable<Outing, 'id'>;
   choices: EntityTable<Choice, 'key'>;
+  handles: EntityTable<KeptHandle, 'key'>;
 };
 
 /**
@@ -31,6 +38,7 @@ export function openDatabase(name = 'lynxeye'): Database {
   });
   database.version(2).stores({ kit: 'id, thing.what, updatedAt' });
   database.version(3).stores({ outings: 'id, updatedAt' });
+  database.version(4).stores({ handles: 'key' });
   return database;
 }
 

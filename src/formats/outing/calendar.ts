@@ -90,6 +90,8 @@ export function outingCalendar(outing: Outing, days: readonly FiledDay[]): strin
 export interface ReadCalendar {
   /** New times by entry id. */
   moved: { entryId: string; date: string; at: string }[];
+  /** Entries of the outing that stand in it. */
+  known: number;
   leftBehind: string[];
 }
 
@@ -109,6 +111,7 @@ export function readOutingCalendar(
     outing.days.flatMap(({ entries: own }) => own.map((entry) => [entry.id, entry])),
   );
   const moved = new Map<string, { entryId: string; date: string; at: string }>();
+  const known = new Set<string>();
   let other = 0;
   for (const event of events) {
     const id = event.uid.replace(/@lynxeye$/, '');
@@ -118,6 +121,7 @@ export function readOutingCalendar(
       other += 1;
       continue;
     }
+    known.add(entry.id);
     const { date, time } = dateAndTime(event.startDate.toJSDate().getTime(), outing.zone);
     const was = outing.days.find(({ entries: own }) => own.includes(entry))?.date;
     if (entry.at !== time || was !== date) moved.set(entry.id, { entryId: entry.id, date, at: time });
@@ -126,6 +130,7 @@ export function readOutingCalendar(
     ok: true,
     read: {
       moved: [...moved.values()],
+      known: known.size,
       leftBehind:
         other > 0
           ? [

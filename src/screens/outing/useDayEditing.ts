@@ -10,6 +10,7 @@ import type { Shot } from '@/core/plan/shot';
 import { wallClock } from '@/formats/clock';
 import { useKeeper } from '../parts/keeper';
 import type { WorkedDay } from '../parts/outings';
+import { writeFaultText } from '../parts/writeFault';
 import { useToast } from '../parts/toast';
 
 /** What may be done to a day; each is one step of undo. */
@@ -36,9 +37,7 @@ export function useDayEditing(outing: Outing, day: OutingDay, { placed, shots }:
     shotChanges?: ReadonlyMap<string, (shot: Shot) => Shot>,
   ): void => {
     keeper?.changeOuting(outing.id, label, change, shotChanges).catch((error: unknown) => {
-      complain(
-        `That was not written, and nothing was lost: ${error instanceof Error ? error.message : String(error)}`,
-      );
+      complain(writeFaultText(error));
     });
   };
   const lengthOf = (entry: OutingEntry): number => {

@@ -3,25 +3,61 @@
 import type { MenuProps } from 'antd';
 import type { Outing } from '@/core/plan/outing';
 import type { ShotRecord } from '@/core/plan/shotRecord';
-import { download } from '../parts/download';
+import { download, downloadBlob } from '../parts/download';
 import { fileName } from '../parts/fileName';
 import { useToast } from '../parts/toast';
 
-/** The outing as files of open formats. */
+/** The outing as files of open formats; what makes them comes when it is first asked for. */
 export function useOutingFiles(
   outing: Outing,
   shots: ReadonlyMap<string, ShotRecord>,
 ): NonNullable<MenuProps['items']> {
-  const { say } = useToast();
-  return [
-    {
-      key: 'json',
-      label: 'Outing with its shots (JSON)',
-      onClick: () => {
-        const file = { kind: 'lynxeye/outing-file', version: 1, outing, shots: [...shots.values()] };
-        download(`${fileName(outing.name)}.json`, JSON.stringify(file, null, 2));
-        say(`Exported the outing with ${shots.size} shots.`);
-      },
+  const { say, complain } = useToast();
+  const name = fileName(outing.name);
+  const entry = (
+    key: string,
+    label: string,
+    make: () => Promise<string>,
+  ): { key: string; label: string; onClick: () => void } => ({
+    key,
+    label,
+    onClick: () => {
+      make()
+        .then(say)
+        .catch((error: unknown) =>
+          complain(`The file could not be made: ${error instanceof Error ? error.message : String(error)}`),
+        );
     },
+  });
+  const days = async (): Promise<Parameters<(typeof import('@/formats/outing/csv'))['shotListCsv']>[0]> => {
+    const { filedDays } = await import('../parts/outingArchive');
+    return filedDays(outing, shots);
+  };
+  return [
+    entry('json', 'Outing with its shots (JSON)', () => {
+      const file = { kind: 'lynxeye/outing-file', version: 1, outing, shots: [...shots.values()] };
+      download(`${name}.json`, JSON.stringify(file, null, 2));
+      return Promise.resolve(`Exported the outing with ${shots.size} shots.`);
+    }),
+    entry('csv', 'Shot list (CSV)', async () => {
+      const { shotListCsv } = await import('@/formats/outing/csv');
+      download(`${name}-shots.csv`, shotListCsv(await days(), outing.zone), 'text/csv');
+      return 'Exported the shot list. Light, motion and reasons are not in a sheet.';
+    }),
+    entry('budget', 'Budget (CSV)', async () => {
+      const { budgetCsv } = await import('@/formats/outing/csv');
+      download(`${name}-budget.csv`, budgetCsv(await days(), outing.zone), 'text/csv');
+      return 'Exported the budget.';
+    }),
+    entry('ics', 'Days for a calendar (ICS)', async () => {
+      const { outingCalendar } = await import('@/formats/outing/calendar');
+      download(`${name}.ics`, outingCalendar(outing, await days()), 'text/calendar');
+      return 'Exported the days with their reminders.';
+    }),
+    entry('zip', 'All of it with pictures of the cards (ZIP)', async () => {
+      const { outingZip } = await import('../parts/outingArchive');
+      downloadBlob(`${name}.zip`, await outingZip(outing, shots));
+      return 'Exported the outing as one ZIP.';
+    }),
   ];
 }

@@ -33,7 +33,8 @@ export function useShotId(): string | null {
   return useSearchParams().get('shot');
 }
 
-export function usePlace(): PlacePath {
+/** `null` in a place that is reached from others only. */
+export function usePlace(): PlacePath | null {
   const path = usePathname();
-  return PLACES.find((place) => place.path === path)?.path ?? '/';
+  return PLACES.find((place) => place.path === path)?.path ?? null;
 }

@@ -16,7 +16,7 @@ import type { Solved } from './useAnswer';
 export function useShotDeeds(record: ShotRecord, solved: Solved): NonNullable<MenuProps['items']> {
   const keeper = useKeeper();
   const router = useRouter();
-  const place = usePlace();
+  const place = usePlace() ?? '/bench';
   const { say, complain } = useToast();
   const { shot } = record;
 

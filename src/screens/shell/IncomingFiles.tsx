@@ -15,7 +15,7 @@ const FaultsDialog = dynamic(() => import('./FaultsDialog').then((module) => mod
 
 /** A file dropped anywhere, or a shot pasted outside a field, is taken in; faults are listed and nothing written. */
 export function IncomingFiles({ children }: { children: ReactNode }): ReactNode {
-  const { takeIn } = useDeeds();
+  const { takeIn, takeFile } = useDeeds();
   const { complain } = useToast();
   const router = useRouter();
   const dropReading = useIncoming((state) => state.drop);
@@ -43,9 +43,7 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
         takeReading(file);
         return;
       }
-      void file.text().then((text) => {
-        takeIn(file.name, text);
-      });
+      takeFile(file);
     };
     const paste = (event: ClipboardEvent): void => {
       const target = event.target as HTMLElement | null;

@@ -6,6 +6,7 @@ import { FILTER_NOTATIONS } from '@/words/settingText';
 import { useChoice } from '../parts/keeper';
 import { MenuUnder } from '../parts/MenuUnder';
 import { useDeeds } from './deeds';
+import { useFolderItems } from './folderBackup';
 import { MenuButton } from './MenuButton';
 import { THEME_LABEL, THEMES } from './theme';
 
@@ -15,7 +16,8 @@ const NOTATION_LABEL = { factor: 'by factor (ND16)', stops: 'in stops', density:
 export function MainMenu(): ReactNode {
   const [theme, setTheme] = useChoice('theme', THEMES, 'paper');
   const [notation, setNotation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
-  const { exportAll, importFile, resetDemo, showKeys } = useDeeds();
+  const folder = useFolderItems();
+  const { exportAll, exportZip, importFile, resetDemo, showKeys } = useDeeds();
   const items: MenuProps['items'] = [
     {
       type: 'group',
@@ -40,6 +42,8 @@ export function MainMenu(): ReactNode {
       label: 'Your data',
       children: [
         { key: 'export', label: 'Export everything', onClick: exportAll },
+        { key: 'zip', label: 'Export everything as a ZIP', onClick: exportZip },
+        ...folder,
         { key: 'import', label: 'Import a file', onClick: importFile },
         { key: 'demo', label: 'Load or reset the demo shots', onClick: resetDemo },
       ],

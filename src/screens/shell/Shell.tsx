@@ -8,6 +8,7 @@ import { ToastProvider } from '../parts/toast';
 import { IncomingFiles } from './IncomingFiles';
 import { Keys } from './Keys';
 import styles from './shell.module.css';
+import { StorageCare } from './StorageCare';
 import { themeConfig, THEMES } from './theme';
 import { TopBar } from './TopBar';
 import { useServiceWorker } from './useServiceWorker';
@@ -34,6 +35,7 @@ function Themed({ children }: { children: ReactNode }): ReactNode {
         <IncomingFiles>
           <Keys />
           <TopBar />
+          <StorageCare />
           <main className={styles.place} data-ready={ready} aria-busy={!ready}>
             {ready ? children : <p className="quiet">Opening your shots…</p>}
           </main>

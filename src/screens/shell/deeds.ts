@@ -5,10 +5,12 @@ import { ARCHETYPES } from '@/core/camera/archetypes';
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Fault } from '@/core/plan/faults';
 import type { Undone } from '@/store/history';
-import { download } from '../parts/download';
+import { download, downloadBlob } from '../parts/download';
 import { useKeeper } from '../parts/keeper';
-import { pickFile } from '../parts/pickFile';
+import { pickAnyFile } from '../parts/pickFile';
 import { useToast } from '../parts/toast';
+import { writeFaultText } from '../parts/writeFault';
+import type { Took } from './takeOuting';
 
 /** What the shell shows over the place: the keys, and the faults of a file that was not taken. */
 export const useOverlay = create<{
@@ -16,6 +18,9 @@ export const useOverlay = create<{
   palette: boolean;
   faults: { name: string; faults: readonly Fault[] } | null;
 }>(() => ({ keys: false, palette: false, faults: null }));
+
+/** Choice that counts the changes since everything was last exported. */
+export const CHANGES_SINCE_EXPORT = 'changesSinceExport';
 
 export interface Deeds {
   undo: () => void;
@@ -26,6 +31,9 @@ export interface Deeds {
   showKeys: () => void;
   /** Takes in the text of a file or of the clipboard; says what it did. */
   takeIn: (name: string, text: string) => void;
+  /** Takes in any file; an archive by its bytes. */
+  takeFile: (file: File) => void;
+  exportZip: () => void;
 }
 
 /** The deeds that menu, buttons, keys, drop and paste share. */
@@ -35,9 +43,7 @@ export function useDeeds(): Deeds {
 
   const guard = (deed: () => Promise<void>): void => {
     deed().catch((error: unknown) => {
-      complain(
-        `That was not written, and nothing was lost: ${error instanceof Error ? error.message : String(error)}`,
-      );
+      complain(writeFaultText(error));
     });
   };
   const told = (verb: string, result: Undone): void => {
@@ -59,10 +65,47 @@ export function useDeeds(): Deeds {
     else await keepCamera({ ...read.value, name: name.replace(/\.csv$/i, '').slice(0, 80) }, name);
   };
 
+  const outings = (): Promise<typeof import('./takeOuting')> => import('./takeOuting');
+  const took = (name: string, result: Took): void => {
+    if (result.ok) say(result.said);
+    else useOverlay.setState({ faults: { name, faults: result.faults } });
+  };
+
+  const takeArchive = async (name: string, bytes: Uint8Array): Promise<void> => {
+    const { readArchive } = await import('@/formats/outing/archive');
+    const read = readArchive(bytes);
+    if (!read.ok) {
+      took(name, { ok: false, faults: [{ path: '', text: read.why }] });
+      return;
+    }
+    for (const text of read.everything === null ? read.outings : [read.everything])
+      takeIn(`${name}.json`, text);
+    if (read.leftBehind.length > 0)
+      say(
+        `${read.leftBehind.length} files of the archive were left behind: sheets, calendars and pictures are made anew from the plan.`,
+      );
+  };
+
+  const takeFile = (file: File): void => {
+    if (/\.zip$/i.test(file.name))
+      guard(async () => takeArchive(file.name, new Uint8Array(await file.arrayBuffer())));
+    else guard(async () => takeIn(file.name, await file.text()));
+  };
+
   const takeIn = (name: string, text: string): void => {
     if (!keeper) return;
     if (/\.csv$/i.test(name)) {
-      guard(() => takeSheet(name, text));
+      // A shot list tells days and times; any other sheet tells modes of a camera.
+      const shotList = /^[^\n]*\bstart\b[^\n]*\bwhat\b/.test(text);
+      guard(async () =>
+        shotList
+          ? took(name, await (await outings()).takeShotList(keeper, name, text))
+          : takeSheet(name, text),
+      );
+      return;
+    }
+    if (/\.ics$/i.test(name)) {
+      guard(async () => took(name, await (await outings()).takeCalendar(keeper, text)));
       return;
     }
     guard(async () => {
@@ -80,9 +123,11 @@ export function useDeeds(): Deeds {
           shots.length === 1 ? `Kept "${shots[0]?.name ?? 'Untitled shot'}".` : `Kept ${shots.length} shots.`,
         );
       } else if (read.value.kind === 'camera') await keepCamera(read.value.profile, name);
+      else if (read.value.kind === 'outing')
+        took(name, await (await outings()).takeOutingFile(keeper, read.value.file));
       else {
-        const { shots, log, kit } = await keeper.restore(read.value.backup);
-        say(`Imported ${shots} shots, ${log} log entries and ${kit} things of the kit. Undo takes it back.`);
+        const counts = await keeper.restore(read.value.backup);
+        say(`Imported ${countsText(counts)}. Undo takes it back.`);
       }
     });
   };
@@ -95,11 +140,14 @@ export function useDeeds(): Deeds {
         if (!keeper) return;
         const backup = await keeper.backup();
         download(`lynxeye-${backup.exportedAt.slice(0, 10)}.json`, JSON.stringify(backup, null, 2));
-        const { shots, log, kit } = backup;
-        say(`Exported ${shots.length} shots, ${log.length} log entries and ${kit.length} things of the kit.`);
+        const { shots, log, kit, outings: days } = backup;
+        await keeper.choose(CHANGES_SINCE_EXPORT, '0');
+        say(
+          `Exported ${countsText({ shots: shots.length, log: log.length, kit: kit.length, outings: days.length })}.`,
+        );
       }),
     importFile: () => {
-      pickFile('.json,.txt,.csv,application/json,text/plain,text/csv', takeIn);
+      pickAnyFile('.json,.txt,.csv,.ics,.zip,application/json,text/plain,text/csv', takeFile);
     },
     resetDemo: () =>
       guard(async () => {
@@ -109,7 +157,27 @@ export function useDeeds(): Deeds {
       }),
     showKeys: () => useOverlay.setState({ keys: true }),
     takeIn,
+    takeFile,
+    exportZip: () =>
+      guard(async () => {
+        if (!keeper) return;
+        say('Making the archive…');
+        const { everythingZip } = await import('../parts/outingArchive');
+        downloadBlob('lynxeye-everything.zip', await everythingZip(keeper));
+        await keeper.choose(CHANGES_SINCE_EXPORT, '0');
+        say('Exported everything as one ZIP, with pictures of the cards.');
+      }),
   };
+}
+
+function countsText({
+  shots,
+  log,
+  kit,
+  outings,
+}: Record<'shots' | 'log' | 'kit' | 'outings', number>): string {
+  const days = outings === 1 ? '1 outing' : `${outings} outings`;
+  return `${shots} shots, ${days}, ${log} log entries and ${kit} things of the kit`;
 }
 
 const NOTHING: Promise<Undone> = Promise.resolve({ ok: false, reason: 'nothing' });

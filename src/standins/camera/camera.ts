@@ -199,7 +199,9 @@ function step(before: StandIn, seconds: number, world: World): StandIn {
     camera = startsIn <= 0 ? started({ ...camera, startsIn: 0 }) : { ...camera, startsIn };
   }
   const { profile, running, setup, mode } = camera;
-  const powerW = running && mode ? recordingW(camera, mode) : profile.power.standbyW;
+  // Off until it has something to do.
+  const idleW = setup ? profile.power.standbyW : 0;
+  const powerW = running && mode ? recordingW(camera, mode) : idleW;
   // What it gives off in stand-by hardly warms it; a recording does.
   const load = {
     airC: world.airC,

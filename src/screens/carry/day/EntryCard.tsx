@@ -20,6 +20,7 @@ import { useChoice, useKeeper } from '../../parts/keeper';
 import { outingUrl } from '../../parts/outings';
 import type { WorkedDay } from '../../parts/outings';
 import { namedSetups, useTicks } from '../../parts/setups';
+import { writeFaultText } from '../../parts/writeFault';
 import { useToast } from '../../parts/toast';
 import styles from './day.module.css';
 
@@ -58,11 +59,7 @@ export function EntryCard({
         say(how === 'recorded' ? 'Recorded, and in the log.' : 'Skipped.');
         onDone();
       })
-      .catch((error: unknown) =>
-        complain(
-          `That was not written, and nothing was lost: ${error instanceof Error ? error.message : String(error)}`,
-        ),
-      );
+      .catch((error: unknown) => complain(writeFaultText(error)));
   };
   const firstSettings = carried[0]?.settings;
   return (

@@ -1,0 +1,57 @@
+import { placedDay } from '@/core/day/placedDay';
+import type { Outing } from '@/core/plan/outing';
+import type { ShotRecord } from '@/core/plan/shotRecord';
+import { EVERYTHING, outingFiles, zipped } from '@/formats/outing/archive';
+import type { ArchiveFiles } from '@/formats/outing/archive';
+import type { FiledDay } from '@/formats/outing/dayRows';
+import { wallClock } from '@/formats/clock';
+import type { Keeper } from '@/store/keeper';
+import { workDay } from '@/workers/day';
+import { cardPicture } from './cardPicture';
+import { fileName } from './fileName';
+
+/** The days of an outing worked out, for its files. */
+export async function filedDays(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<FiledDay[]> {
+  const kept = [...shots.values()];
+  return Promise.all(
+    outing.days.map(async ({ id }) => ({
+      day: placedDay(outing, id, shots, wallClock(outing.zone)),
+      sheet: (await workDay(outing, id, kept)).sheet,
+    })),
+  );
+}
+
+async function filesOf(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<ArchiveFiles> {
+  const days = await filedDays(outing, shots);
+  const pictures: { name: string; png: Uint8Array }[] = [];
+  for (const { day, sheet } of days)
+    for (const part of day.parts) {
+      const answer = sheet.parts.find(({ partId }) => partId === part.id)?.carried;
+      if (answer)
+        pictures.push({
+          name: `${day.date}-${fileName(part.name)}-${fileName(part.id)}`,
+          png: await cardPicture(part, answer, outing.zone),
+        });
+    }
+  return outingFiles(fileName(outing.name), outing, [...shots.values()], days, pictures);
+}
+
+export async function outingZip(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<Blob> {
+  return new Blob([zipped(await filesOf(outing, shots))], { type: 'application/zip' });
+}
+
+/** Everything kept, and every outing as its own files beside it. */
+export async function everythingZip(keeper: Keeper): Promise<Blob> {
+  const backup = await keeper.backup();
+  const shots = new Map(backup.shots.map((shot) => [shot.id, shot]));
+  let files: ArchiveFiles = { [EVERYTHING]: new TextEncoder().encode(JSON.stringify(backup, null, 2)) };
+  for (const outing of backup.outings) {
+    const ids = new Set(
+      outing.days.flatMap(({ entries }) =>
+        entries.flatMap((one) => (one.what === 'shot' ? [one.shotId] : [])),
+      ),
+    );
+    files = { ...files, ...(await filesOf(outing, new Map([...shots].filter(([id]) => ids.has(id))))) };
+  }
+  return new Blob([zipped(files)], { type: 'application/zip' });
+}

@@ -1,0 +1,46 @@
+'use client';
+
+import { Button } from 'antd';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect } from 'react';
+import type { ReactNode } from 'react';
+import { useKeeper } from '../parts/keeper';
+import { CHANGES_SINCE_EXPORT, useDeeds } from './deeds';
+import { useFolderBackup } from './folderBackup';
+import styles from './shell.module.css';
+
+/** So many changes without an export, and a reminder stands at the top until there is one. */
+const REMIND_AFTER = 60;
+
+/** Asks the browser to keep what is stored, counts changes since the last export, and reminds. */
+export function StorageCare(): ReactNode {
+  const keeper = useKeeper();
+  const { exportAll } = useDeeds();
+  useFolderBackup();
+  useEffect(() => {
+    if (!keeper) return;
+    let asked = false;
+    return keeper.history.subscribe(() => {
+      void keeper.database.choices
+        .get(CHANGES_SINCE_EXPORT)
+        .then((kept) => keeper.choose(CHANGES_SINCE_EXPORT, String(Number(kept?.value ?? 0) + 1)));
+      // Asked for once there is something worth keeping: a browser may say no, and the reminder stays.
+      if (asked || !('storage' in navigator)) return;
+      asked = true;
+      void navigator.storage.persisted().then((already) => (already ? true : navigator.storage.persist()));
+    });
+  }, [keeper]);
+  const changes = useLiveQuery(
+    async () => Number((await keeper?.database.choices.get(CHANGES_SINCE_EXPORT))?.value ?? 0),
+    [keeper],
+  );
+  if (changes === undefined || changes < REMIND_AFTER) return null;
+  return (
+    <p role="status" className={styles.reminder}>
+      {changes} changes since everything was last exported. They live in this browser only.{' '}
+      <Button size="small" onClick={exportAll}>
+        Export everything
+      </Button>
+    </p>
+  );
+}

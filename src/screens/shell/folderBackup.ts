@@ -1,0 +1,114 @@
+'use client';
+
+import type { MenuProps } from 'antd';
+import { useEffect, useState } from 'react';
+import type { Keeper } from '@/store/keeper';
+import { useKeeper } from '../parts/keeper';
+import { useToast } from '../parts/toast';
+
+/**
+ * A live back-up: after every change everything is written to one file in a folder the person picked, where the browser
+ * can (File System Access). The permission lasts for a visit; after that it is asked for again.
+ */
+const KEY = 'backup';
+const FILE = 'lynxeye-backup.json';
+/** After the last change, so that a drag is written once, milliseconds. */
+const CALM_MS = 3000;
+
+/** What of File System Access is used: it is no part of the standard page yet. */
+interface Picking {
+  showDirectoryPicker?: (options: { mode: 'readwrite'; id: string }) => Promise<FileSystemDirectoryHandle>;
+}
+type Asked = FileSystemDirectoryHandle & {
+  queryPermission?: (options: { mode: 'readwrite' }) => Promise<PermissionState>;
+  requestPermission?: (options: { mode: 'readwrite' }) => Promise<PermissionState>;
+};
+
+async function write(keeper: Keeper, folder: FileSystemDirectoryHandle): Promise<void> {
+  const file = await folder.getFileHandle(FILE, { create: true });
+  const stream = await file.createWritable();
+  await stream.write(JSON.stringify(await keeper.backup(), null, 2));
+  await stream.close();
+}
+
+/** Writes after every change, as long as a folder is picked and allowed. */
+export function useFolderBackup(): void {
+  const keeper = useKeeper();
+  const { complain } = useToast();
+  useEffect(() => {
+    if (!keeper || !(window as Picking).showDirectoryPicker) return;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let told = false;
+    const later = (): void => {
+      clearTimeout(timer);
+      timer = setTimeout(() => {
+        void keeper.database.handles.get(KEY).then(async (kept) => {
+          if (!kept) return;
+          const folder: Asked = kept.folder;
+          if ((await folder.queryPermission?.({ mode: 'readwrite' })) === 'denied') return;
+          await write(keeper, folder).catch(() => {
+            if (!told)
+              complain(
+                'The back-up folder cannot be written just now. Allow it again in the menu; your data here is whole.',
+              );
+            told = true;
+          });
+        });
+      }, CALM_MS);
+    };
+    const stop = keeper.history.subscribe(later);
+    return () => {
+      stop();
+      clearTimeout(timer);
+    };
+  }, [keeper, complain]);
+}
+
+/** Lines of the menu: pick a folder, allow it again, or stop. */
+export function useFolderItems(): NonNullable<MenuProps['items']> {
+  const keeper = useKeeper();
+  const { say, complain } = useToast();
+  const [folder, setFolder] = useState<Asked | null>(null);
+  useEffect(() => {
+    void keeper?.database.handles.get(KEY).then((kept) => setFolder(kept?.folder ?? null));
+  }, [keeper]);
+  const pick = (window as Picking).showDirectoryPicker;
+  if (!keeper || !pick) return [];
+  const begin = async (): Promise<void> => {
+    const chosen = folder ?? (await pick({ mode: 'readwrite', id: 'lynxeye' }));
+    if (folder && (await folder.requestPermission?.({ mode: 'readwrite' })) === 'denied') {
+      complain('The folder was not allowed.');
+      return;
+    }
+    await write(keeper, chosen);
+    await keeper.database.handles.put({ key: KEY, folder: chosen });
+    setFolder(chosen);
+    say(`Everything is written to ${FILE} in "${chosen.name}", now and after every change.`);
+  };
+  const guarded = (deed: () => Promise<void>) => (): void => {
+    deed().catch((error: unknown) => {
+      if (!(error instanceof DOMException && error.name === 'AbortError'))
+        complain(`The folder cannot be used: ${error instanceof Error ? error.message : String(error)}`);
+    });
+  };
+  return [
+    {
+      key: 'folder',
+      label: folder ? `Write the back-up folder now ("${folder.name}")` : 'Back up to a folder, always',
+      onClick: guarded(begin),
+    },
+    ...(folder
+      ? [
+          {
+            key: 'folderStop',
+            label: 'Stop backing up to the folder',
+            onClick: guarded(async () => {
+              await keeper.database.handles.delete(KEY);
+              setFolder(null);
+              say('Stopped. The file in the folder stays as it is.');
+            }),
+          },
+        ]
+      : []),
+  ];
+}
