@@ -2,7 +2,7 @@ import tseslint from 'typescript-eslint';
 import reactHooks from 'eslint-plugin-react-hooks';
 
 export default tseslint.config(
-  { ignores: ['.next/**', 'dist/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**'] },
+  { ignores: ['.next/**', 'dist/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'public/**'] },
   ...tseslint.configs.strictTypeChecked,
   {
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },

@@ -40,7 +40,9 @@ test('everything goes out in one file and comes back; a broken one changes nothi
 
   backup.shots[3]!.shot.light = { kind: 'range', evMin: 9, evMax: 12 };
   await drop(page, 'mended.json', JSON.stringify(backup));
-  await expect(page.getByText(/^Imported 13 shots, 1 outing, 3 log entries and \d+ things of the kit/)).toBeVisible();
+  await expect(
+    page.getByText(/^Imported 13 shots, 1 outing, 3 log entries and \d+ things of the kit/),
+  ).toBeVisible();
   await expect(page.getByRole('link', { name: 'Renamed elsewhere', exact: true })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('link', { name: 'Renamed elsewhere', exact: true })).toBeHidden();

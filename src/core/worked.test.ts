@@ -40,7 +40,7 @@ const FUNCTIONS: Record<string, (given: Given) => number> = {
   videoBytes: (g) => videoBytes(g.bitRateMbps!, g.seconds!),
   blurToAddOfFrameStep: (g) => blurToAddOfFrameStep(g.shutterAngleDeg!),
   hyperfocalM: (g) => hyperfocalM(g.focalMm!, g.fNumber!, g.circleMm!),
-  bankUsableWh: (g) => bankUsableWh(g.ah!, g.cellV!, g.efficiency!),
+  bankUsableWh: (g) => bankUsableWh(g.ah!, g.cellV, g.efficiency),
   cameraTemperatureC: (g) =>
     temperatureAfter(
       g.airC! + g.sunC!,

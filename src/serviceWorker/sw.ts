@@ -36,7 +36,17 @@ const worker = new Serwist({
     {
       // What moves between pages within the app; without a network the page itself is loaded instead.
       matcher: ({ request, sameOrigin }) => sameOrigin && request.headers.get('RSC') === '1',
-      handler: new NetworkFirst({ cacheName: 'between-pages', networkTimeoutSeconds: 4 }),
+      handler: new NetworkFirst({
+        cacheName: 'between-pages',
+        networkTimeoutSeconds: 4,
+        plugins: [
+          // An answer of another kind tells the page to load the whole place, which is kept.
+          {
+            handlerDidError: () =>
+              Promise.resolve(new Response('', { headers: { 'Content-Type': 'text/plain' } })),
+          },
+        ],
+      }),
     },
     {
       matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/_next/static/'),

@@ -35,6 +35,15 @@ export class Keeper {
     this.history = new History(database);
   }
 
+  private turn: Promise<unknown> = Promise.resolve();
+
+  /** One change reads and writes before the next one reads: two quick taps never overwrite each other. */
+  private inTurn<T>(deed: () => Promise<T>): Promise<T> {
+    const mine = this.turn.then(deed, deed);
+    this.turn = mine.catch(() => undefined);
+    return mine;
+  }
+
   /** Keeps a new shot and gives its id. */
   async addShot(shot: Shot, label = 'keep a shot'): Promise<string> {
     const record = this.recordOf(shot);
@@ -50,15 +59,21 @@ export class Keeper {
   }
 
   /** Changes a shot; gives the time now written on it, or null when nothing changed. */
-  async changeShot(id: string, label: string, change: (shot: Shot) => Shot): Promise<string | null> {
-    const before = await this.database.shots.get(id);
-    if (!before) return null;
-    const shot = change(before.shot);
-    if (JSON.stringify(shot) === JSON.stringify(before.shot)) return null;
-    return this.putShot(label, before, { ...before, shot });
+  changeShot(id: string, label: string, change: (shot: Shot) => Shot): Promise<string | null> {
+    return this.inTurn(async () => {
+      const before = await this.database.shots.get(id);
+      if (!before) return null;
+      const shot = change(before.shot);
+      if (JSON.stringify(shot) === JSON.stringify(before.shot)) return null;
+      return this.putShot(label, before, { ...before, shot });
+    });
   }
 
-  async tick(id: string, entry: string, on: boolean): Promise<void> {
+  tick(id: string, entry: string, on: boolean): Promise<void> {
+    return this.inTurn(() => this.ticked(id, entry, on));
+  }
+
+  private async ticked(id: string, entry: string, on: boolean): Promise<void> {
     const before = await this.database.shots.get(id);
     if (!before) return;
     const others = before.ticked.filter((ticked) => ticked !== entry);
@@ -180,20 +195,27 @@ export class Keeper {
   }
 
   /**
-   * Changes an outing, and shots that change with it, in one step of undo. Shots that are not yet kept are given as
-   * `fresh`.
+   * Changes an outing, and shots that change with it, in one step of undo.
    */
-  async changeOuting(
+  changeOuting(
     id: string,
     label: string,
     change: (outing: Outing) => Outing,
     shots: ReadonlyMap<string, (shot: Shot) => Shot> = new Map(),
-    fresh: readonly ShotRecord[] = [],
+  ): Promise<void> {
+    return this.inTurn(() => this.outingChanged(id, label, change, shots));
+  }
+
+  private async outingChanged(
+    id: string,
+    label: string,
+    change: (outing: Outing) => Outing,
+    shots: ReadonlyMap<string, (shot: Shot) => Shot>,
   ): Promise<void> {
     const before = await this.database.outings.get(id);
     if (!before) return;
     const at = this.world.now().toISOString();
-    const changes: Change[] = fresh.map((after): Change => ({ table: 'shots', before: null, after }));
+    const changes: Change[] = [];
     for (const [shotId, changeShot] of shots) {
       const old = await this.database.shots.get(shotId);
       if (!old) continue;
@@ -222,11 +244,20 @@ export class Keeper {
   }
 
   /** What became of an entry of a day: its mark, and a line in the log for each camera when it was recorded. */
-  async markEntry(
+  markEntry(
     outingId: string,
     entryId: string,
     done: 'recorded' | 'skipped' | null,
     settings: readonly { part: number; settings: Settings }[] = [],
+  ): Promise<void> {
+    return this.inTurn(() => this.marked(outingId, entryId, done, settings));
+  }
+
+  private async marked(
+    outingId: string,
+    entryId: string,
+    done: 'recorded' | 'skipped' | null,
+    settings: readonly { part: number; settings: Settings }[],
   ): Promise<void> {
     const outing = await this.database.outings.get(outingId);
     if (!outing) return;

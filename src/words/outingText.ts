@@ -33,6 +33,11 @@ export function outText(
   return `${text[what]}, during ${during}.`;
 }
 
+/** One camera cannot film two shots at once. */
+export function clashText(camera: string, first: string, second: string, atMs: number, zone: string): string {
+  return `${camera} still films ${first} when ${second} begins at ${clockText(atMs, zone)}: move one of them, or give it another camera.`;
+}
+
 export function cureText(cure: Cure, zone: string, entryAt: (entryId: string) => number | null): string {
   const at = (entryId: string, afterMinutes: number): string => {
     const start = entryAt(entryId);

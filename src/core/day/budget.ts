@@ -25,6 +25,8 @@ export interface CameraBudget {
   /** Cards that are too slow for what is written, with what they would have to keep. */
   slow: readonly { name: string; writesMBps: number; keepsMBps: number; partId: string }[];
   chapters: readonly Chapter[];
+  /** Parts that begin before the one before them on this camera has ended; what overlaps is counted once. */
+  clashes: readonly { partId: string; withId: string; atMs: number }[];
   /** What nobody told and was taken instead. */
   assumed: readonly ('card' | 'cell')[];
 }
@@ -94,7 +96,7 @@ export function cameraBudget(
   day: Pick<PlacedDay, 'pauses' | 'air' | 'fromMs'>,
   gear: Gear | undefined,
 ): CameraBudget {
-  const stretches = stretchesOf(camera.id, recorded, day.pauses);
+  const { stretches, clashes } = stretchesOf(camera.id, recorded, day.pauses);
   const cards =
     gear && gear.cards.length > 0
       ? gear.cards
@@ -117,6 +119,7 @@ export function cameraBudget(
     acts: acts.sort((a, b) => a.atMs - b.atMs),
     slow: slowCards(stretches, cards),
     chapters,
+    clashes,
     assumed: [
       ...(gear && gear.cards.length > 0 ? [] : (['card'] as const)),
       ...(gear?.cells ? [] : (['cell'] as const)),
@@ -124,20 +127,30 @@ export function cameraBudget(
   };
 }
 
-function stretchesOf(cameraId: string, recorded: readonly Recorded[], pauses: readonly Pause[]): Stretch[] {
+function stretchesOf(
+  cameraId: string,
+  recorded: readonly Recorded[],
+  pauses: readonly Pause[],
+): { stretches: Stretch[]; clashes: CameraBudget['clashes'] } {
   const stretches: Stretch[] = [];
-  let before: number | null = null;
+  const clashes: { partId: string; withId: string; atMs: number }[] = [];
+  let before: { toMs: number; partId: string } | null = null;
   for (const { part, answer } of [...recorded].sort((a, b) => a.part.fromMs - b.part.fromMs)) {
     const load = recordingLoad(part, answer);
-    part.stretches.forEach((span, index) => {
-      const gap = { fromMs: before ?? span.fromMs, toMs: span.fromMs };
+    if (before && before.toMs > part.fromMs + 1)
+      clashes.push({ partId: part.id, withId: before.partId, atMs: part.fromMs });
+    for (const [index, span] of part.stretches.entries()) {
+      // One camera films one thing at a time: what is under way goes on.
+      const fromMs: number = Math.max(span.fromMs, before?.toMs ?? span.fromMs);
+      if (fromMs >= span.toMs) continue;
+      const gap: Span = { fromMs: before?.toMs ?? fromMs, toMs: fromMs };
       // A pause within a recording was made to reach the camera.
       const chance = before === null ? null : index > 0 ? gap : chanceIn(pauses, cameraId, gap);
-      stretches.push({ ...span, part, load, chance, first: before === null });
-      before = Math.max(before ?? span.toMs, span.toMs);
-    });
+      stretches.push({ fromMs, toMs: span.toMs, part, load, chance, first: before === null });
+      before = { toMs: span.toMs, partId: part.id };
+    }
   }
-  return stretches;
+  return { stretches, clashes };
 }
 
 function seconds({ fromMs, toMs }: Span): number {

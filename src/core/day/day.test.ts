@@ -257,6 +257,27 @@ describe('the made-up outing', () => {
   });
 });
 
+describe('two shots at once on one camera', () => {
+  it('are told, and what overlaps is counted once', () => {
+    const { outing, shots } = outingOf({ limits: { recordSeconds: 3600 } });
+    const twice = OutingSchema.parse({
+      ...outing,
+      days: [
+        {
+          ...outing.days[0]!,
+          entries: [outing.days[0]!.entries[0]!, { what: 'shot', id: 'e2', shotId: 's', at: '13:30' }],
+        },
+      ],
+    });
+    const { clashes, card, heat } = workedOut(twice, shots).sheet.cameras[0]!.budget;
+    expect(clashes).toEqual([{ partId: 'e2/0', withId: 'e/0', atMs: utc('2026-07-01', '13:30') }]);
+    const once = workedOut(outing, shots).sheet.cameras[0]!.budget;
+    expect(card.needs).toBeCloseTo(1.5 * once.card.needs, 6);
+    expect(heat.hottestC).toBeLessThan(120);
+    expect(once.clashes).toEqual([]);
+  });
+});
+
 describe('a placed day', () => {
   it('lets a camera be touched in a break unless it is out of reach, and never under way', () => {
     const pause = (kind: 'break' | 'travel', outOfReach: string[] = []) => [

@@ -11,7 +11,7 @@ import { duplicatedDay, withDay } from '@/core/plan/dayEdits';
 import type { Outing, OutingDay } from '@/core/plan/outing';
 import { instantOf, nextDate, ownZone, todayIn } from '@/formats/clock';
 import { dateText } from '@/words/lightText';
-import { outText } from '@/words/outingText';
+import { clashText, outText } from '@/words/outingText';
 import { useKeeper } from '../parts/keeper';
 import { MenuUnder } from '../parts/MenuUnder';
 import { outingUrl } from '../parts/outings';
@@ -114,6 +114,8 @@ export function DayHead({
   const offered = outings.filter(({ archived, id }) => away || !archived || id === outing.id);
   const out = worked.worked?.sheet.firstOut ?? null;
   const part = worked.placed.parts.find(({ id }) => id === out?.partId);
+  const clashed = worked.worked?.sheet.cameras.find(({ budget }) => budget.clashes.length > 0);
+  const clash = clashed?.budget.clashes[0];
   return (
     <header className={styles.head}>
       <Input
@@ -197,6 +199,17 @@ export function DayHead({
             change('change the air', (before) => withDay(before, day.id, (one) => ({ ...one, air })))
           }
         />
+        {clashed && clash && (
+          <p role="status" className={styles.amiss}>
+            {clashText(
+              cameraName(worked, clashed.cameraId),
+              partName(worked, clash.withId),
+              partName(worked, clash.partId),
+              clash.atMs,
+              outing.zone,
+            )}
+          </p>
+        )}
         <p role="status" className={out ? styles.amiss : undefined}>
           {worked.worked === null
             ? 'Working the day out…'
@@ -213,6 +226,10 @@ function shotsText({ placed }: WorkedDay): string {
   const shots = new Set(placed.parts.map(({ entryId }) => entryId)).size;
   const cameras = camerasOf(placed.parts).length;
   return `${shots === 1 ? '1 shot' : `${shots} shots`} with ${cameras === 1 ? '1 camera' : `${cameras} cameras`}.`;
+}
+
+function partName({ placed }: WorkedDay, partId: string): string {
+  return placed.parts.find(({ id }) => id === partId)?.name ?? 'another shot';
 }
 
 function cameraName({ placed }: WorkedDay, cameraId: string): string {

@@ -65,7 +65,13 @@ export function DayRibbon({
     return sun ? dayLightOf(sun, { fromMs: placed.fromMs, toMs: placed.toMs }) : null;
   }, [placed]);
   const all = [...placed.parts, ...placed.pauses];
-  if (all.length === 0) return <p className="quiet">Nothing on this day yet: add a shot below.</p>;
+  // The frame is measured from the start, also while there is nothing to draw in it.
+  if (all.length === 0)
+    return (
+      <div ref={frame} className={styles.ribbon}>
+        <p className="quiet">Nothing on this day yet: add a shot below.</p>
+      </div>
+    );
   const shown = {
     fromMs: Math.max(placed.fromMs, Math.min(...all.map(({ fromMs }) => fromMs)) - 30 * MINUTE_MS),
     toMs: Math.min(placed.toMs, Math.max(...all.map(({ toMs }) => toMs)) + 30 * MINUTE_MS),
@@ -222,6 +228,7 @@ export function DayRibbon({
                     <Block
                       key={part.id}
                       part={part}
+                      isLast={!next}
                       room={(next ? x(next.fromMs) : width) - x(part.fromMs)}
                       own={sheet?.parts.find(({ partId }) => partId === part.id) ?? null}
                       left={x(part.fromMs + by(part.entryId))}
@@ -331,6 +338,7 @@ function Patterns(): ReactNode {
 function Block({
   part,
   room,
+  isLast,
   own,
   left,
   scale,
@@ -343,6 +351,7 @@ function Block({
   part: DayPart;
   /** From its left edge to the next block of the camera, pixels. */
   room: number;
+  isLast: boolean;
   own: PartSheet | null;
   left: number;
   scale: (ms: number) => number;
@@ -355,7 +364,7 @@ function Block({
   const wide = Math.max(6, scale(part.toMs) - left);
   // Words stand in the block, beside one too narrow for them, or before it where the ribbon ends.
   const inside = wide >= WORDS_FROM;
-  const before = !inside && room - wide < ROOM_FROM && room > wide + 12;
+  const before = !inside && isLast && room - wide < ROOM_FROM;
   const wordsLeft = inside ? left + 5 : before ? left - 5 : left + wide + 4;
   const letters = before ? 14 : Math.floor((room - (wordsLeft - left) - 4) / LETTER);
   const settings = own?.carried?.settings;

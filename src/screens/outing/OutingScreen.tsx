@@ -7,7 +7,14 @@ import type { Outing, OutingDay } from '@/core/plan/outing';
 import { ownZone, todayIn } from '@/formats/clock';
 import { Empty } from '../parts/Empty';
 import { useKeeper } from '../parts/keeper';
-import { openDayOf, outingUrl, useOutingAddress, useOutings, useWorkedDay } from '../parts/outings';
+import {
+  openDayOf,
+  outingUrl,
+  readdress,
+  useOutingAddress,
+  useOutings,
+  useWorkedDay,
+} from '../parts/outings';
 import { useDeeds } from '../shell/deeds';
 import { BudgetPart } from './BudgetPart';
 import { DayHead } from './DayHead';
@@ -73,17 +80,15 @@ function OpenDay({
   const worked = useWorkedDay(outing, day.id);
   const editing = useDayEditing(outing, day, worked);
   const query = useSearchParams();
-  const router = useRouter();
   const wanted = query.get('part');
   const part: Part = PARTS.find(([id]) => id === wanted)?.[0] ?? 'shots';
   const chosen = query.get('entry');
   const choose = (entryId: string | null): void =>
-    router.replace(
+    readdress(
       outingUrl('/outing', outing.id, day.id, {
         ...(part === 'shots' ? {} : { part }),
         ...(entryId === null ? {} : { entry: entryId }),
       }),
-      { scroll: false },
     );
   const props = { outing, day, worked, editing };
   return (
@@ -106,9 +111,7 @@ function OpenDay({
             aria-controls="outing-part"
             tabIndex={id === part ? 0 : -1}
             onClick={() =>
-              router.replace(outingUrl('/outing', outing.id, day.id, id === 'shots' ? {} : { part: id }), {
-                scroll: false,
-              })
+              readdress(outingUrl('/outing', outing.id, day.id, id === 'shots' ? {} : { part: id }))
             }
             onKeyDown={(event) => {
               const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];

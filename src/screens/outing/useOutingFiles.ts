@@ -3,6 +3,7 @@
 import type { MenuProps } from 'antd';
 import type { Outing } from '@/core/plan/outing';
 import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { FiledDay } from '@/formats/outing/dayRows';
 import { download, downloadBlob } from '../parts/download';
 import { fileName } from '../parts/fileName';
 import { useToast } from '../parts/toast';
@@ -29,7 +30,7 @@ export function useOutingFiles(
         );
     },
   });
-  const days = async (): Promise<Parameters<(typeof import('@/formats/outing/csv'))['shotListCsv']>[0]> => {
+  const days = async (): Promise<FiledDay[]> => {
     const { filedDays } = await import('../parts/outingArchive');
     return filedDays(outing, shots);
   };

@@ -33,6 +33,11 @@ export function outingUrl(
   return `${path}?${query.toString()}`;
 }
 
+/** Changes what the address says of the open place without asking the server for anything: it works with no network. */
+export function readdress(url: string): void {
+  window.history.replaceState(null, '', url);
+}
+
 export function useOutingAddress(): { outingId: string | null; dayId: string | null } {
   const query = useSearchParams();
   return { outingId: query.get('outing'), dayId: query.get('day') };

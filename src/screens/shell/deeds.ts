@@ -65,7 +65,8 @@ export function useDeeds(): Deeds {
     else await keepCamera({ ...read.value, name: name.replace(/\.csv$/i, '').slice(0, 80) }, name);
   };
 
-  const outings = (): Promise<typeof import('./takeOuting')> => import('./takeOuting');
+  // Comes when a file of an outing first does.
+  const outings = () => import('./takeOuting');
   const took = (name: string, result: Took): void => {
     if (result.ok) say(result.said);
     else useOverlay.setState({ faults: { name, faults: result.faults } });

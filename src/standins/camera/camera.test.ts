@@ -116,9 +116,9 @@ describe('the stand-in camera', () => {
     expect(wrong({ frameRate: 999 })).toBe('noMode');
     expect(wrong({ bitRateMbps: 1999 })).toBe('rate');
     expect(wrong({ iso: { min: 25, max: 25 } })).toBe('iso');
-    expect(
-      wrong({ shutterMode: 'fixed', shutterSeconds: 1e-6, shutterFloorSeconds: undefined as never }),
-    ).toBe('shutter');
+    expect(wrong({ shutterMode: 'fixed', shutterSeconds: 1e-6, shutterFloorSeconds: undefined })).toBe(
+      'shutter',
+    );
     expect(wrong({})).toBeNull();
   });
 

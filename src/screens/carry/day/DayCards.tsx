@@ -15,7 +15,7 @@ import { instantOf } from '@/formats/clock';
 import { dateText } from '@/words/lightText';
 import { useChoice } from '../../parts/keeper';
 import { MenuUnder } from '../../parts/MenuUnder';
-import { outingUrl, useWorkedDay } from '../../parts/outings';
+import { outingUrl, readdress, useWorkedDay } from '../../parts/outings';
 import { useWakeLock } from '../../parts/useWakeLock';
 import { THEMES } from '../../shell/theme';
 import { AfterCard } from './AfterCard';
@@ -43,7 +43,7 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
   const touched = useRef<number | null>(null);
   const go = (to: number): void => {
     const next = deck[to];
-    if (next) router.replace(outingUrl('/carry', outing.id, day.id, { card: next.id }), { scroll: false });
+    if (next) readdress(outingUrl('/carry', outing.id, day.id, { card: next.id }));
     window.scrollTo({ top: 0 });
   };
   useHotkeys('right', () => go(at + 1));

@@ -2,7 +2,7 @@
 
 import { Button, Segmented } from 'antd';
 import Link from 'next/link';
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { deckOf } from '@/core/day/deck';
@@ -17,7 +17,7 @@ import { actText, swapText } from '@/words/outingText';
 import { FILTER_NOTATIONS, durationText, settingText } from '@/words/settingText';
 import { CodeDrawing } from '../../parts/CodeDrawing';
 import { useChoice } from '../../parts/keeper';
-import { outingUrl, useWorkedDay } from '../../parts/outings';
+import { outingUrl, readdress, useWorkedDay } from '../../parts/outings';
 import type { WorkedDay } from '../../parts/outings';
 import { namedSetups } from '../../parts/setups';
 import { sheetsOf } from './folding';
@@ -29,7 +29,6 @@ const PAPERS = ['a4', 'letter'] as const;
 export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay }): ReactNode {
   const worked = useWorkedDay(outing, day.id);
   const sheet = worked.worked?.sheet ?? null;
-  const router = useRouter();
   const wanted = useSearchParams().get('paper');
   const paper = PAPERS.find((one) => one === wanted) ?? 'a4';
   const deck = useMemo(
@@ -90,7 +89,7 @@ export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay })
             { value: 'a4', label: 'A4' },
             { value: 'letter', label: 'Letter' },
           ]}
-          onChange={(value) => router.replace(outingUrl('/carry', outing.id, day.id, { paper: value }))}
+          onChange={(value) => readdress(outingUrl('/carry', outing.id, day.id, { paper: value }))}
         />
         <Button type="primary" onClick={() => window.print()} disabled={sheet === null}>
           Print
