@@ -6,7 +6,7 @@ import { pinsOf } from '../solve/rivals';
 import { item } from '../units/items';
 import { cameraBudget } from './budget';
 import type { CameraBudget, Cut } from './budget';
-import { answerPart, answerPinned, filterKey, isLapse, partSpace } from './partAnswer';
+import { answersByFilter, answerPinned, filterKey, isLapse, partSpace } from './partAnswer';
 import type { PartAnswer, PartSpace } from './partAnswer';
 import { camerasOf, chanceIn, partsOfCamera } from './placedDay';
 import type { DayPart, PlacedDay } from './placedDay';
@@ -88,11 +88,7 @@ export function workOf(part: DayPart, memo: Memo): PartWork {
   const known = memo.get(key);
   if (known) return known;
   const space = partSpace(part);
-  const byFilter = new Map<string, PartAnswer>();
-  for (const filter of space.filterKeys) {
-    const answer = answerPart(space, filter);
-    if (answer) byFilter.set(filter, answer);
-  }
+  const byFilter = answersByFilter(space);
   const own = [...byFilter.values()].reduce<PartAnswer | null>(
     (best, one) => (best && best.harm <= one.harm ? best : one),
     null,
@@ -207,6 +203,17 @@ interface Worn {
   answer: PartAnswer;
 }
 
+/** What makes two answers one set-up, as a text; worked out once an answer. */
+const keys = new WeakMap<PartAnswer, string>();
+
+function setupKey(answer: PartAnswer): string {
+  const known = keys.get(answer);
+  if (known !== undefined) return known;
+  const key = JSON.stringify([setupPins(answer.settings), answer.intervalSeconds]);
+  keys.set(answer, key);
+  return key;
+}
+
 /** The pins a stored set-up holds: all but the filter. */
 export function setupPins(settings: Settings): Pins {
   const pins = pinsOf(settings);
@@ -222,7 +229,7 @@ function storedIn(
   if (camera.presetSlots === 0 || worn.length === 0) return { answers: own, presets: [], choice: null };
   const setups: { key: string; answer: PartAnswer; lapse: boolean }[] = [];
   for (const { part, answer } of worn) {
-    const key = JSON.stringify([setupPins(answer.settings), answer.intervalSeconds]);
+    const key = setupKey(answer);
     if (!setups.some((one) => one.key === key)) setups.push({ key, answer, lapse: isLapse(part) });
   }
   const under = worn.map((one) =>
@@ -255,7 +262,7 @@ function underSetup(
   setup: PartAnswer,
   lapse: boolean,
 ): PartAnswer | null {
-  if (key === JSON.stringify([setupPins(answer.settings), answer.intervalSeconds])) return answer;
+  if (key === setupKey(answer)) return answer;
   if (lapse || isLapse(part)) return null;
   const { ids, stops } = answer.settings.filter;
   const held = `${filterKey({ ids })}@${stops}|${key}`;

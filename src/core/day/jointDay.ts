@@ -68,21 +68,12 @@ export function* jointDay(
   let best: Plan = { day, sheet: firstSheet, cost: before, pins: new Map(), reasons: new Map() };
 
   const groups = groupsOf(parts);
+  const matched: PartPins[] = [];
   for (const [at, group] of groups.entries()) {
     yield { step: 'match', share: 0.5 + (0.3 * at) / groups.length };
-    const joint = solveJointly(group.map(({ brief }) => brief));
-    if (!joint.solved) continue;
-    best = tried(
-      best,
-      gear,
-      memo,
-      'match',
-      group.map((part, index) => ({
-        partId: part.id,
-        pins: joint.joint.cameras[index]?.pins ?? {},
-      })),
-    );
+    matched.push(...matchOf(group, firstSheet));
   }
+  best = tried(best, gear, memo, 'match', matched);
 
   yield { step: 'swaps', share: 0.82 };
   for (const reason of ['swap', 'preset'] as const)
@@ -100,6 +91,16 @@ export function* jointDay(
   }
   yield { step: 'done', share: 1 };
   return { before, after: best.cost, changes: changesOf(firstSheet, best) };
+}
+
+/** The pins that make cameras of one shot match, where that costs the pictures less than the mismatch does. */
+function matchOf(group: readonly DayPart[], sheet: DaySheet): PartPins[] {
+  const carried = new Map(sheet.parts.map(({ partId, carried: answer }) => [partId, answer]));
+  const amiss = MISMATCH_HARM * mismatchesOf(group, carried);
+  if (amiss === 0) return [];
+  const joint = solveJointly(group.map(({ brief }) => brief));
+  if (!joint.solved || joint.joint.cost >= amiss) return [];
+  return group.map(({ id }, index) => ({ partId: id, pins: joint.joint.cameras[index]?.pins ?? {} }));
 }
 
 interface Plan {

@@ -6,10 +6,12 @@ import type { Pins, Settings } from '../plan/settings';
 import { lapsePlan, usualLapse } from '../solve/lapsePlan';
 import type { LapsePlan } from '../solve/lapsePlan';
 import { SCHOOLS } from '../solve/schools';
-import { search } from '../solve/search';
+import { search, sharedFrames } from '../solve/search';
+import type { Found } from '../solve/search';
 import { settingsOf } from '../solve/settingsOf';
 import { schoolAllows, spaceFor } from '../solve/space';
 import type { Space } from '../solve/space';
+import { underPins } from '../solve/workings';
 import type { Candidate } from '../solve/candidate';
 import { nearlyEqual } from '../units/stops';
 import type { DayPart } from './placedDay';
@@ -56,15 +58,29 @@ export function partSpace(part: DayPart): PartSpace {
   };
 }
 
-/** The best answer of a part, under one filter where `key` names it. `null`: none. */
-export function answerPart({ part, space }: PartSpace, key: string | null = null): PartAnswer | null {
-  if (isLapse(part)) return lapseAnswer(part.brief, key);
-  if (!space) return null;
-  const filters = key === null ? space.filters : space.filters.filter((filter) => filterKey(filter) === key);
-  if (filters.length === 0) return null;
-  const found = search(key === null ? space : { ...space, filters });
-  if (!found) return null;
-  return { settings: settingsOf(space, found.candidate), harm: found.score, intervalSeconds: null };
+/** What of a worse filter's frames is kept from one search to the next, harm above the best (start). */
+const SHARED_ABOVE = 3;
+
+/** The best answer of a part under each filter it may wear; a filter without an answer is left out. */
+export function answersByFilter({ part, space, filterKeys }: PartSpace): Map<string, PartAnswer> {
+  const answers = new Map<string, PartAnswer>();
+  const put = (key: string, answer: PartAnswer | null): void => {
+    if (answer) answers.set(key, answer);
+  };
+  if (isLapse(part)) for (const key of filterKeys) put(key, lapseAnswer(part.brief, key));
+  else if (space) {
+    const best = search(space);
+    const shared = best ? sharedFrames(space, best.score + SHARED_ABOVE) : undefined;
+    for (const key of filterKeys) {
+      const filters = space.filters.filter((filter) => filterKey(filter) === key);
+      put(key, answerOf(space, search({ ...space, filters }, shared)));
+    }
+  }
+  return answers;
+}
+
+function answerOf(space: Space, found: Found | null): PartAnswer | null {
+  return found && { settings: settingsOf(space, found.candidate), harm: found.score, intervalSeconds: null };
 }
 
 /** The best answer with these pins beside the part's own; a pin or a school that says otherwise leaves none. */
@@ -79,11 +95,10 @@ export function answerPinned({ part, space }: PartSpace, wanted: Pins): PartAnsw
       JSON.stringify(own[key]) !== JSON.stringify(wanted[key])
     )
       return null;
-  const pinned = { ...brief, pins: { ...own, ...wanted } };
-  const made = spaceFor(pinned, SCHOOLS[brief.look.school]);
+  const made = spaceFor(underPins(brief, { ...own, ...wanted }), SCHOOLS[brief.look.school]);
   const found = made.ok ? search(made.space) : null;
   if (!made.ok || !found || (space && !keepsSchool(space, found.candidate))) return null;
-  return { settings: settingsOf(made.space, found.candidate), harm: found.score, intervalSeconds: null };
+  return answerOf(made.space, found);
 }
 
 /** What the school insists on is not given up for the day's sake, though a pin could: it would have chosen among its own. */
@@ -106,9 +121,8 @@ function keepsSchool(space: Space, { mode, shutter, iso }: Candidate): boolean {
 const LAPSE_OVER_HARM = 1.5;
 const LAPSE_UNDER_HARM = 1;
 
-function lapseAnswer(brief: Brief, key: string | null): PartAnswer | null {
-  const all = filterSettings(brief.filters);
-  const filters = key === null ? all : all.filter((filter) => filterKey(filter) === key);
+function lapseAnswer(brief: Brief, key: string): PartAnswer | null {
+  const filters = filterSettings(brief.filters).filter((filter) => filterKey(filter) === key);
   const plan = lapsePlan(brief, usualLapse(brief), filters);
   return plan && lapseOf(plan, brief);
 }

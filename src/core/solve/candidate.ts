@@ -62,7 +62,7 @@ export function rateTerms({ brief }: Space, frameRate: number): Pick<Harm, 'stut
 
 /** The terms of size, view and steadiness: no shutter, filter, ISO or encoding needed. Remembered per brief. */
 export function frameTerms({ brief, workings, school, colour }: Space, mode: Mode): frame.FrameTerms {
-  const memory = workings.frameTerms[school.steadiedInEdit ? 1 : 0];
+  const memory = (workings.frameTerms[colour] ??= [[], []])[school.steadiedInEdit ? 1 : 0];
   return (memory[mode.index] ??= frame.frameTermsOf(
     brief,
     workings.demands,

@@ -10,6 +10,7 @@ import { SCHOOLS } from './schools';
 import { search } from './search';
 import { lockedWhiteBalanceK, settingsOf } from './settingsOf';
 import { spaceFor } from './space';
+import { underPins } from './workings';
 
 /**
  * Several cameras solved together, so that they cut: one frame-rate family, one shutter angle of the frames shown, one
@@ -58,8 +59,11 @@ export function solveJointly(briefs: readonly Brief[]): JointOutcome {
         const shared: Shared = { family, colour, angle, whiteBalance, offset };
         const cameras: JointAnswer['cameras'] = [];
         let score = 0;
-        for (const brief of briefs) {
-          const beat: number = (best?.score ?? Infinity) - score;
+        for (const [at, brief] of briefs.entries()) {
+          // The cameras still to come do no better than each alone.
+          const least = free.slice(at + 1).reduce((sum, one) => sum + one.score, 0);
+          const beat: number = (best?.score ?? Infinity) - score - least;
+          if ((free[at]?.score ?? 0) >= beat) break;
           const mine = cameraUnder(brief, shared, beat);
           if (!mine) break;
           cameras.push(mine);
@@ -106,7 +110,7 @@ function cameraUnder(
       exposureOffsetStops: offset,
     };
     if (!agrees(brief.pins, wanted)) continue;
-    const mine = solved({ ...brief, pins: { ...brief.pins, ...wanted } });
+    const mine = solved(underPins(brief, { ...brief.pins, ...wanted }));
     if (mine && mine.score < (best?.score ?? beat)) best = mine;
   }
   return best;

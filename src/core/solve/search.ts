@@ -52,30 +52,49 @@ export interface ExposurePlan {
   darkLog: number;
 }
 
+/** What searches of one space under different filters share: M knows nothing of the filter. */
+export interface SharedFrames {
+  /** Only frames below this are kept; an answer that is not is looked for anew. */
+  limit: number;
+  families: readonly Family[];
+  groups: Map<Family, Group[]>;
+}
+
+export function sharedFrames(space: Space, limit: number): SharedFrames {
+  return { limit, families: familiesOf(space), groups: new Map() };
+}
+
 /** The best candidate; `null` for an empty space. Ties go to the earlier mode and the wider ISO window. */
-export function search(whole: Space): Found | null {
+export function search(whole: Space, shared?: SharedFrames): Found | null {
   const space = { ...whole, filters: undominated(whole.filters) };
+  if (shared) {
+    const best = bestIn(space, shared);
+    if (best && best.score < shared.limit) return foundOf(best);
+  }
+  const best = bestIn(space, null);
+  return best && foundOf(best);
+}
+
+function bestIn(space: Space, shared: SharedFrames | null): Best | null {
   const fixed = new Map<number, ExposurePlan | null>();
   const auto = new Map<number, readonly ExposurePlan[]>();
+  const limit = shared?.limit ?? Infinity;
   let best: Best | null = null;
-  for (const family of familiesOf(space)) {
-    if (best !== null && family.harm >= best.score) break;
-    const groups = groupsOf(space, family, best?.score ?? Infinity);
+  for (const family of shared?.families ?? familiesOf(space)) {
+    const beat: number = best?.score ?? limit;
+    if (family.harm >= beat) break;
+    const groups = shared ? groupsIn(shared, space, family) : groupsOf(space, family, beat);
     if (groups.length === 0) continue;
     const kindest = kindestFigures(groups.map((group) => group.figures));
     const shutters = space.shutters.get(family.frameRate) ?? [];
     // Fixed shutters first: few, and their best rules out most of the automatic ones unseen.
     best = bestOf(space, groups, kindest, fixedPlans(space, shutters, fixed), best);
-    best = bestOf(
-      space,
-      groups,
-      kindest,
-      automaticPlans(space, shutters, auto, best?.score ?? Infinity),
-      best,
-    );
+    best = bestOf(space, groups, kindest, automaticPlans(space, shutters, auto, best?.score ?? limit), best);
   }
-  if (best === null) return null;
-  const { group, plan, score } = best;
+  return best;
+}
+
+function foundOf({ group, plan, score }: Best): Found {
   const { mode, encoding } = group;
   const { shutter, filter, iso } = plan;
   return { candidate: { mode, encoding, shutter, filter, iso }, score };
@@ -165,6 +184,13 @@ function groupsOf(space: Space, family: Family, beat: number): Group[] {
   return [...groups.values()]
     .map(({ mode, encoding, harm }) => ({ mode, encoding, harm, figures: figuresOf(space, mode) }))
     .sort((a, b) => a.harm - b.harm);
+}
+
+/** The groups of a frame rate below the limit, kept for the next filter. */
+function groupsIn(shared: SharedFrames, space: Space, family: Family): Group[] {
+  let known = shared.groups.get(family);
+  if (!known) shared.groups.set(family, (known = groupsOf(space, family, shared.limit)));
+  return known;
 }
 
 /** Figures under which every shutter does at most the harm it does in any of these; one frame rate, one school. */

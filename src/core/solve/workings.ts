@@ -1,6 +1,9 @@
 import { lightRangeOf } from '../light/lightRange';
 import type { LightRange } from '../light/lightRange';
 import type { Brief } from '../plan/defaults';
+import type { Pins } from '../plan/settings';
+import type { Colour } from '../plan/words';
+import { without } from '../plan/without';
 import type { AllowedModes } from './allowedModes';
 import type { Encoding } from '../camera/modeTable';
 import type { FilterSetting } from '../filters/kit';
@@ -27,8 +30,8 @@ export interface Workings {
   movement: Movement;
   filters?: readonly FilterSetting[];
   isoWindows: Map<string, readonly IsoWindow[]>;
-  /** Frame terms by mode index: in the camera, and steadied in the edit. */
-  frameTerms: [inCamera: FrameTerms[], inEdit: FrameTerms[]];
+  /** Frame terms by colour, then by mode index: in the camera, and steadied in the edit. */
+  frameTerms: Partial<Record<Colour, [inCamera: FrameTerms[], inEdit: FrameTerms[]]>>;
 }
 
 /** One encoding that keeps the pins, and what it alone harms. */
@@ -36,6 +39,16 @@ export interface EncodingTerms {
   encoding: Encoding;
   bitRate: number;
   card: number;
+}
+
+/**
+ * The same brief under other pins: light, movement and frames stay what they were and are not worked out again; what
+ * pins choose among is.
+ */
+export function underPins(brief: Brief, pins: Pins): Brief {
+  const pinned = { ...brief, pins };
+  workings.set(pinned, { ...without(workingsOf(brief), 'allowed'), encodings: [] });
+  return pinned;
 }
 
 const workings = new WeakMap<Brief, Workings>();
@@ -51,7 +64,7 @@ export function workingsOf(brief: Brief): Workings {
     paces: new Map(),
     movement: movementOf(brief),
     isoWindows: new Map(),
-    frameTerms: [[], []],
+    frameTerms: {},
   };
   workings.set(brief, fresh);
   return fresh;
