@@ -7,8 +7,7 @@ import type { NextConfig } from 'next';
  */
 const contentSecurityPolicy = [
   "default-src 'self'",
-  // The reader of codes is WebAssembly; that needs no eval of text.
-  `script-src 'self' 'unsafe-inline' 'wasm-unsafe-eval'${process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''}`,
+  `script-src 'self' 'unsafe-inline'${process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''}`,
   "style-src 'self' 'unsafe-inline'",
   "img-src 'self' data: blob:",
   "font-src 'self'",
@@ -21,6 +20,9 @@ const contentSecurityPolicy = [
   "form-action 'self'",
   "frame-ancestors 'none'",
 ].join('; ');
+
+/** Workers are bound by what their own script is served with: the reader of codes is WebAssembly, which pages never run. */
+const workerPolicy = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'";
 
 const config: NextConfig = {
   reactStrictMode: true,
@@ -37,6 +39,10 @@ const config: NextConfig = {
           { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
           { key: 'Permissions-Policy', value: 'camera=(self), geolocation=(), microphone=()' },
         ],
+      },
+      {
+        source: '/_next/static/:path*',
+        headers: [{ key: 'Content-Security-Policy', value: workerPolicy }],
       },
     ]),
 };

@@ -7,7 +7,7 @@ import { choosePresets } from '@/core/day/presets';
 import { planSwaps } from '@/core/day/swaps';
 import type { SwapStage } from '@/core/day/swaps';
 import type { Outing } from '@/core/plan/outing';
-import { clockOf } from '@/core/plan/outing';
+import { clockOf } from '@/core/plan/entries';
 import type { ShotRecord } from '@/core/plan/shotRecord';
 import { item } from '@/core/units/items';
 

@@ -75,13 +75,3 @@ export function wallClock(zone: string): (date: string, time: string) => number 
 export function nextDate(date: string): string {
   return Temporal.PlainDate.from(date).add({ days: 1 }).toString();
 }
-
-/** The zone this browser is in. */
-export function ownZone(): string {
-  return Temporal.Now.timeZoneId();
-}
-
-/** Today, by the clock of a zone. */
-export function todayIn(zone: string, nowMs: number): string {
-  return dateAndTime(nowMs, zone).date;
-}

@@ -3,7 +3,7 @@ import { withKitCamera, withKitFilter } from '@/core/plan/kitCamera';
 import type { KitItem, Thing } from '@/core/plan/kitItem';
 import type { CutReason, LogEntry, Verdict } from '@/core/plan/logEntry';
 import type { Outing } from '@/core/plan/outing';
-import { withEntry } from '@/core/plan/outing';
+import { withEntry } from '@/core/plan/entries';
 import { without } from '@/core/plan/without';
 import { shotOfAngle } from '@/core/plan/secondAngles';
 import type { Settings } from '@/core/plan/settings';

@@ -69,6 +69,11 @@ export function dateText(atMs: number, zone: string | undefined): string {
 }
 
 /** "Sat 3 Oct, 12:40–13:10"; both dates where they differ. */
+/** A date of a plan, "Sat 3 Oct 2026": the same in every zone. */
+export function dayText(date: string): string {
+  return dateText(Date.parse(`${date}T12:00:00Z`), 'UTC');
+}
+
 export function spanText(fromMs: number, toMs: number, zone: string | undefined): string {
   const days = [dateText(fromMs, zone), dateText(toMs, zone)] as const;
   const start = `${days[0]}, ${clockText(fromMs, zone)}`;

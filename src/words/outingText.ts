@@ -33,6 +33,18 @@ export function outText(
   return `${text[what]}, during ${during}.`;
 }
 
+/** Less than this lost at an end is not worth a word, stops. */
+const WORTH_STOPS = 0.3;
+
+/** "holds", or what of the light is lost: "0.7 stop white". */
+export function holdsText({ overStops, underStops }: { overStops: number; underStops: number }): string {
+  const lost = [
+    ...(overStops >= WORTH_STOPS ? [`${trimmed(overStops, 1)} stop white`] : []),
+    ...(underStops >= WORTH_STOPS ? [`${trimmed(underStops, 1)} stop dark`] : []),
+  ];
+  return lost.length === 0 ? 'holds' : lost.join(', ');
+}
+
 /** One camera cannot film two shots at once. */
 export function clashText(camera: string, first: string, second: string, atMs: number, zone: string): string {
   return `${camera} still films ${first} when ${second} begins at ${clockText(atMs, zone)}: move one of them, or give it another camera.`;

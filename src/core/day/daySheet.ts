@@ -1,4 +1,5 @@
 import type { CameraProfile } from '../camera/profile';
+import { evRangeOf } from '../light/lightRange';
 import type { Span } from '../light/sun/day';
 import type { Gear } from '../plan/outing';
 import type { Pins, Settings } from '../plan/settings';
@@ -41,6 +42,9 @@ export interface PartSheet {
   carried: PartAnswer | null;
   /** Place in its camera's set-ups; `null` where the camera stores none. */
   preset: number | null;
+  /** What of its light is lost at either end as carried, stops. */
+  overStops: number;
+  underStops: number;
 }
 
 export interface Swap {
@@ -164,14 +168,17 @@ function cameraSheet(
     gear.find(({ cameraId }) => cameraId === camera.id),
   );
   return {
-    parts: parts
-      .map((part, at) => ({
+    parts: parts.map((part, at): PartSheet => {
+      const answer = carried.get(part.id) ?? null;
+      const preset = stored.presets.findIndex(({ partIds }) => partIds.includes(part.id));
+      return {
         partId: part.id,
         own: item(works, at).own,
-        carried: carried.get(part.id) ?? null,
-        preset: stored.presets.findIndex(({ partIds }) => partIds.includes(part.id)),
-      }))
-      .map((one) => (one.preset < 0 ? { ...one, preset: null } : one)),
+        carried: answer,
+        preset: preset < 0 ? null : preset,
+        ...lostLight(part, answer?.settings),
+      };
+    }),
     camera: {
       cameraId: camera.id,
       partIds: parts.map(({ id }) => id),
@@ -219,6 +226,20 @@ export function setupPins(settings: Settings): Pins {
   const pins = pinsOf(settings);
   delete pins.filter;
   return pins;
+}
+
+/** The window is that of the open file's answers; the bright end bears the camera's guard before it goes white. */
+function lostLight(part: DayPart, settings: Settings | undefined): { overStops: number; underStops: number } {
+  if (!settings) return { overStops: 0, underStops: 0 };
+  const { camera, brief } = part;
+  const { evMin, evMax } = evRangeOf(brief.light);
+  const { shutterSeconds, shutterFloorSeconds = shutterSeconds, iso, filter, colour } = settings;
+  const evAt = (seconds: number, value: number): number =>
+    Math.log2(camera.fNumber ** 2 / seconds) - Math.log2(value / 100) + filter.stops;
+  return {
+    overStops: Math.max(0, evMax - evAt(shutterFloorSeconds, iso.min) - camera.highlightGuardStops[colour]),
+    underStops: Math.max(0, evAt(shutterSeconds, iso.max) - evMin),
+  };
 }
 
 function storedIn(

@@ -3,7 +3,7 @@ import { habitsOf } from '../motion/mounts';
 import { briefOf } from '../plan/defaults';
 import type { Brief } from '../plan/defaults';
 import type { Outing, OutingDay, ShotEntry } from '../plan/outing';
-import { inOrder } from '../plan/outing';
+import { inOrder } from '../plan/entries';
 import { isSecondHalf, partCount, partName, shotOfAngle } from '../plan/secondAngles';
 import type { Shot } from '../plan/shot';
 import type { ShotRecord } from '../plan/shotRecord';

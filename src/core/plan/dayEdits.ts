@@ -1,5 +1,5 @@
 import { without } from './without';
-import { clockOf, inOrder, minutesOf } from './outing';
+import { clockOf, inOrder, minutesOf } from './entries';
 import type { Outing, OutingDay, OutingEntry } from './outing';
 
 /** Changes of a day's order and times. Lengths are in minutes, given by whoever knows the shots. */

@@ -3,10 +3,10 @@
 import { Button, Select } from 'antd';
 import type { ReactNode } from 'react';
 import { freeMinute } from '@/core/plan/dayEdits';
-import { clockOf } from '@/core/plan/outing';
+import { clockOf } from '@/core/plan/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
 import { shiftedTo } from '@/core/day/placedDay';
-import { inOrder } from '@/core/plan/outing';
+import { inOrder } from '@/core/plan/entries';
 import { withDay } from '@/core/plan/dayEdits';
 import { wallClock } from '@/formats/clock';
 import { useKeeper, useShots } from '../parts/keeper';

@@ -13,7 +13,7 @@ import { clockText } from '@/words/lightText';
 import { actText, cureText, levelText, outText } from '@/words/outingText';
 import { ChoiceField, ListField, NumberField } from '../parts/Fields';
 import { useKit } from '../parts/kit';
-import type { WorkedDay } from '../parts/outings';
+import type { WorkedDay } from '../parts/workedDay';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 

@@ -9,17 +9,19 @@ import type { ReactNode } from 'react';
 import { camerasOf } from '@/core/day/placedDay';
 import { duplicatedDay, withDay } from '@/core/plan/dayEdits';
 import type { Outing, OutingDay } from '@/core/plan/outing';
-import { instantOf, nextDate, ownZone, todayIn } from '@/formats/clock';
-import { dateText } from '@/words/lightText';
-import { clashText, outText } from '@/words/outingText';
+import { nextDate } from '@/formats/clock';
+import { ownZone, todayIn } from '@/formats/today';
+import { dayText } from '@/words/lightText';
+import { clashText, cureText, outText } from '@/words/outingText';
 import { useKeeper } from '../parts/keeper';
 import { MenuUnder } from '../parts/MenuUnder';
 import { outingUrl } from '../parts/outings';
-import type { WorkedDay } from '../parts/outings';
+import type { WorkedDay } from '../parts/workedDay';
 import { useToast } from '../parts/toast';
 import { useOutingFiles } from './useOutingFiles';
 import { newOuting } from './newOuting';
 import styles from './outing.module.css';
+import type { DayEditing } from './useDayEditing';
 
 /** Which outing and day is open, what it comes to, and what may be done with it as a whole. */
 export function DayHead({
@@ -27,11 +29,13 @@ export function DayHead({
   outing,
   day,
   worked,
+  editing,
 }: {
   outings: readonly Outing[];
   outing: Outing;
   day: OutingDay;
   worked: WorkedDay;
+  editing: DayEditing;
 }): ReactNode {
   const keeper = useKeeper();
   const router = useRouter();
@@ -114,6 +118,7 @@ export function DayHead({
   const offered = outings.filter(({ archived, id }) => away || !archived || id === outing.id);
   const out = worked.worked?.sheet.firstOut ?? null;
   const part = worked.placed.parts.find(({ id }) => id === out?.partId);
+  const cure = worked.worked?.cures.find((one) => one.cameraId === out?.cameraId && one.what === out.what);
   const clashed = worked.worked?.sheet.cameras.find(({ budget }) => budget.clashes.length > 0);
   const clash = clashed?.budget.clashes[0];
   return (
@@ -138,7 +143,7 @@ export function DayHead({
             href={outingUrl('/outing', outing.id, one.id)}
             aria-current={one.id === day.id ? 'page' : undefined}
           >
-            {dateText(instantOf(one.date, '12:00', outing.zone) ?? 0, outing.zone)}
+            {dayText(one.date)}
           </Link>
         ))}
       </nav>
@@ -217,6 +222,11 @@ export function DayHead({
               ? outText(out, cameraName(worked, out.cameraId), part?.name ?? 'the day', outing.zone)
               : `${shotsText(worked)} Everything lasts.`}
         </p>
+        {cure && (
+          <Button onClick={() => editing.takeCure(cure)}>
+            {cureText(cure, outing.zone, (entryId) => startOf(worked, entryId))}
+          </Button>
+        )}
       </div>
     </header>
   );
@@ -226,6 +236,10 @@ function shotsText({ placed }: WorkedDay): string {
   const shots = new Set(placed.parts.map(({ entryId }) => entryId)).size;
   const cameras = camerasOf(placed.parts).length;
   return `${shots === 1 ? '1 shot' : `${shots} shots`} with ${cameras === 1 ? '1 camera' : `${cameras} cameras`}.`;
+}
+
+function startOf({ placed }: WorkedDay, entryId: string): number | null {
+  return placed.parts.find((part) => part.entryId === entryId)?.fromMs ?? null;
 }
 
 function partName({ placed }: WorkedDay, partId: string): string {

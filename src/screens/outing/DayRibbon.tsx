@@ -9,15 +9,16 @@ import type { PartSheet } from '@/core/day/daySheet';
 import { evRangeOf } from '@/core/light/lightRange';
 import { dayLightOf } from '@/core/light/sun/day';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import { minutesOf } from '@/core/plan/outing';
+import { minutesOf } from '@/core/plan/entries';
 import type { Outing, OutingDay } from '@/core/plan/outing';
 import { without } from '@/core/plan/without';
 import { wholeHours } from '@/formats/clock';
 import { clockText, spanText } from '@/words/lightText';
 import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
+import { holdsText } from '@/words/outingText';
 import { bandPath } from '../bench/light/ribbonShape';
 import { useChoice } from '../parts/keeper';
-import type { WorkedDay } from '../parts/outings';
+import type { WorkedDay } from '../parts/workedDay';
 import { useWidth } from '../parts/useWidth';
 import { FilterRun } from './FilterRun';
 import { Levels, levelsHeight } from './Levels';
@@ -373,17 +374,19 @@ function Block({
         settingText(key, settings, part.brief.filters, notation),
       )
     : [];
-  const holds = own === null ? 'being worked out' : own.carried ? short.join(', ') : 'no answer';
+  const holds = own?.carried ? holdsText(own) : null;
+  const told =
+    own === null ? 'being worked out' : holds === null ? 'no answer' : `${short.join(', ')}, ${holds}`;
   const clipped = (text: string): string =>
     text.length > letters ? `${text.slice(0, Math.max(0, letters - 1))}…` : text;
   return (
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${part.name}, ${spanText(part.fromMs, part.toMs, zone)}, ${holds}`}
+      aria-label={`${part.name}, ${spanText(part.fromMs, part.toMs, zone)}, ${told}`}
       aria-pressed={chosen}
       className={styles.block}
-      data-amiss={own !== null && own.carried === null}
+      data-amiss={own !== null && holds !== 'holds'}
       {...handlers}
     >
       <rect x={left - 6} width={wide + 12} y={top + 2} height={LAY.lane - 16} fill="transparent" />
@@ -403,7 +406,7 @@ function Block({
             {clipped(part.name)}
           </text>
           <text x={wordsLeft} y={top + 31} className={styles.word}>
-            {clipped(short.join(' · '))}
+            {clipped((holds === null || holds === 'holds' ? short : [holds, ...short]).join(' · '))}
           </text>
         </g>
       )}

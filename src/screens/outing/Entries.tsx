@@ -21,12 +21,13 @@ import { GripVertical } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { inOrder } from '@/core/plan/outing';
+import { inOrder } from '@/core/plan/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
 import { FILTER_NOTATIONS, durationText, settingText } from '@/words/settingText';
+import { holdsText } from '@/words/outingText';
 import { useChoice } from '../parts/keeper';
 import { outingUrl } from '../parts/outings';
-import type { WorkedDay } from '../parts/outings';
+import type { WorkedDay } from '../parts/workedDay';
 import { AddEntry } from './AddEntry';
 import { EntryEditor } from './EntryEditor';
 import styles from './outing.module.css';
@@ -197,6 +198,12 @@ function Row({
                   : own
                     ? 'no answer: mend it on the Bench'
                     : '…'}
+                {own?.carried && (
+                  <span className={holdsText(own) === 'holds' ? 'quiet' : styles.amiss}>
+                    {' '}
+                    {holdsText(own)}
+                  </span>
+                )}
                 {extra > 0.15 && (
                   <span className={styles.amiss}> costs {extra.toFixed(1)} for the day&apos;s sake</span>
                 )}

@@ -5,17 +5,17 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { camerasOf } from '@/core/day/placedDay';
 import { movedToDay } from '@/core/plan/dayEdits';
-import { minutesOf } from '@/core/plan/outing';
+import { minutesOf } from '@/core/plan/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
-import { instantOf, wallClock } from '@/formats/clock';
+import { wallClock } from '@/formats/clock';
 import { shiftedTo } from '@/core/day/placedDay';
 import { CARD_KEYS } from '@/words/card';
-import { dateText } from '@/words/lightText';
+import { dayText } from '@/words/lightText';
 import { pauseText } from '@/words/outingText';
 import { ChoiceField, ListField, NumberField, TextField } from '../parts/Fields';
 import { useKeeper } from '../parts/keeper';
 import { outingUrl } from '../parts/outings';
-import type { WorkedDay } from '../parts/outings';
+import type { WorkedDay } from '../parts/workedDay';
 import { SettingStrip } from '../parts/SettingStrip';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
@@ -125,7 +125,7 @@ export function EntryEditor({
             value={day.id}
             options={outing.days.map(({ id, date }) => ({
               value: id,
-              label: dateText(instantOf(date, '12:00', outing.zone) ?? 0, outing.zone),
+              label: dayText(date),
             }))}
             onCommit={toDay}
           />

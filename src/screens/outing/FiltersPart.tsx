@@ -14,7 +14,7 @@ import { FILTER_NOTATIONS } from '@/words/settingText';
 import Link from 'next/link';
 import { useChoice } from '../parts/keeper';
 import { outingUrl } from '../parts/outings';
-import type { WorkedDay } from '../parts/outings';
+import type { WorkedDay } from '../parts/workedDay';
 import { namedSetups } from '../parts/setups';
 import { SettingStrip } from '../parts/SettingStrip';
 import styles from './outing.module.css';

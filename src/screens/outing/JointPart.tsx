@@ -10,7 +10,7 @@ import { changeText, costText, JOINT_REASON } from '@/words/outingText';
 import { FILTER_NOTATIONS } from '@/words/settingText';
 import { cancelJoint, solveDayJointly } from '@/workers/day';
 import { useChoice } from '../parts/keeper';
-import type { WorkedDay } from '../parts/outings';
+import type { WorkedDay } from '../parts/workedDay';
 import { useToast } from '../parts/toast';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';

@@ -4,17 +4,11 @@ import { Button } from 'antd';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { Outing, OutingDay } from '@/core/plan/outing';
-import { ownZone, todayIn } from '@/formats/clock';
+import { ownZone, todayIn } from '@/formats/today';
 import { Empty } from '../parts/Empty';
 import { useKeeper } from '../parts/keeper';
-import {
-  openDayOf,
-  outingUrl,
-  readdress,
-  useOutingAddress,
-  useOutings,
-  useWorkedDay,
-} from '../parts/outings';
+import { openDayOf, outingUrl, readdress, useOutingAddress, useOutings } from '../parts/outings';
+import { useWorkedDay } from '../parts/workedDay';
 import { useDeeds } from '../shell/deeds';
 import { BudgetPart } from './BudgetPart';
 import { DayHead } from './DayHead';
@@ -93,7 +87,7 @@ function OpenDay({
   const props = { outing, day, worked, editing };
   return (
     <div className={styles.outing}>
-      <DayHead outings={outings} outing={outing} day={day} worked={worked} />
+      <DayHead outings={outings} {...props} />
       {worked.failed !== null && (
         <p role="alert">
           This day could not be worked out: {worked.failed}. The plan itself is kept as it is.

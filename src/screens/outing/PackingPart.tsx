@@ -8,7 +8,7 @@ import type { Outing } from '@/core/plan/outing';
 import type { ShotRecord } from '@/core/plan/shotRecord';
 import { cautionText } from '@/words/mountText';
 import { packText } from '@/words/outingText';
-import { useWholeOuting } from '../parts/outings';
+import { useWholeOuting } from '../parts/workedDay';
 import { useTicks } from '../parts/setups';
 import styles from './outing.module.css';
 

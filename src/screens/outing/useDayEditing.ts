@@ -4,12 +4,12 @@ import { entrySeconds, shiftedTo } from '@/core/day/placedDay';
 import { applyCure, pinning } from '@/core/day/applyCure';
 import type { Cure, PartPins } from '@/core/day/cures';
 import { entryAt, reordered, withDay } from '@/core/plan/dayEdits';
-import { clockOf } from '@/core/plan/outing';
+import { clockOf } from '@/core/plan/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
 import type { Shot } from '@/core/plan/shot';
 import { wallClock } from '@/formats/clock';
 import { useKeeper } from '../parts/keeper';
-import type { WorkedDay } from '../parts/outings';
+import type { WorkedDay } from '../parts/workedDay';
 import { writeFaultText } from '../parts/writeFault';
 import { useToast } from '../parts/toast';
 

@@ -6,6 +6,8 @@ import { useRouter } from 'next/navigation';
 import { useRef } from 'react';
 import type { ReactNode } from 'react';
 import { useShots } from '../parts/keeper';
+import { dayText } from '@/words/lightText';
+import { outingUrl, useOutings } from '../parts/outings';
 import { placeUrl, PLACES } from '../parts/places';
 import { useDeeds, useOverlay } from './deeds';
 import styles from './shell.module.css';
@@ -14,6 +16,7 @@ import styles from './shell.module.css';
 export function GoAnywhere(): ReactNode {
   const router = useRouter();
   const shots = useShots() ?? [];
+  const outings = useOutings() ?? [];
   const { exportAll, importFile, resetDemo, showKeys } = useDeeds();
   const input = useRef<HTMLInputElement>(null);
   const close = (): void => useOverlay.setState({ palette: false });
@@ -45,6 +48,18 @@ export function GoAnywhere(): ReactNode {
               {label}
             </Command.Item>
           ))}
+          {outings.flatMap(({ id, name, days }) =>
+            days.map((day) => (
+              <Command.Item
+                key={`${id} ${day.id}`}
+                value={`${name} ${day.date} ${id}`}
+                onSelect={go(outingUrl('/outing', id, day.id))}
+              >
+                {name}, {dayText(day.date)}
+              </Command.Item>
+            )),
+          )}
+          <Command.Item onSelect={go('/camera')}>Stand-in camera</Command.Item>
           {shots.map(({ id, shot }) => (
             <Command.Item
               key={id}

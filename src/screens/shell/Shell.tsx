@@ -1,17 +1,22 @@
 'use client';
 
 import { ConfigProvider } from 'antd';
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { useEffect } from 'react';
-import { KeeperProvider, useChoice, useKeeper } from '../parts/keeper';
+import { KeeperProvider, useChoice, useHistory, useKeeper } from '../parts/keeper';
 import { ToastProvider } from '../parts/toast';
 import { IncomingFiles } from './IncomingFiles';
 import { Keys } from './Keys';
 import styles from './shell.module.css';
-import { StorageCare } from './StorageCare';
 import { themeConfig, THEMES } from './theme';
 import { TopBar } from './TopBar';
 import { useServiceWorker } from './useServiceWorker';
+
+// Comes with the first change: before it there is nothing to care for.
+const StorageCare = dynamic(() => import('./StorageCare').then((module) => module.StorageCare), {
+  ssr: false,
+});
 
 /** Round every place: data, theme, top bar, keys, and what is dropped or pasted. */
 export function Shell({ children }: { children: ReactNode }): ReactNode {
@@ -26,6 +31,7 @@ function Themed({ children }: { children: ReactNode }): ReactNode {
   const [theme] = useChoice('theme', THEMES, 'paper');
   const ready = useKeeper() !== null;
   useServiceWorker();
+  const changed = useHistory().undoLabel !== null;
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
@@ -35,7 +41,7 @@ function Themed({ children }: { children: ReactNode }): ReactNode {
         <IncomingFiles>
           <Keys />
           <TopBar />
-          <StorageCare />
+          {changed && <StorageCare />}
           <main className={styles.place} data-ready={ready} aria-busy={!ready}>
             {ready ? children : <p className="quiet">Opening your shots…</p>}
           </main>

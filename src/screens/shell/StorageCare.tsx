@@ -5,7 +5,8 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect } from 'react';
 import type { ReactNode } from 'react';
 import { useKeeper } from '../parts/keeper';
-import { CHANGES_SINCE_EXPORT, useDeeds } from './deeds';
+import { useDeeds } from './deeds';
+import { CHANGES_SINCE_EXPORT } from './exported';
 import { useFolderBackup } from './folderBackup';
 import styles from './shell.module.css';
 
@@ -20,7 +21,7 @@ export function StorageCare(): ReactNode {
   useEffect(() => {
     if (!keeper) return;
     let asked = false;
-    return keeper.history.subscribe(() => {
+    const noted = (): void => {
       void keeper.database.choices
         .get(CHANGES_SINCE_EXPORT)
         .then((kept) => keeper.choose(CHANGES_SINCE_EXPORT, String(Number(kept?.value ?? 0) + 1)));
@@ -28,7 +29,10 @@ export function StorageCare(): ReactNode {
       if (asked || !('storage' in navigator)) return;
       asked = true;
       void navigator.storage.persisted().then((already) => (already ? true : navigator.storage.persist()));
-    });
+    };
+    // The change that brought this up counts too.
+    noted();
+    return keeper.history.subscribe(noted);
   }, [keeper]);
   const changes = useLiveQuery(
     async () => Number((await keeper?.database.choices.get(CHANGES_SINCE_EXPORT))?.value ?? 0),

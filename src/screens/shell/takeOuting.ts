@@ -1,14 +1,12 @@
 import { movedToDay, withDay, entryAt } from '@/core/plan/dayEdits';
-import type { Fault } from '@/core/plan/faults';
-import { minutesOf } from '@/core/plan/outing';
+import { minutesOf } from '@/core/plan/entries';
 import type { Outing, OutingEntry, OutingFile } from '@/core/plan/outing';
 import { shiftedTo } from '@/core/day/placedDay';
 import type { Shot } from '@/core/plan/shot';
-import { ownZone, wallClock } from '@/formats/clock';
+import { wallClock } from '@/formats/clock';
+import { ownZone } from '@/formats/today';
 import type { Keeper } from '@/store/keeper';
-
-/** What was taken in, in words; or why nothing was. */
-export type Took = { ok: true; said: string } | { ok: false; faults: readonly Fault[] };
+import type { Took } from './took';
 
 const REPORT = (leftBehind: readonly string[]): string =>
   leftBehind.length === 0 ? '' : ` Left behind: ${leftBehind.join(' ')}`;

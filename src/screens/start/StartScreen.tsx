@@ -1,6 +1,8 @@
 'use client';
 
-import { Button, Input } from 'antd';
+import { Button } from 'antd';
+// The plain field alone: its family would come along, and Start is kept light.
+import Input from 'antd/es/input/Input';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -13,6 +15,7 @@ import { useChoice, useShots } from '../parts/keeper';
 import { placeUrl } from '../parts/places';
 import { useAnswer } from '../parts/useAnswer';
 import { useDeeds } from '../shell/deeds';
+import { NextOuting } from './NextOuting';
 import { QuickBriefForm } from './QuickBriefForm';
 import styles from './start.module.css';
 
@@ -22,6 +25,7 @@ export function StartScreen(): ReactNode {
   return (
     <>
       <QuickBriefForm focusFirst={fresh} />
+      <NextOuting />
       <KeptShots />
     </>
   );

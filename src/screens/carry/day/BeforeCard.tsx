@@ -9,7 +9,7 @@ import type { Outing, OutingDay } from '@/core/plan/outing';
 import { cautionText } from '@/words/mountText';
 import { outText } from '@/words/outingText';
 import { outingUrl } from '../../parts/outings';
-import type { WorkedDay } from '../../parts/outings';
+import type { WorkedDay } from '../../parts/workedDay';
 import { namedSetups, useTicks } from '../../parts/setups';
 import styles from './day.module.css';
 

@@ -11,11 +11,11 @@ import { deckOf, nextCard } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
 import { item } from '@/core/units/items';
 import type { Outing, OutingDay } from '@/core/plan/outing';
-import { instantOf } from '@/formats/clock';
-import { dateText } from '@/words/lightText';
+import { dateText, dayText } from '@/words/lightText';
 import { useChoice } from '../../parts/keeper';
 import { MenuUnder } from '../../parts/MenuUnder';
-import { outingUrl, readdress, useWorkedDay } from '../../parts/outings';
+import { outingUrl, readdress } from '../../parts/outings';
+import { useWorkedDay } from '../../parts/workedDay';
 import { useWakeLock } from '../../parts/useWakeLock';
 import { THEMES } from '../../shell/theme';
 import { AfterCard } from './AfterCard';
@@ -73,7 +73,7 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
       .filter(({ id }) => id !== day.id)
       .map(({ id, date }) => ({
         key: id,
-        label: dateText(instantOf(date, '12:00', outing.zone) ?? 0, outing.zone),
+        label: dayText(date),
         onClick: () => router.push(outingUrl('/carry', outing.id, id)),
       })),
   ];

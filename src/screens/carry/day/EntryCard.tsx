@@ -2,12 +2,13 @@
 
 import { Button, Checkbox, Input } from 'antd';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import type { DeckCard } from '@/core/day/deck';
 import { isLapse } from '@/core/day/partAnswer';
 import type { DayPart } from '@/core/day/placedDay';
-import { withEntry } from '@/core/plan/outing';
+import { withEntry } from '@/core/plan/entries';
 import type { Outing, OutingDay } from '@/core/plan/outing';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS, checksFor } from '@/words/card';
@@ -18,7 +19,7 @@ import { pauseText } from '@/words/outingText';
 import { durationText, FILTER_NOTATIONS, settingText } from '@/words/settingText';
 import { useChoice, useKeeper } from '../../parts/keeper';
 import { outingUrl } from '../../parts/outings';
-import type { WorkedDay } from '../../parts/outings';
+import type { WorkedDay } from '../../parts/workedDay';
 import { namedSetups, useTicks } from '../../parts/setups';
 import { writeFaultText } from '../../parts/writeFault';
 import { useToast } from '../../parts/toast';
@@ -44,6 +45,10 @@ export function EntryCard({
   const entry = day.entries.find(({ id }) => id === card.id);
   const [typed, setTyped] = useState<string | null>(null);
   const [first] = card.parts;
+  const record = useRef<HTMLDivElement>(null);
+  useHotkeys('r', () =>
+    record.current?.querySelector<HTMLButtonElement>('.ant-btn-primary:not([disabled])')?.click(),
+  );
   if (entry?.what !== 'shot' || !first) return null;
   const whole = worked.shots.get(entry.shotId)?.shot;
   const sheet = worked.worked?.sheet;
@@ -109,7 +114,7 @@ export function EntryCard({
       <p>
         <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })}>Open on the Bench</Link>
       </p>
-      <div className={styles.record}>
+      <div ref={record} className={styles.record}>
         {entry.done ? (
           <>
             <p role="status">

@@ -8,7 +8,7 @@ import { clockText } from '@/words/lightText';
 import { actText, swapText } from '@/words/outingText';
 import { FILTER_NOTATIONS } from '@/words/settingText';
 import { useChoice } from '../../parts/keeper';
-import type { WorkedDay } from '../../parts/outings';
+import type { WorkedDay } from '../../parts/workedDay';
 import { useTicks } from '../../parts/setups';
 import styles from './day.module.css';
 
