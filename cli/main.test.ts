@@ -2,10 +2,46 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../bench/anyShot';
+import { makeDemo } from '../demo/makeDemo';
 import { run } from './main';
 
 const solve = (text: string): ReturnType<typeof run> => run(['solve', '-'], () => text);
 const shot = (rest: object): string => JSON.stringify({ kind: 'lynxeye/shot', version: 1, ...rest });
+
+describe('lynxeye day', () => {
+  const demo = makeDemo();
+  const file = { kind: 'lynxeye/outing-file', version: 1, outing: demo.outings[0], shots: demo.shots };
+
+  it('works an outing out: every part with its settings, filter changes in their break, nothing that runs out', () => {
+    const { status, out, err } = run(['day', '-'], () => JSON.stringify(file));
+    expect({ status, err }).toEqual({ status: 0, err: '' });
+    const { days } = JSON.parse(out) as {
+      days: {
+        date: string;
+        parts: { name: string; from: string; settings: object | null }[];
+        cameras: { camera: string; swaps: { from: string; to: string }[]; runsOut: object[] }[];
+      }[];
+    };
+    expect(days.map(({ date }) => date)).toEqual(['2026-10-03', '2026-10-04']);
+    for (const part of days.flatMap(({ parts }) => parts)) expect(part.settings, part.name).not.toBeNull();
+    expect(days[0]!.parts.find(({ name }) => name === 'Sun gate')!.from).toBe('2026-10-03T12:40:00+02:00');
+    for (const camera of days.flatMap(({ cameras }) => cameras)) {
+      expect(camera.runsOut).toEqual([]);
+      for (const { from, to } of camera.swaps) expect(from < to).toBe(true);
+    }
+  });
+
+  it('names a shot that is not in the file, in day and in check', () => {
+    const lacking = JSON.stringify({ ...file, shots: demo.shots.slice(1) });
+    for (const command of ['day', 'check'])
+      expect(run([command, '-'], () => lacking)).toMatchObject({
+        status: 2,
+        out: '',
+        err: expect.stringContaining('outing.days[0].entries[0].shotId: no shot "demo-01"') as string,
+      });
+    expect(run(['check', '-'], () => JSON.stringify(file)).out).toBe('valid lynxeye/outing-file\n');
+  });
+});
 
 describe('lynxeye', () => {
   it('solves a shot that says nothing but what it is', () => {

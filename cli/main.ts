@@ -6,9 +6,11 @@ import type { Checked, Fault } from '@/core/plan/faults';
 import { readBackup } from '@/core/plan/backup';
 import { FILE_SCHEMAS, jsonSchemaOf, SCHEMA_NAMES } from '@/core/plan/schemas';
 import type { SchemaName } from '@/core/plan/schemas';
+import { readOutingFile } from '@/core/plan/outing';
 import { readShot } from '@/core/plan/shot';
 import { parseJson } from '@/formats/json';
 import { answerShot } from '@/words/answer';
+import { daysReport } from './day';
 import { sunReport } from './sun';
 
 /** Exit status 0: done. 1: a fault of ours. 2: bad input, one line a fault on standard error. */
@@ -19,6 +21,7 @@ export interface Result {
 }
 
 const USAGE = `lynxeye solve FILE|-      a shot in, an answer out
+lynxeye day FILE|-        the days of an outing file worked out: filters, set-ups, card, power, heat
 lynxeye check FILE|-      says whether a file is valid
 lynxeye schema NAME       prints a JSON Schema: ${SCHEMA_NAMES.join(', ')}
 lynxeye sun --lat 46.6 --lon 12.3 --at 2026-10-03T09:30:00+02:00 [--sky clear|thin|cloud|dark]
@@ -33,6 +36,8 @@ export function run(args: readonly string[], readInput: (name: string) => string
   switch (command) {
     case 'solve':
       return withFile(argument, readInput, solveFile);
+    case 'day':
+      return withFile(argument, readInput, dayFile);
     case 'check':
       return withFile(argument, readInput, checkFile);
     case 'schema':
@@ -62,11 +67,17 @@ function solveFile(input: unknown): Result {
   return bad(answer.reasons.map(({ path, text }) => ({ path, text: `${text}${nearest}` })));
 }
 
+function dayFile(input: unknown): Result {
+  const file = readOutingFile(input);
+  return file.ok ? good(JSON.stringify(daysReport(file.value), null, 2)) : bad(file.faults);
+}
+
 const KINDS: Record<string, SchemaName> = {
   'lynxeye/answer': 'answer',
   'lynxeye/refusal': 'refusal',
   'lynxeye/camera': 'camera',
   'lynxeye/log-entry': 'log-entry',
+  'lynxeye/kit-item': 'kit-item',
 };
 
 function checkFile(input: unknown): Result {
@@ -78,9 +89,10 @@ function checkFile(input: unknown): Result {
 function checkKind(kind: unknown, input: unknown): Checked<unknown> {
   if (kind === 'lynxeye/shot') return readShot(input);
   if (kind === 'lynxeye/backup') return readBackup(input);
+  if (kind === 'lynxeye/outing-file') return readOutingFile(input);
   const name = typeof kind === 'string' && Object.hasOwn(KINDS, kind) ? KINDS[kind] : undefined;
   if (name) return checkAgainst(FILE_SCHEMAS[name], input);
-  const known = ['lynxeye/shot', 'lynxeye/backup', ...Object.keys(KINDS)];
+  const known = ['lynxeye/shot', 'lynxeye/backup', 'lynxeye/outing-file', ...Object.keys(KINDS)];
   return { ok: false, faults: [{ path: 'kind', text: `expected one of ${known.join(', ')}` }] };
 }
 

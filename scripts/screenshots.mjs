@@ -9,28 +9,22 @@ const PORT = '4632';
 const VIEWS = [
   ['start', '/', 1280, 800],
   ['bench-whole', '/bench?shot=demo-13', 1280, 800, { whole: true }],
-  ['bench-preview-pulse', '/bench?shot=demo-02&part=preview', 1280, 1900, { part: true, preview: {} }],
-  [
-    'bench-preview-stutter',
-    '/bench?shot=demo-02&part=preview',
-    1280,
-    1900,
-    { part: true, preview: { timeline: '30', slowed: '2', beside: 'filmed at 30 fps' } },
-  ],
-  ['bench-preview-phone', '/bench?shot=demo-05&part=preview', 390, 844, { part: true, preview: {} }],
+  ['bench-preview-pulse', '/bench?shot=demo-02&part=preview', 1280, 1900, { part: true, preview: true }],
+  ['bench-preview-phone', '/bench?shot=demo-05&part=preview', 390, 844, { part: true, preview: true }],
   ['bench-trade-offs', '/bench?shot=demo-08&part=tradeOff', 1280, 800, { part: true, theme: 'night' }],
   ['bench-pair', '/bench?shot=demo-07&part=pair', 1280, 900, { part: true }],
   ['bench-angles', '/bench?shot=demo-02&part=coverage', 1280, 800, { part: true }],
-  ['bench-time-lapse', '/bench?shot=demo-09&part=lapse', 1280, 800, { part: true }],
   ['bench-light', '/bench?shot=demo-05&part=light', 1280, 800, { part: true }],
   ['bench-readings', '/bench?shot=demo-02&part=readings', 1280, 800, { part: true, track: true }],
-  ['bench-lamps', '/bench?shot=demo-08&part=lamps', 1280, 800, { part: true }],
   ['bench-framing', '/bench?shot=demo-01&part=framing', 1280, 800, { part: true, compare: 'Pika, straight' }],
   ['bench-steadiness', '/bench?shot=demo-10&part=steadiness', 1280, 800, { part: true }],
-  ['bench-mounts', '/bench?shot=demo-10&part=mounts', 1280, 800, { part: true }],
   ['bench-cameras', '/bench?shot=demo-10&part=cameras', 1280, 800, { part: true }],
   ['kit', '/kit?item=demo-kit-otter', 1280, 800, { wishes: ['4K tall', '60 fps', 'full-roll hold'] }],
-  ['carry', '/carry?shot=demo-05', 390, 844],
+  ['outing', '/outing?outing=demo-outing&day=saturday&entry=sat-10', 1280, 1060],
+  ['outing-filters', '/outing?outing=demo-outing&day=sunday&part=filters', 1280, 1100],
+  ['carry', '/carry?outing=demo-outing&day=saturday&card=sat-10', 390, 844],
+  ['carry-codes', '/carry?outing=demo-outing&day=saturday&codes=otter', 390, 844],
+  ['camera', '/camera?outing=demo-outing&day=saturday&camera=otter', 1280, 800, { standIn: true }],
   ['log', '/log', 1280, 800],
 ];
 
@@ -55,8 +49,17 @@ const views = VIEWS.filter(([name]) => asked.length === 0 || asked.some((one) =>
 const server = await startServer(PORT);
 const browser = await chromium.launch({ executablePath: CHROMIUM });
 for (const [name, path, width, height, how = {}] of views) {
-  const { theme = 'paper', whole = false, part = false, compare, wishes = [], track = false, preview } = how;
-  const page = await browser.newPage({ viewport: { width, height } });
+  const {
+    theme = 'paper',
+    whole = false,
+    part = false,
+    compare,
+    wishes = [],
+    track = false,
+    preview = false,
+    standIn = false,
+  } = how;
+  const page = await browser.newPage({ viewport: { width, height }, serviceWorkers: 'block' });
   const open = async (url) => {
     await page.goto(`http://localhost:${PORT}${url}`);
     await page.locator('main[data-ready="true"]').waitFor();
@@ -84,23 +87,25 @@ for (const [name, path, width, height, how = {}] of views) {
     await page.getByText('Take light and speed into the shot').waitFor();
   }
   if (preview) {
-    const fill = async (name, value) => {
-      if (value === undefined) return;
-      const word = page.getByRole('spinbutton', { name });
-      await word.fill(value);
-      await word.press('Enter');
-    };
-    await fill(/^Timeline/, preview.timeline);
-    await fill(/^Slowed/, preview.slowed);
-    if (preview.beside) {
-      await page.getByRole('combobox', { name: 'Beside the answer' }).click();
-      await page.getByTitle(preview.beside).click();
-      await page.waitForTimeout(1500);
-    }
     await page.locator('[data-fine="true"]').waitFor({ timeout: 90_000 });
     await page.getByRole('button', { name: 'Freeze' }).click();
     await page.getByRole('slider', { name: 'Frame of the film' }).fill('8');
   }
+  if (standIn) {
+    await open('/carry?outing=demo-outing&day=saturday&codes=otter');
+    const code = await page.getByRole('img', { name: /^Code of/ }).screenshot();
+    await open(path);
+    const choosing = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'From a picture' }).click();
+    await (await choosing).setFiles({ name: 'code.png', mimeType: 'image/png', buffer: code });
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await page.waitForTimeout(2500);
+    await page.getByRole('button', { name: 'Stop', exact: true }).click();
+    await page.getByRole('button', { name: 'Start', exact: true }).click();
+    await page.waitForTimeout(2500);
+  }
+  // The day is worked out by a worker.
+  if (path.includes('outing=')) await page.waitForTimeout(2500);
   if (part) await page.getByRole('tablist').evaluate((tabs) => tabs.scrollIntoView());
   await page.waitForTimeout(500);
   await page.screenshot({ path: `${root}docs/screenshots/${name}.png`, fullPage: whole });

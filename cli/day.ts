@@ -1,0 +1,69 @@
+import { curesOf } from '@/core/day/cures';
+import { daySheet, outsOf } from '@/core/day/daySheet';
+import type { Memo } from '@/core/day/daySheet';
+import { placedDay } from '@/core/day/placedDay';
+import type { OutingFile } from '@/core/plan/outing';
+import { isoIn, wallClock } from '@/formats/clock';
+import { cureText } from '@/words/outingText';
+
+/** The days of an outing worked out, as plain JSON: settings by part, filter changes, set-ups, what runs out and cures. */
+export function daysReport({ outing, shots }: OutingFile): object {
+  const { zone, gear } = outing;
+  const kept = new Map(shots.map((shot) => [shot.id, shot]));
+  const memo: Memo = new Map();
+  const at = (ms: number): string => isoIn(ms, zone);
+  return {
+    kind: 'lynxeye/days',
+    version: 1,
+    outing: outing.name,
+    days: outing.days.map(({ id }) => {
+      const day = placedDay(outing, id, kept, wallClock(zone));
+      const sheet = daySheet(day, gear, memo);
+      const nameOf = (partId: string): string => day.parts.find((part) => part.id === partId)?.name ?? partId;
+      const entryAt = (entryId: string): number | null =>
+        day.parts.find((part) => part.entryId === entryId)?.fromMs ?? null;
+      return {
+        date: day.date,
+        parts: day.parts.map((part) => {
+          const own = sheet.parts.find(({ partId }) => partId === part.id);
+          return {
+            name: part.name,
+            camera: part.camera.id,
+            from: at(part.fromMs),
+            to: at(part.toMs),
+            settings: own?.carried?.settings ?? null,
+            intervalSeconds: own?.carried?.intervalSeconds ?? null,
+            score: own?.carried?.harm ?? null,
+            preset: own?.preset ?? null,
+            overStops: own?.overStops ?? 0,
+            underStops: own?.underStops ?? 0,
+          };
+        }),
+        cameras: sheet.cameras.map((camera) => ({
+          camera: camera.cameraId,
+          swaps: camera.swaps.map(({ partId, window, from, to }) => ({
+            before: nameOf(partId),
+            from: at(window.fromMs),
+            to: at(window.toMs),
+            off: from,
+            on: to,
+          })),
+          presets: camera.presets.map(({ settings, intervalSeconds, partIds }) => ({
+            settings,
+            intervalSeconds,
+            serves: partIds.map(nameOf),
+          })),
+          cardGb: { needs: camera.budget.card.needs, has: camera.budget.card.has },
+          powerWh: { needs: camera.budget.power.needs, has: camera.budget.power.has },
+          hottestC: Number.isFinite(camera.budget.heat.hottestC) ? camera.budget.heat.hottestC : null,
+          runsOut: outsOf(camera.budget).map((out) => ({
+            of: out.what,
+            at: at(out.atMs),
+            during: nameOf(out.partId),
+            cures: curesOf(day, gear, sheet, out, memo).map((cure) => cureText(cure, zone, entryAt)),
+          })),
+        })),
+      };
+    }),
+  };
+}
