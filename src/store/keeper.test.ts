@@ -142,3 +142,69 @@ describe('the keeper', () => {
     await empty.delete();
   });
 });
+
+describe('outings kept', () => {
+  const demo = makeDemo();
+  beforeEach(() => keeper.seed(demo));
+  const outing = async () => (await database.outings.get('demo-outing'))!;
+
+  it('changes an outing and the shots that go with it in one step of undo', async () => {
+    await keeper.changeOuting(
+      'demo-outing',
+      'move in time',
+      (before) => ({ ...before, name: 'Moved' }),
+      new Map([['demo-05', (shot) => ({ ...shot, name: 'Sun gate, later' })]]),
+    );
+    expect((await outing()).name).toBe('Moved');
+    expect(await names()).toContain('Sun gate, later');
+    expect(await keeper.history.undo()).toEqual({ ok: true, label: 'move in time' });
+    expect(await outing()).toEqual(demo.outings[0]);
+    expect(await names()).toContain('Sun gate');
+  });
+
+  it('loses neither of two changes made at once', async () => {
+    await Promise.all([
+      keeper.changeOuting('demo-outing', 'note something', (before) => ({ ...before, note: 'wet' })),
+      keeper.markEntry('demo-outing', 'sat-01', 'recorded', [{ part: 0, settings: settings() }]),
+      keeper.changeOuting('demo-outing', 'tick a line', (before) => ({ ...before, ticked: ['cloth'] })),
+    ]);
+    const after = await outing();
+    expect(after).toMatchObject({ note: 'wet', ticked: ['cloth'] });
+    expect(after.days[0]!.entries[0]).toMatchObject({ done: { how: 'recorded' } });
+  });
+
+  it('marks an entry with a line in the log for each camera, and takes the mark back', async () => {
+    const entry = (await outing()).days[1]!.entries.find(
+      (one) => one.what === 'shot' && one.shotId === 'demo-10',
+    )!;
+    const before = await database.log.count();
+    await keeper.markEntry('demo-outing', entry.id, 'recorded', [
+      { part: 0, settings: settings() },
+      { part: 1, settings: settings() },
+    ]);
+    const log = (await database.log.toArray()).filter(({ shotId }) => shotId === 'demo-10');
+    expect(log.map(({ shotName }) => shotName).sort()).toEqual(['Iron rungs', 'Iron rungs, Chest']);
+    await keeper.markEntry('demo-outing', entry.id, 'skipped');
+    expect(await database.log.count()).toBe(before + 2);
+    await keeper.markEntry('demo-outing', entry.id, null);
+    expect((await outing()).days[1]!.entries.find(({ id }) => id === entry.id)).toEqual(entry);
+  });
+
+  it('goes into the backup and comes back to the byte', async () => {
+    const backup = await keeper.backup();
+    await keeper.removeOuting('demo-outing');
+    expect(await database.outings.count()).toBe(0);
+    const read = readBackup(JSON.parse(JSON.stringify(backup)));
+    if (!read.ok) throw new Error(JSON.stringify(read.faults));
+    expect(await keeper.restore(read.value)).toMatchObject({ shots: 13, outings: 1 });
+    expect(JSON.stringify({ ...(await keeper.backup()), exportedAt: '' })).toBe(
+      JSON.stringify({ ...read.value, exportedAt: '' }),
+    );
+  });
+
+  it('keeps what the camera itself wrote with a recording, and why it ended', async () => {
+    const clip = { file: 'OTTER_0001.mp4', cameraId: 'otter', seconds: 90, gigabytes: 0.7, chapters: 1 };
+    const id = await keeper.record('demo-02', settings(), 0, { clip, cutReason: 'tooHot' });
+    expect(await database.log.get(id!)).toMatchObject({ clip, cutReason: 'tooHot', verdicts: ['cutOff'] });
+  });
+});

@@ -214,11 +214,10 @@ export function presetNames(
   for (const { settings, intervalSeconds, mount } of presets) {
     const place = (SHORT_MOUNT[mount] ?? mount).slice(0, 6);
     const rate = intervalSeconds === null ? trimmed(settings.frameRate, 0) : 'lapse';
-    const plain = capital(`${place} ${rate}`)
-      .slice(0, PRESET_NAME_LENGTH - 1)
-      .trimEnd();
-    let name = plain;
-    for (let at = 0; names.includes(name); at += 1) name = `${plain}${String.fromCharCode(98 + at)}`;
+    const plain = capital(`${place} ${rate}`);
+    let name = plain.slice(0, PRESET_NAME_LENGTH);
+    for (let at = 0; names.includes(name); at += 1)
+      name = `${plain.slice(0, PRESET_NAME_LENGTH - 1)}${String.fromCharCode(98 + at)}`;
     names.push(name);
   }
   return names;

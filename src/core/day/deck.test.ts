@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest';
+import { makeDemo } from '../../../demo/makeDemo';
+import type { OutingDay } from '../plan/outing';
+import { daySheet } from './daySheet';
+import { deckOf, nextCard } from './deck';
+import { placedDay } from './placedDay';
+
+const demo = makeDemo();
+const outing = demo.outings[0]!;
+const shots = new Map(demo.shots.map((shot) => [shot.id, shot]));
+const day = placedDay(outing, 'sunday', shots, (date, time) => Date.parse(`${date}T${time}:00+02:00`));
+const sheet = daySheet(day, outing.gear);
+const entries = outing.days[1]!.entries;
+const NONE = new Set<string>();
+
+const withDone = (id: string): OutingDay['entries'] =>
+  entries.map((entry) =>
+    entry.id === id && entry.what === 'shot'
+      ? { ...entry, done: { how: 'recorded' as const, at: '2026-10-04T06:00:00Z' } }
+      : entry,
+  );
+
+describe('the deck of a day', () => {
+  const deck = deckOf(entries, day, sheet);
+
+  it('begins before the day, ends after it, and lies in the order of the clock', () => {
+    expect(deck[0]!.kind).toBe('before');
+    expect(deck.at(-1)!.kind).toBe('after');
+    const times = deck.flatMap((card) => ('fromMs' in card ? [card.fromMs] : []));
+    expect(times).toEqual([...times].sort((a, b) => a - b));
+    expect(deck.filter(({ kind }) => kind === 'shot')).toHaveLength(5);
+  });
+
+  it('puts every filter change and act on a card, what falls into one break on one card', () => {
+    const tasks = deck.flatMap((card) => (card.kind === 'tasks' ? card.tasks : []));
+    const expected = sheet.cameras.reduce(
+      (sum, { swaps, budget }) => sum + swaps.length + budget.acts.length,
+      0,
+    );
+    expect(tasks).toHaveLength(expected);
+    expect(tasks.length).toBeGreaterThan(0);
+    const breaks = deck.filter((card) => card.kind === 'tasks').map(({ id }) => id);
+    expect(new Set(breaks).size).toBe(breaks.length);
+  });
+
+  it('goes on at the first card not done, and asks for no task that lies behind', () => {
+    expect(nextCard(deck, NONE)).toBe(0);
+    const begun = deckOf(withDone('sun-02'), day, sheet);
+    const next = begun[nextCard(begun, NONE)]!;
+    expect('fromMs' in next && next.fromMs).toBeGreaterThan(day.parts[0]!.fromMs);
+    const last = entries.filter(({ what }) => what === 'shot').map(({ id }) => id);
+    const all = last.reduce<OutingDay['entries']>(
+      (done, id) =>
+        done.map((entry) =>
+          entry.id === id && entry.what === 'shot'
+            ? { ...entry, done: { how: 'skipped' as const, at: '2026-10-04T06:00:00Z' } }
+            : entry,
+        ),
+      entries,
+    );
+    const over = deckOf(all, day, sheet);
+    expect(over[nextCard(over, NONE)]!.kind).toBe('after');
+  });
+
+  it('has the shots also while the day is being worked out', () => {
+    expect(deckOf(entries, day, null).map(({ kind }) => kind)).toEqual([
+      'before',
+      ...Array<string>(5).fill('shot'),
+      'after',
+    ]);
+  });
+});
