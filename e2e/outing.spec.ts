@@ -54,10 +54,15 @@ test('the order is changed by grip, a shot goes to the other day, breaks are add
   await open(page, SATURDAY);
   const rows = page.getByRole('region', { name: 'In order' }).getByRole('listitem');
   await expect(rows).toHaveCount(17);
+  // Tall enough that the first arrow moves the entry and not the page.
+  await page.setViewportSize({ width: 1280, height: 1900 });
   await page.getByRole('button', { name: 'Move Weir drop in the order' }).focus();
   await page.keyboard.press('Space');
+  await expect(page.getByText('Lifted Weir drop.')).toBeAttached();
   await page.keyboard.press('ArrowDown');
+  await expect(page.getByText('Weir drop is at the place of Lunch on the gravel.')).toBeAttached();
   await page.keyboard.press('ArrowDown');
+  await expect(page.getByText('Weir drop is at the place of Sun gate.')).toBeAttached();
   await page.keyboard.press('Space');
   await expect(rows.filter({ hasText: 'Weir drop' })).not.toContainText('11:50');
   await page.getByRole('button', { name: /^Undo: change the order/ }).click();
@@ -186,7 +191,7 @@ test('files of the outing go out and come back; everything as one ZIP restores a
   const before = await everything();
   await page.getByRole('button', { name: 'Menu' }).click();
   const download = page.waitForEvent('download');
-  await page.getByRole('menuitem', { name: 'Export everything as a ZIP' }).click();
+  await page.getByRole('menuitem', { name: 'Everything as one ZIP' }).click();
   const zip = await (await download).path();
 
   await page.evaluate(

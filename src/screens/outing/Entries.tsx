@@ -71,6 +71,25 @@ export function Entries({
       entries.findIndex(({ id }) => id === over.id),
     );
   };
+  const named = (id: unknown): string => {
+    const entry = entries.find((one) => one.id === id);
+    return entry ? nameOf(entry) : '';
+  };
+  const accessibility = {
+    screenReaderInstructions: {
+      draggable:
+        'Space lifts the entry, the arrow keys move it in the order, Space puts it down, Escape leaves it.',
+    },
+    announcements: {
+      onDragStart: ({ active }: { active: { id: unknown } }) => `Lifted ${named(active.id)}.`,
+      onDragOver: ({ active, over }: { active: { id: unknown }; over: { id: unknown } | null }) =>
+        over && over.id !== active.id
+          ? `${named(active.id)} is at the place of ${named(over.id)}.`
+          : undefined,
+      onDragEnd: ({ active }: { active: { id: unknown } }) => `Put ${named(active.id)} down.`,
+      onDragCancel: ({ active }: { active: { id: unknown } }) => `Left ${named(active.id)} where it was.`,
+    },
+  };
   return (
     <div className={styles.columns}>
       <section aria-labelledby="entries-title" className={styles.panel}>
@@ -87,7 +106,12 @@ export function Entries({
             />
           )}
         </div>
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={end}>
+        <DndContext
+          accessibility={accessibility}
+          sensors={sensors}
+          collisionDetection={closestCenter}
+          onDragEnd={end}
+        >
           <SortableContext items={shown.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
             <ol className={styles.entries}>
               {shown.map((entry) => (

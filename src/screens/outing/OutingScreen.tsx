@@ -87,6 +87,7 @@ function OpenDay({
   const props = { outing, day, worked, editing };
   return (
     <div className={styles.outing}>
+      <h1 className="unseen">{outing.name}</h1>
       <DayHead outings={outings} {...props} />
       {worked.failed !== null && (
         <p role="alert">

@@ -42,7 +42,7 @@ export function MainMenu(): ReactNode {
       label: 'Your data',
       children: [
         { key: 'export', label: 'Export everything', onClick: exportAll },
-        { key: 'zip', label: 'Export everything as a ZIP', onClick: exportZip },
+        { key: 'zip', label: 'Everything as one ZIP', onClick: exportZip },
         ...folder,
         { key: 'import', label: 'Import a file', onClick: importFile },
         { key: 'demo', label: 'Load or reset the demo shots', onClick: resetDemo },

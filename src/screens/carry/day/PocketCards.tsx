@@ -81,6 +81,7 @@ export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay })
   return (
     <>
       <style>{`@page { size: ${paper === 'a4' ? 'A4' : 'letter'} landscape; margin: 0; }`}</style>
+      <h1 className="unseen">{outing.name}, on paper</h1>
       <div className={styles.tools}>
         <Link href={outingUrl('/carry', outing.id, day.id)}>Back to the cards</Link>
         <Segmented
