@@ -83,7 +83,7 @@ export function EntryCard({
       ))}
       {firstSettings && (
         <ul className={styles.checks}>
-          {checksFor(first.brief, firstSettings).map(({ id, text }) => {
+          {checksFor(withCardOf(outing, first), firstSettings).map(({ id, text }) => {
             const key = `check:${entry.id}:${id}`;
             return (
               <li key={id}>
@@ -143,6 +143,12 @@ export function EntryCard({
       </div>
     </>
   );
+}
+
+/** The brief with the card that the day puts into its camera. */
+function withCardOf({ gear }: Outing, { brief, camera }: DayPart): DayPart['brief'] {
+  const [card] = gear.find(({ cameraId }) => cameraId === camera.id)?.cards ?? [];
+  return card ? { ...brief, limits: { ...brief.limits, cardGb: card.capacityGb } } : brief;
 }
 
 /** The set-up of a part by the name it is stored under. */
