@@ -6,8 +6,8 @@ import { CHROMIUM, startServer } from './steps.mjs';
 const PORT = '4633';
 const server = await startServer(PORT);
 const browser = await chromium.launch({ executablePath: CHROMIUM });
-for (const path of ['/', '/bench', '/carry', '/log', '/kit']) {
-  const context = await browser.newContext();
+for (const path of ['/', '/bench', '/outing', '/carry', '/camera', '/log', '/kit']) {
+  const context = await browser.newContext({ serviceWorkers: 'block' });
   const page = await context.newPage();
   const sizes = [];
   page.on('response', async (response) => {
