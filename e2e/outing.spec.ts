@@ -304,3 +304,55 @@ test('two hundred shots on one day stay fluid', async ({ page }) => {
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('button', { name: 'Undo: move in time' })).toBeEnabled();
 });
+
+test('a picked folder holds everything after every change, and many changes are reminded of', async ({
+  page,
+}) => {
+  // The browser's own private folder stands in for one that a person picks.
+  await page.addInitScript(() => {
+    Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() });
+  });
+  await open(page, SATURDAY);
+  const inFolder = async (): Promise<string> =>
+    page.evaluate(async () => {
+      const folder = await navigator.storage.getDirectory();
+      try {
+        return await (await (await folder.getFileHandle('lynxeye-backup.json')).getFile()).text();
+      } catch {
+        return '';
+      }
+    });
+  await page.getByRole('button', { name: 'Add a break' }).click();
+  await page.getByRole('button', { name: 'Menu' }).click();
+  await page.getByRole('menuitem', { name: 'Back up to a folder, always' }).click();
+  await expect(page.getByText(/^Everything is written to lynxeye-backup\.json/)).toBeVisible();
+  const first = await inFolder();
+  expect((JSON.parse(first) as { outings: unknown[] }).outings).toHaveLength(1);
+  const called = page.getByRole('textbox', { name: 'Called' });
+  await called.fill('Second breakfast');
+  await called.press('Enter');
+  await expect.poll(inFolder).toContain('Second breakfast');
+
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const request = indexedDB.open('lynxeye');
+        request.onsuccess = () => {
+          const write = request.result.transaction('choices', 'readwrite');
+          write.objectStore('choices').put({ key: 'changesSinceExport', value: '70' });
+          write.oncomplete = () => {
+            request.result.close();
+            resolve();
+          };
+        };
+      }),
+  );
+  await called.fill('Third breakfast');
+  await called.press('Enter');
+  const reminder = page.getByText(/^7\d changes since everything was last exported/);
+  await expect(reminder).toBeVisible();
+  const download = page.waitForEvent('download');
+  await reminder.getByRole('button', { name: 'Export everything' }).click();
+  await download;
+  await expect(reminder).toBeHidden();
+});

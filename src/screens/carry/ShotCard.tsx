@@ -9,7 +9,7 @@ import type { ReactNode, TouchEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { shotOfAngle } from '@/core/plan/secondAngles';
 import type { ShotRecord } from '@/core/plan/shotRecord';
-import { checksFor, CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
+import { checksFor, SECOND_ROW_KEYS } from '@/words/card';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
 import { pairCardLines } from '@/words/pairText';
 import { durationText, evText, FILTER_NOTATIONS, settingText } from '@/words/settingText';
@@ -26,6 +26,7 @@ import { THEMES } from '../shell/theme';
 import type { Clock } from '@/core/solve/clock';
 import { clockHoldsText } from '@/words/lightText';
 import styles from './carry.module.css';
+import { EightValues } from './EightValues';
 
 /** One shot as a card, to read with cold hands and to print. */
 export function ShotCards(): ReactNode {
@@ -136,17 +137,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
           <p key={line}>{line}</p>
         ))}
       </header>
-      <dl className={`${styles.eight ?? ''} numerals`}>
-        {CARD_KEYS.map((key) => (
-          <div
-            key={key}
-            className={key === 'shutterSeconds' || key === 'filter' ? styles.loudest : undefined}
-          >
-            <dt>{SETTING_LABEL[key]}</dt>
-            <dd>{settingText(key, settings, brief.filters, notation)}</dd>
-          </div>
-        ))}
-      </dl>
+      <EightValues settings={settings} kit={brief.filters} notation={notation} />
       <dl className={`${styles.second ?? ''} numerals`}>
         {SECOND_ROW_KEYS.map((key) => (
           <div key={key}>

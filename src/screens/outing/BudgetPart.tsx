@@ -12,6 +12,7 @@ import { trimmed } from '@/core/units/format';
 import { clockText } from '@/words/lightText';
 import { actText, cureText, levelText, outText } from '@/words/outingText';
 import { ChoiceField, ListField, NumberField } from '../parts/Fields';
+import { Figures } from '../parts/Figures';
 import { useKit } from '../parts/kit';
 import type { WorkedDay } from '../parts/workedDay';
 import styles from './outing.module.css';
@@ -45,20 +46,13 @@ export function BudgetPart({
             <h2 id={`budget-${cameraId}`}>{name}</h2>
             <div className={styles.halves}>
               <div className={styles.panel}>
-                <dl className={styles.figures}>
-                  <div>
-                    <dt>Card</dt>
-                    <dd className="numerals">{words.card}</dd>
-                  </div>
-                  <div>
-                    <dt>Power</dt>
-                    <dd className="numerals">{words.power}</dd>
-                  </div>
-                  <div>
-                    <dt>Heat</dt>
-                    <dd className="numerals">{words.heat}</dd>
-                  </div>
-                </dl>
+                <Figures
+                  items={[
+                    ['Card', words.card],
+                    ['Power', words.power],
+                    ['Heat', words.heat],
+                  ]}
+                />
                 {outs.length === 0 && <p>Lasts the day.</p>}
                 {outs.map((out) => (
                   <div key={out.what}>

@@ -1,7 +1,7 @@
 'use client';
 
 import { message } from 'antd';
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useMemo } from 'react';
 import type { ReactNode } from 'react';
 
 /** Short messages over the place: what was done, or what could not be. */
@@ -14,10 +14,10 @@ const ToastContext = createContext<Toast>({ say: () => undefined, complain: () =
 
 export function ToastProvider({ children }: { children: ReactNode }): ReactNode {
   const [api, holder] = message.useMessage();
-  const toast: Toast = {
-    say: (text) => void api.info(text),
-    complain: (text) => void api.error(text, 8),
-  };
+  const toast = useMemo<Toast>(
+    () => ({ say: (text) => void api.info(text), complain: (text) => void api.error(text, 8) }),
+    [api],
+  );
   return (
     <ToastContext value={toast}>
       {holder}

@@ -6,6 +6,7 @@ import { useEffect } from 'react';
 import type { ReactNode } from 'react';
 import { isForReadings, useIncoming } from '../parts/incoming';
 import { useToast } from '../parts/toast';
+import { writeFaultText } from '../parts/writeFault';
 import { useDeeds, useOverlay } from './deeds';
 
 // The dialog comes when it is first needed.
@@ -31,6 +32,12 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
     router.replace(`/bench?${here.searchParams.toString()}`, { scroll: false });
   };
   const faults = useOverlay((state) => state.faults);
+  useEffect(() => {
+    // A change that could not be written and that nobody waited for is told all the same.
+    const tell = ({ reason }: PromiseRejectionEvent): void => complain(writeFaultText(reason));
+    window.addEventListener('unhandledrejection', tell);
+    return () => window.removeEventListener('unhandledrejection', tell);
+  }, [complain]);
   useEffect(() => {
     const allow = (event: DragEvent): void => {
       if (event.dataTransfer?.types.includes('Files')) event.preventDefault();

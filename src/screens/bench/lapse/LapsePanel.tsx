@@ -13,6 +13,7 @@ import { shutterFraction, trimmed } from '@/core/units/format';
 import { CHANGE_LABEL, LAPSE_LOOK_LABEL, viewLabel } from '@/words/labels';
 import { durationText, filterText } from '@/words/settingText';
 import { ChoiceField, NumberField } from '../../parts/Fields';
+import { Figures } from '../../parts/Figures';
 import type { ShotEditing } from '../../parts/useShotEditing';
 import { options } from '../wordParts';
 import styles from './lapse.module.css';
@@ -118,14 +119,16 @@ function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): 
       </div>
       {plan ? (
         <>
-          <dl className={styles.figures}>
-            <Figure name="Interval" value={`${trimmed(plan.intervalSeconds, 2)} s`} />
-            <Figure name="Clip" value={`${trimmed(plan.moving?.clipSeconds ?? plan.clipSeconds, 1)} s`} />
-            <Figure name="Shutter" value={longText(plan.shutterSeconds)} />
-            <Figure name="Filter" value={filterText(plan.filter, brief.filters)} />
-            <Figure name="ISO" value={String(plan.iso)} />
-            <Figure name="Card" value={`${trimmed(plan.gigabytes, plan.gigabytes < 1 ? 2 : 1)} GB`} />
-          </dl>
+          <Figures
+            items={[
+              ['Interval', `${trimmed(plan.intervalSeconds, 2)} s`],
+              ['Clip', `${trimmed(plan.moving?.clipSeconds ?? plan.clipSeconds, 1)} s`],
+              ['Shutter', longText(plan.shutterSeconds)],
+              ['Filter', filterText(plan.filter, brief.filters)],
+              ['ISO', String(plan.iso)],
+              ['Card', `${trimmed(plan.gigabytes, plan.gigabytes < 1 ? 2 : 1)} GB`],
+            ]}
+          />
           <ul className={styles.whys}>
             {whys(plan, brief).map((why) => (
               <li key={why}>{why}</li>
@@ -236,14 +239,16 @@ function LoopFigures({ brief, editing }: { brief: Brief; editing: ShotEditing })
       </div>
       {plan ? (
         <>
-          <dl className={styles.figures}>
-            <Figure
-              name="Press within"
-              value={plan.pressWithinSeconds === null ? 'too short' : durationText(plan.pressWithinSeconds)}
-            />
-            <Figure name="Surely kept" value={durationText(plan.keptSeconds)} />
-            <Figure name="Card" value={`${trimmed(plan.gigabytes, 1)} GB`} />
-          </dl>
+          <Figures
+            items={[
+              [
+                'Press within',
+                plan.pressWithinSeconds === null ? 'too short' : durationText(plan.pressWithinSeconds),
+              ],
+              ['Surely kept', durationText(plan.keptSeconds)],
+              ['Card', `${trimmed(plan.gigabytes, 1)} GB`],
+            ]}
+          />
           <p role="status">
             {plan.pressWithinSeconds === null
               ? `The loop is too short for this event: it surely keeps ${durationText(plan.keptSeconds)}, and ${durationText(leadSeconds + eventSeconds)} are wanted. Keep a longer one.`
@@ -254,14 +259,5 @@ function LoopFigures({ brief, editing }: { brief: Brief; editing: ShotEditing })
         <p role="status">{brief.camera.name} records no loop. Start early, or take another camera.</p>
       )}
     </section>
-  );
-}
-
-function Figure({ name, value }: { name: string; value: string }): ReactNode {
-  return (
-    <div>
-      <dt>{name}</dt>
-      <dd className="numerals">{value}</dd>
-    </div>
   );
 }

@@ -4,7 +4,7 @@ import { Button, Select } from 'antd';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { camerasOf } from '@/core/day/placedDay';
@@ -37,6 +37,7 @@ export function Codes({
   const worked = useWorkedDay(outing, day.id);
   const router = useRouter();
   const { say } = useToast();
+  const code = useRef<HTMLDivElement>(null);
   const [at, setAt] = useState(0);
   const [startAfter, setStartAfter] = useState<number>(0);
   const [nowMs, setNowMs] = useState(() => Date.now());
@@ -98,7 +99,7 @@ export function Codes({
           icon={<ChevronRight size={26} aria-hidden />}
         />
       </header>
-      <div className={styles.code}>
+      <div className={styles.code} ref={code}>
         <CodeDrawing text={text} label={`Code of ${shown.name} for ${camera?.name ?? ''}`} />
       </div>
       <SettingStrip keys={CARD_KEYS.filter((key) => key !== 'filter')} settings={preset.settings} kit={kit} />
@@ -115,6 +116,16 @@ export function Codes({
             onSelect={setStartAfter}
           />
         </label>
+        <Button
+          onClick={() => {
+            const filled = code.current?.requestFullscreen();
+            filled?.catch(() =>
+              say('This browser does not fill the screen; the code above is read as well.'),
+            );
+          }}
+        >
+          Fill the screen
+        </Button>
         <Button
           onClick={() =>
             void navigator.clipboard.writeText(text).then(() => say('Copied the text of this code.'))

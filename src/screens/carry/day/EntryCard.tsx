@@ -11,18 +11,19 @@ import type { DayPart } from '@/core/day/placedDay';
 import { withEntry } from '@/core/plan/entries';
 import type { Outing, OutingDay } from '@/core/plan/outing';
 import { trimmed } from '@/core/units/format';
-import { CARD_KEYS, checksFor } from '@/words/card';
-import { ACTIVITY_LABEL, MOUNT_LABEL, SETTING_LABEL } from '@/words/labels';
+import { checksFor } from '@/words/card';
+import { ACTIVITY_LABEL, MOUNT_LABEL } from '@/words/labels';
 import { clockText } from '@/words/lightText';
 import { pairCardLines } from '@/words/pairText';
 import { pauseText } from '@/words/outingText';
-import { durationText, FILTER_NOTATIONS, settingText } from '@/words/settingText';
+import { durationText, FILTER_NOTATIONS } from '@/words/settingText';
 import { useChoice, useKeeper } from '../../parts/keeper';
 import { outingUrl } from '../../parts/outings';
 import type { WorkedDay } from '../../parts/workedDay';
 import { namedSetups, useTicks } from '../../parts/setups';
 import { writeFaultText } from '../../parts/writeFault';
 import { useToast } from '../../parts/toast';
+import { EightValues } from '../EightValues';
 import styles from './day.module.css';
 
 /** One shot of the day: every camera's settings large, its checks, and what became of it in one tap. */
@@ -189,19 +190,7 @@ function PartValues({
       </p>
       {own?.carried ? (
         <>
-          <dl className={`${styles.eight ?? ''} numerals`}>
-            {CARD_KEYS.map((key) => (
-              <div
-                key={key}
-                className={key === 'shutterSeconds' || key === 'filter' ? styles.loudest : undefined}
-              >
-                <dt>{SETTING_LABEL[key]}</dt>
-                <dd>
-                  {own.carried ? settingText(key, own.carried.settings, part.brief.filters, notation) : ''}
-                </dd>
-              </div>
-            ))}
-          </dl>
+          <EightValues settings={own.carried.settings} kit={part.brief.filters} notation={notation} />
           {isLapse(part) && own.carried.intervalSeconds !== null && (
             <p className={styles.camera}>
               Time-lapse: a picture every{' '}
