@@ -194,7 +194,7 @@ export function DayHead({
             onChange={(event) => {
               const date = event.target.value;
               if (/^\d{4}-\d\d-\d\d$/.test(date))
-                change('change the date', (before) => withDay(before, day.id, (one) => ({ ...one, date })));
+                editing.changeDay('change the date', (one) => ({ ...one, date }));
             }}
           />
         </label>

@@ -51,8 +51,8 @@ export function useDayEditing(outing: Outing, day: OutingDay, { placed, shots }:
     const moved = new Map<string, (shot: Shot) => Shot>();
     for (const entry of after.entries) {
       const before = day.entries.find(({ id }) => id === entry.id);
-      if (entry.what === 'shot' && before && before.at !== entry.at)
-        moved.set(entry.shotId, (shot) => shiftedTo(shot, clock(day.date, entry.at)));
+      if (entry.what === 'shot' && before && (before.at !== entry.at || after.date !== day.date))
+        moved.set(entry.shotId, (shot) => shiftedTo(shot, clock(after.date, entry.at)));
     }
     return moved;
   };

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { daySheet } from '@/core/day/daySheet';
@@ -33,6 +34,20 @@ const gear = { capacityGb: 64, ampereHours: 1.72, volts: 3.85 };
 const world: World = { airC: 15, sunC: 0, airSpeedMps: 3, ev: 12, filterStops: 3 };
 
 describe('a set-up code', () => {
+  it('reads as the documentation writes it', () => {
+    const docs = readFileSync(new URL('../../../docs/files.md', import.meta.url), 'utf8');
+    const [example] = /lynxeye-setup\/1;n=\S+/.exec(docs)!;
+    expect(readSetup(example)).toMatchObject({
+      ok: true,
+      setup: {
+        name: 'Helmet 25',
+        cameraId: 'otter',
+        startAfterSeconds: 10,
+        clock: '2026-10-03T10:10:05+02:00',
+      },
+    });
+  });
+
   it('comes back as it was written, for every set-up of the demo day', () => {
     expect(setups.length).toBeGreaterThanOrEqual(4);
     for (const setup of setups) expect(readSetup(writeSetup(setup))).toEqual({ ok: true, setup });
