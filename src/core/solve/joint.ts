@@ -7,7 +7,7 @@ import { COLOURS } from '../plan/words';
 import { cadenceOf, familyOf, FAMILIES } from '../playback/cadence';
 import type { Family } from '../playback/cadence';
 import { SCHOOLS } from './schools';
-import { search } from './search';
+import { searchBelow } from './search';
 import { lockedWhiteBalanceK, settingsOf } from './settingsOf';
 import { spaceFor } from './space';
 import { underPins } from './workings';
@@ -110,8 +110,8 @@ function cameraUnder(
       exposureOffsetStops: offset,
     };
     if (!agrees(brief.pins, wanted)) continue;
-    const mine = solved(underPins(brief, { ...brief.pins, ...wanted }));
-    if (mine && mine.score < (best?.score ?? beat)) best = mine;
+    const mine = solved(underPins(brief, { ...brief.pins, ...wanted }), best?.score ?? beat);
+    if (mine) best = mine;
   }
   return best;
 }
@@ -123,9 +123,10 @@ function agrees(held: Pins, wanted: Pins): boolean {
   );
 }
 
-function solved(brief: Brief): JointAnswer['cameras'][number] | null {
+/** Its best answer, if that is below `beat`. */
+function solved(brief: Brief, beat = Infinity): JointAnswer['cameras'][number] | null {
   const made = spaceFor(brief, SCHOOLS[brief.look.school]);
-  const found = made.ok ? search(made.space) : null;
+  const found = made.ok ? searchBelow(made.space, beat) : null;
   if (!made.ok || !found) return null;
   return { pins: brief.pins, settings: settingsOf(made.space, found.candidate), score: found.score };
 }

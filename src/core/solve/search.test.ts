@@ -7,7 +7,7 @@ import { modesOf } from '../camera/modeTable';
 import { briefOf } from '../plan/defaults';
 import { ShotSchema } from '../plan/shot';
 import { harmOf } from './candidate';
-import { search } from './search';
+import { search, searchBelow } from './search';
 import { spaceFor } from './space';
 import { scoreOf } from './terms';
 
@@ -50,6 +50,22 @@ describe('the fast search against looking at everything', () => {
         if (found) expect(modesOf(brief.camera)).toContain(found.candidate.mode);
       }),
       { numRuns: 2000, seed: 20261005 },
+    );
+  });
+});
+
+describe('a search below a limit', () => {
+  it('finds the same answer where it is below, and none where it is not', () => {
+    fc.assert(
+      fc.property(anyShot(['mini', 'phone']), fc.double({ min: 0.2, max: 3, noNaN: true }), (input, share) => {
+        const made = spaceFor(briefOf(ShotSchema.parse(input)).brief);
+        if (!made.ok) return;
+        const best = search(made.space)!;
+        const below = searchBelow(made.space, best.score * share);
+        if (share <= 1) expect(below).toBeNull();
+        else expect(below?.score).toBeCloseTo(best.score, 12);
+      }),
+      { numRuns: 200, seed: 14 },
     );
   });
 });

@@ -68,17 +68,22 @@ export function sharedFrames(space: Space, limit: number): SharedFrames {
 export function search(whole: Space, shared?: SharedFrames): Found | null {
   const space = { ...whole, filters: undominated(whole.filters) };
   if (shared) {
-    const best = bestIn(space, shared);
+    const best = bestIn(space, shared, shared.limit);
     if (best && best.score < shared.limit) return foundOf(best);
   }
-  const best = bestIn(space, null);
+  const best = bestIn(space, null, Infinity);
   return best && foundOf(best);
 }
 
-function bestIn(space: Space, shared: SharedFrames | null): Best | null {
+/** The best candidate, if it does less harm than this; most of what does not is never looked at. */
+export function searchBelow(whole: Space, limit: number): Found | null {
+  const best = bestIn({ ...whole, filters: undominated(whole.filters) }, null, limit);
+  return best && best.score < limit ? foundOf(best) : null;
+}
+
+function bestIn(space: Space, shared: SharedFrames | null, limit: number): Best | null {
   const fixed = new Map<number, ExposurePlan | null>();
   const auto = new Map<number, readonly ExposurePlan[]>();
-  const limit = shared?.limit ?? Infinity;
   let best: Best | null = null;
   for (const family of shared?.families ?? familiesOf(space)) {
     const beat: number = best?.score ?? limit;

@@ -139,6 +139,11 @@ export function Codes({
           Try it on the stand-in camera
         </Button>
       </div>
+      {camera && !camera.start.includes('code') && (
+        <p role="status">
+          {camera.name} itself reads no codes: store this set-up by hand. Its stand-in reads them.
+        </p>
+      )}
       <p className="quiet">
         The code carries the set-up and this moment&apos;s clock, not the filter: that is put on by hand.
       </p>
