@@ -57,14 +57,18 @@ describe('the fast search against looking at everything', () => {
 describe('a search below a limit', () => {
   it('finds the same answer where it is below, and none where it is not', () => {
     fc.assert(
-      fc.property(anyShot(['mini', 'phone']), fc.double({ min: 0.2, max: 3, noNaN: true }), (input, share) => {
-        const made = spaceFor(briefOf(ShotSchema.parse(input)).brief);
-        if (!made.ok) return;
-        const best = search(made.space)!;
-        const below = searchBelow(made.space, best.score * share);
-        if (share <= 1) expect(below).toBeNull();
-        else expect(below?.score).toBeCloseTo(best.score, 12);
-      }),
+      fc.property(
+        anyShot(['mini', 'phone']),
+        fc.double({ min: 0.2, max: 3, noNaN: true }),
+        (input, share) => {
+          const made = spaceFor(briefOf(ShotSchema.parse(input)).brief);
+          if (!made.ok) return;
+          const best = search(made.space)!;
+          const below = searchBelow(made.space, best.score * share);
+          if (share <= 1) expect(below).toBeNull();
+          else expect(below?.score).toBeCloseTo(best.score, 12);
+        },
+      ),
       { numRuns: 200, seed: 14 },
     );
   });
