@@ -40,7 +40,7 @@ describe('the cameras that ship', () => {
       wide.find(({ stabilization }) => stabilization === hold)!.view.horizontalDeg;
     expect(at('off')).toBe(112);
     expect(at('standard')).toBeCloseTo(100.8, 6);
-    expect(at('boost')).toBeCloseTo(89.6, 6);
+    expect(at('strong')).toBeCloseTo(89.6, 6);
     expect(ARCHETYPES.main.iso.log?.base).toBeGreaterThan(ARCHETYPES.main.iso.standard.base);
   });
 });

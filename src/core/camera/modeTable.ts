@@ -73,6 +73,19 @@ export function* combinationsOf(rule: ProfileRule): Generator<Combination> {
             yield { recording, resolutionId, frameRate, viewId, stabilization };
 }
 
+/** How many combinations the rules name, those of several rules counted in each; weighed by what each costs. */
+export function combinationCount(
+  { rules }: Pick<CameraProfile, 'rules'>,
+  cost: (rule: ProfileRule) => number = () => 1,
+): number {
+  return rules.reduce((sum, rule) => {
+    const { recordings, resolutions, frameRates, views, stabilizations } = rule;
+    const count =
+      recordings.length * resolutions.length * frameRates.length * views.length * stabilizations.length;
+    return sum + count * cost(rule);
+  }, 0);
+}
+
 export function combinationKey(wish: Combination): string {
   return `${wish.recording}|${wish.resolutionId}|${wish.frameRate}|${wish.viewId}|${wish.stabilization}`;
 }

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS, START_METHODS } from '../plan/words';
+import { FileVersion } from '../plan/fileVersion';
 import { PROJECTIONS } from '../optics/projection';
 import { crossCheck } from './profileChecks';
 
@@ -43,11 +44,11 @@ export const RuleSchema = z.strictObject({
 export const LimitSchema = z.strictObject({
   says: z.string().min(1).max(160),
   where: z.strictObject({
-    recordings: z.array(z.enum(RECORDINGS)).min(1).optional(),
-    resolutions: z.array(name).min(1).optional(),
+    recordings: z.array(z.enum(RECORDINGS)).min(1).max(RECORDINGS.length).optional(),
+    resolutions: z.array(name).min(1).max(40).optional(),
     frameRateAbove: z.number().min(0).optional(),
-    views: z.array(name).min(1).optional(),
-    stabilizations: z.array(stabilization).min(1).optional(),
+    views: z.array(name).min(1).max(20).optional(),
+    stabilizations: z.array(stabilization).min(1).max(5).optional(),
   }),
 });
 
@@ -71,7 +72,7 @@ export const ViewSchema = z.strictObject({
 export const CameraProfileSchema = z
   .strictObject({
     kind: z.literal('lynxeye/camera'),
-    version: z.literal(1),
+    version: FileVersion,
     id: name,
     name: z.string().min(1).max(80),
     summary: z.string().max(300).default(''),
@@ -145,7 +146,7 @@ export const CameraProfileSchema = z
     views: z.array(ViewSchema).min(1).max(20),
     stabilizations: z.strictObject({
       standard: Steadying.optional(),
-      boost: Steadying.optional(),
+      strong: Steadying.optional(),
       levelHold: Steadying.optional(),
       rollHold: Steadying.optional(),
     }),

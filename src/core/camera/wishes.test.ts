@@ -73,12 +73,12 @@ describe('what looks wrong in a table', () => {
     expect(codes((p) => p.limits.push({ says: 'nothing', where: { frameRateAbove: 500 } }))).toEqual([
       'limitIdle limits[6]',
     ]);
-    expect(codes((p) => void (p.stabilizations.boost!.cropPerSide = 0.3))).toEqual([
-      'cropEnlarges stabilizations.boost.cropPerSide',
-      'cropLeavesLittle stabilizations.boost.cropPerSide',
-      'cropLeavesLittle stabilizations.boost.cropPerSide',
-      'cropLeavesLittle stabilizations.boost.cropPerSide',
-      'cropLeavesLittle stabilizations.boost.cropPerSide',
+    expect(codes((p) => void (p.stabilizations.strong!.cropPerSide = 0.3))).toEqual([
+      'cropEnlarges stabilizations.strong.cropPerSide',
+      'cropLeavesLittle stabilizations.strong.cropPerSide',
+      'cropLeavesLittle stabilizations.strong.cropPerSide',
+      'cropLeavesLittle stabilizations.strong.cropPerSide',
+      'cropLeavesLittle stabilizations.strong.cropPerSide',
     ]);
     expect(
       codes((p) => {

@@ -32,11 +32,11 @@ function outingOf(
     updatedAt: AT,
     demo: false,
     ticked: [],
-    shot: { kind: 'lynxeye/shot', version: 1, name: 'Long one', ...shot },
+    shot: { kind: 'lynxeye/shot', version: 2, name: 'Long one', ...shot },
   };
   const outing = OutingSchema.parse({
     kind: 'lynxeye/outing',
-    version: 1,
+    version: 2,
     id: 'o',
     createdAt: AT,
     updatedAt: AT,

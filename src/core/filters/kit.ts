@@ -26,7 +26,7 @@ const CAST: Record<Filter['kind'], number> = {
 };
 /** Two rings before a wide lens darken its corners and throw ghosts between the glasses (start). */
 const STACK_CAST = 0.2;
-/** A variable filter's ring has no stops of its own; half stops can be set by its marks (start). */
+/** A variable filter's ring can be set by its marks at every half stop, and at either end (start). */
 const VARIABLE_STEP_STOPS = 0.5;
 
 /** None, every filter, and every stack that may be made, a variable one at each half stop, lightest first. */
@@ -84,7 +84,11 @@ function castOf(filters: readonly Filter[]): number {
 }
 
 function steps(min: number, max: number): number[] {
-  const count = Math.floor((max - min) / VARIABLE_STEP_STOPS + 1e-9);
-  const values = Array.from({ length: count + 1 }, (_, index) => min + index * VARIABLE_STEP_STOPS);
-  return values[count] === max ? values : [...values, max];
+  const first = Math.ceil(min / VARIABLE_STEP_STOPS + 1e-9);
+  const last = Math.ceil(max / VARIABLE_STEP_STOPS - 1e-9) - 1;
+  const marks = Array.from(
+    { length: Math.max(0, last - first + 1) },
+    (_, index) => (first + index) * VARIABLE_STEP_STOPS,
+  );
+  return min === max ? [min] : [min, ...marks, max];
 }

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { FileVersion } from './fileVersion';
 import { PinsSchema, SettingsSchema } from './settings';
 
 /** What `solve` gives back, version 1 of the open file: an answer, or a refusal. Units stand in the keys. */
@@ -7,7 +8,7 @@ const number = z.number();
 
 const OneCamera = z.strictObject({
   kind: z.literal('lynxeye/answer'),
-  version: z.literal(1),
+  version: FileVersion,
   settings: SettingsSchema,
   fNumber: number,
   exposure: z.strictObject({
@@ -82,7 +83,7 @@ const OneCamera = z.strictObject({
 
 export const RefusalSchema = z.strictObject({
   kind: z.literal('lynxeye/refusal'),
-  version: z.literal(1),
+  version: FileVersion,
   reasons: z.array(z.strictObject({ code: text, path: text, text })),
   /** Changes that have an answer: the pins to take instead, and the answer's settings under them. */
   nearest: z.array(

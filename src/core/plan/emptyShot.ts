@@ -1,7 +1,7 @@
 import type { Shot } from './shot';
-import { SHOT_VERSION } from './words';
+import { FILE_VERSION } from './words';
 
 /** A new, empty shot: everything still at its default. */
 export function emptyShot(name: string): Shot {
-  return { kind: 'lynxeye/shot', version: SHOT_VERSION, name };
+  return { kind: 'lynxeye/shot', version: FILE_VERSION, name };
 }

@@ -1,15 +1,8 @@
 import * as z from 'zod';
+import type { Checked, Fault } from './fault';
 
 // Zod's generated parsers need eval, which the page's content security policy refuses.
 z.config({ jitless: true });
-
-/** One thing wrong with an input: where (dotted path, empty for the whole) and what was expected. */
-export interface Fault {
-  path: string;
-  text: string;
-}
-
-export type Checked<T> = { ok: true; value: T } | { ok: false; faults: Fault[] };
 
 /** Checks `input` against a schema; every fault is reported, in the schema's order. Never throws. */
 export function checkAgainst<S extends z.ZodType>(schema: S, input: unknown): Checked<z.output<S>> {
@@ -19,22 +12,19 @@ export function checkAgainst<S extends z.ZodType>(schema: S, input: unknown): Ch
     : { ok: false, faults: result.error.issues.flatMap((issue) => faultsOf(issue, [])) };
 }
 
-export function faultLine(fault: Fault): string {
-  return fault.path === '' ? fault.text : `${fault.path}: ${fault.text}`;
-}
-
-/** Puts faults of a part under its place in the whole: ("shots[2]", "light.evMin") → "shots[2].light.evMin". */
-export function faultsUnder(place: string, faults: readonly Fault[]): Fault[] {
-  return faults.map(({ path, text }) => ({ path: path === '' ? place : `${place}.${path}`, text }));
-}
-
 function faultsOf(issue: z.core.$ZodIssue, base: PropertyKey[]): Fault[] {
   const path = [...base, ...issue.path];
   switch (issue.code) {
     case 'unrecognized_keys':
       return issue.keys.map((key) => ({ path: dotted([...path, key]), text: 'unknown key; remove it' }));
     case 'invalid_value':
-      return [{ path: dotted(path), text: `expected ${listed(issue.values)}` }];
+      // A schema's own words say more than the list of what it takes.
+      return [
+        {
+          path: dotted(path),
+          text: issue.message.startsWith('Invalid') ? `expected ${listed(issue.values)}` : issue.message,
+        },
+      ];
     case 'invalid_union':
       return unionFaults(issue, path);
     case 'too_small':

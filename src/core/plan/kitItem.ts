@@ -1,15 +1,20 @@
 import * as z from 'zod';
+import { copyName } from './copyName';
+import { FileVersion } from './fileVersion';
 import { CameraProfileSchema } from '../camera/profile';
 import { ARCHETYPES } from '../camera/archetypes';
 import { FilterSchema } from './filterSchema';
 import type { ArchetypeId } from './words';
 import { MOUNT_KINDS, MOUNT_PLACES } from './words';
+import { InstantSchema } from './times';
 
 /**
  * One thing a person owns, version 1: a camera with its mode table, a filter, a card, a cell or bank, a mount. A shot
  * carries the whole profile of its camera, so that a file stands alone; the profile's id says which kit camera it is.
  */
-const name = z.string().min(1).max(80);
+/** Letters in the name of a thing. */
+const MOST_LETTERS = 80;
+const name = z.string().min(1).max(MOST_LETTERS);
 
 const Thing = z.discriminatedUnion('what', [
   z.strictObject({ what: z.literal('camera'), profile: CameraProfileSchema }),
@@ -44,10 +49,10 @@ const Thing = z.discriminatedUnion('what', [
 
 export const KitItemSchema = z.strictObject({
   kind: z.literal('lynxeye/kit-item'),
-  version: z.literal(1),
+  version: FileVersion,
   id: z.string().min(1).max(60),
-  createdAt: z.iso.datetime({ offset: true }),
-  updatedAt: z.iso.datetime({ offset: true }),
+  createdAt: InstantSchema,
+  updatedAt: InstantSchema,
   /** Part of the demo data, so that it can be reset without touching the person's own. */
   demo: z.boolean().default(false),
   /** Put away: kept, but no longer offered. */
@@ -105,7 +110,8 @@ export function newThing(what: ThingKind, id: string): Thing {
 export function copiedThing(thing: Thing, id: string): Thing {
   const copy = structuredClone(thing);
   if (copy.what === 'camera')
-    return renamed({ ...copy, profile: { ...copy.profile, id } }, `${nameOf(copy)}, copy`);
-  if (copy.what === 'filter') return { ...copy, name: `${copy.name}, copy`, filter: { ...copy.filter, id } };
-  return renamed(copy, `${nameOf(copy)}, copy`);
+    return renamed({ ...copy, profile: { ...copy.profile, id } }, copyName(nameOf(copy), MOST_LETTERS));
+  if (copy.what === 'filter')
+    return { ...copy, name: copyName(copy.name, MOST_LETTERS), filter: { ...copy.filter, id } };
+  return renamed(copy, copyName(nameOf(copy), MOST_LETTERS));
 }

@@ -1,11 +1,13 @@
 import * as z from 'zod';
 import { SHADES, SKIES, SUN_GROUNDS } from './words';
+import { ZoneSchema } from './zone';
 import { SCENE_NAMES } from '../light/scenes';
+import { InstantSchema } from './times';
 
 /** Light as files tell it, in each of its ways. What follows from it stands in `light/`. */
 /** An hour of a forecast, or of the person's own judgement. */
 export const CloudHourSchema = z.strictObject({
-  at: z.iso.datetime({ offset: true }),
+  at: InstantSchema,
   /** Sky covered, per cent. */
   cloudPct: z.number().min(0).max(100),
   /** May be this much more or less, per cent. */
@@ -34,7 +36,7 @@ export type Horizon = z.output<typeof HorizonSchema>;
 /** Longest run of light by the sun, in hours: two days. */
 const LONGEST_HOURS = 48;
 
-const instant = z.iso.datetime({ offset: true });
+const instant = InstantSchema;
 const degrees = z.number().min(0).max(360);
 
 /** Light told by place and time. Only place and times are needed; `USUAL_SUN` gives the rest. */
@@ -56,7 +58,7 @@ export const SunLightSchema = z
     clouds: z.array(CloudHourSchema).max(72).optional(),
     /** The place's name, its time zone (IANA) and country (ISO 3166, two letters), for words and clocks. */
     place: z.string().max(120).optional(),
-    zone: z.string().max(60).refine(isZone, { error: 'expected a time zone such as Europe/Rome' }).optional(),
+    zone: ZoneSchema.optional(),
     country: z
       .string()
       .regex(/^[A-Z]{2}$/)
@@ -73,15 +75,6 @@ export const SunLightSchema = z
   });
 
 export type SunLight = z.output<typeof SunLightSchema>;
-
-function isZone(zone: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: zone });
-    return true;
-  } catch {
-    return false;
-  }
-}
 
 /** Readings of the light, one or several along the run: from a camera left on automatic, a photograph, or a meter. */
 const stops = z.number().min(0).max(20);

@@ -1,6 +1,8 @@
 import * as z from 'zod';
+import { FileVersion } from './fileVersion';
 import { SettingsSchema } from './settings';
 import { ShotSchema } from './shot';
+import { InstantSchema } from './times';
 
 /** One recording as it happened: the settings as they were, and afterwards what came of it. Version 1. */
 export const VERDICTS = [
@@ -26,12 +28,12 @@ export type CutReason = (typeof CUT_REASONS)[number];
 
 export const LogEntrySchema = z.strictObject({
   kind: z.literal('lynxeye/log-entry'),
-  version: z.literal(1),
+  version: FileVersion,
   id: z.string().min(1).max(60),
   shotId: z.string().min(1).max(60),
   shotName: z.string().max(120),
   /** When "recorded" was tapped. */
-  at: z.iso.datetime({ offset: true }),
+  at: InstantSchema,
   settings: SettingsSchema,
   /** The brief as it was, so that a later change of the shot does not rewrite history. */
   shot: ShotSchema,

@@ -1,16 +1,17 @@
 import * as z from 'zod';
-import { checkAgainst } from './faults';
-import type { Checked } from './faults';
-import { ShotRecordSchema } from './shotRecord';
+import { FileVersion } from './fileVersion';
+import { MOST_DAYS, MOST_ENTRIES, PAUSE_MINUTES } from './dayBounds';
+import { ZoneSchema } from './zone';
+import { DateSchema, InstantSchema } from './times';
 
 /**
- * One outing, version 1: its days, what is done on each and when, and what each camera is fed from. Shots stand in
+ * One outing: its days, what is done on each and when, and what each camera is fed from. Shots stand in
  * records of their own and are named by id. Clock times are those of the outing's zone, "10:10".
  */
 const id = z.string().min(1).max(60);
 const name = z.string().min(1).max(120);
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time such as "10:10"');
-const minutes = z.number().min(0.5).max(1440);
+const minutes = z.number().min(PAUSE_MINUTES.least).max(PAUSE_MINUTES.most);
 
 export const SHOT_DEEDS = ['recorded', 'skipped'] as const;
 
@@ -25,7 +26,7 @@ const ShotEntry = z.strictObject({
     .max(60)
     .default([]),
   /** What became of it on the day. */
-  done: z.strictObject({ how: z.enum(SHOT_DEEDS), at: z.iso.datetime({ offset: true }) }).optional(),
+  done: z.strictObject({ how: z.enum(SHOT_DEEDS), at: InstantSchema }).optional(),
   note: z.string().max(500).default(''),
 });
 
@@ -45,13 +46,13 @@ export const EntrySchema = z.discriminatedUnion('what', [ShotEntry, BreakEntry, 
 
 export const DaySchema = z.strictObject({
   id,
-  date: z.iso.date(),
+  date: DateSchema,
   /** Air in the shade, °C: the night's low and the afternoon's high. */
   air: z
     .strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(60) })
     .refine(({ lowC, highC }) => lowC <= highC, { path: ['highC'], error: 'expected at least lowC' })
     .default({ lowC: 8, highC: 18 }),
-  entries: z.array(EntrySchema).max(400).default([]),
+  entries: z.array(EntrySchema).max(MOST_ENTRIES).default([]),
 });
 
 export const CHARGINGS = ['none', 'breaks', 'recording'] as const;
@@ -84,54 +85,24 @@ export const GearSchema = z.strictObject({
 
 export const OutingSchema = z.strictObject({
   kind: z.literal('lynxeye/outing'),
-  version: z.literal(1),
+  version: FileVersion,
   id,
-  createdAt: z.iso.datetime({ offset: true }),
-  updatedAt: z.iso.datetime({ offset: true }),
+  createdAt: InstantSchema,
+  updatedAt: InstantSchema,
   /** Part of the demo data, so that it can be reset without touching the person's own. */
   demo: z.boolean().default(false),
   archived: z.boolean().default(false),
   name,
   note: z.string().max(2000).default(''),
-  zone: z.string().min(1).max(60),
-  days: z.array(DaySchema).min(1).max(31),
+  zone: ZoneSchema,
+  days: z.array(DaySchema).min(1).max(MOST_DAYS),
   gear: z.array(GearSchema).max(8).default([]),
   /** Packed, read or checked already, by the id of the line. */
   ticked: z.array(z.string().min(1).max(120)).max(400).default([]),
 });
 
-/** An outing with its shots: a file that stands alone. */
-export const OutingFileSchema = z.strictObject({
-  kind: z.literal('lynxeye/outing-file'),
-  version: z.literal(1),
-  outing: OutingSchema,
-  shots: z.array(ShotRecordSchema).max(2000),
-});
-
 export type Outing = z.output<typeof OutingSchema>;
-export type OutingFile = z.output<typeof OutingFileSchema>;
 export type OutingDay = z.output<typeof DaySchema>;
 export type OutingEntry = z.output<typeof EntrySchema>;
 export type ShotEntry = z.output<typeof ShotEntry>;
 export type Gear = z.output<typeof GearSchema>;
-
-/** Checks an outing file: the schema, and that every shot that a day names is in it. */
-export function readOutingFile(input: unknown): Checked<OutingFile> {
-  const checked = checkAgainst(OutingFileSchema, input);
-  if (!checked.ok) return checked;
-  const { outing, shots } = checked.value;
-  const known = new Set(shots.map((shot) => shot.id));
-  const faults = outing.days.flatMap((day, at) =>
-    day.entries.flatMap((entry, index) =>
-      entry.what === 'shot' && !known.has(entry.shotId)
-        ? [
-            {
-              path: `outing.days[${at}].entries[${index}].shotId`,
-              text: `no shot "${entry.shotId}" in this file; add it under shots`,
-            },
-          ]
-        : [],
-    ),
-  );
-  return faults.length > 0 ? { ok: false, faults } : checked;
-}

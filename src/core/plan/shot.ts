@@ -1,12 +1,14 @@
 import * as z from 'zod';
+import { FileVersion } from './fileVersion';
 import { CameraProfileSchema } from '../camera/profile';
 import { FilterSchema } from './filterSchema';
 import { LightSchema } from './lightSchema';
 export type { Light } from './lightSchema';
 import { placesOf } from '../motion/mounts';
 import { LAMPS } from '../light/lamps';
-import { checkAgainst } from './faults';
-import type { Checked } from './faults';
+import { checkFile } from './checkFile';
+import type { Checked } from './fault';
+import { tooMuch } from './work';
 import { PinsSchema } from './settings';
 import {
   ACTIVITIES,
@@ -21,7 +23,6 @@ import {
   PAIR_KINDS,
   SCHOOL_IDS,
   SCREENS,
-  SHOT_VERSION,
   TURN_WAYS,
 } from './words';
 
@@ -99,79 +100,84 @@ const own = {
   pins: PinsSchema.optional(),
 };
 
-export const ShotSchema = z.strictObject({
-  kind: z.literal('lynxeye/shot'),
-  version: z.literal(SHOT_VERSION),
-  name: shortWord.optional(),
-  playback: z
-    .strictObject({
-      timelineFps: z.number().min(1).max(240),
-      /** 1 real time, 2 half speed; below 1 the film runs faster than life. */
-      slowdown: z.number().min(0.02).max(64),
-      /** Other speeds that the same clip is played at. */
-      alsoSlowdowns: z.array(z.number().min(0.02).max(64)).max(4),
-      deliver: z.strictObject({ width: dimension, height: dimension }),
-      screen: z.enum(SCREENS),
-    })
-    .partial()
-    .optional(),
-  look: z
-    .strictObject({ school: z.enum(SCHOOL_IDS), grade: z.enum(GRADES) })
-    .partial()
-    .optional(),
-  ...own,
-  light: LightSchema.optional(),
-  limits: z
-    .strictObject({
-      isoCeiling: z.int().min(25).max(409600),
-      mainsHz: z.union([z.literal(50), z.literal(60)]),
-      /** Whether lamps or a screen light the shot; `byLight`: lamps, when it is as dark as a lit room. */
-      lamps: z.enum(LAMPS),
-      /** Pulses a second of a screen or a dimmed light. */
-      screenHz: z.number().min(20).max(20_000),
-      recordSeconds: z.number().min(1).max(604_800),
-      cardGb: z.number().min(1).max(16_384),
-    })
-    .partial()
-    .optional(),
-  timeLapse: z
-    .strictObject({
-      change: z.enum(CHANGES),
-      intervalSeconds: z.number().min(0.1).max(86_400),
-      look: z.enum(LAPSE_LOOKS),
-      /** Blur wanted in each picture, per cent of the width. */
-      blurPct: z.number().min(0.01).max(100),
-      moving: z.boolean(),
-      /** Of a moving time-lapse: times faster than life. */
-      speedUp: z.number().min(1).max(3600),
-    })
-    .partial()
-    .optional(),
-  loop: z
-    .strictObject({
-      minutes: z.number().min(0.5).max(1440),
-      leadSeconds: z.number().min(0).max(3600),
-      eventSeconds: z.number().min(0).max(86_400),
-    })
-    .partial()
-    .optional(),
-  /** Other cameras on the same action: they share playback, look, light and limits. */
-  secondAngles: z
-    .array(z.strictObject({ name: shortWord.optional(), ...own }))
-    .max(3)
-    .optional(),
-  /** This shot is the first half of two that join; the second shares playback, look and limits. */
-  pair: z
-    .strictObject({
-      kind: z.enum(PAIR_KINDS),
-      /** Blur wanted at the join, per cent of the width. */
-      blurPct: z.number().min(1).max(100).optional(),
-      turn: z.enum(TURN_WAYS).optional(),
-      hand: z.enum(CAMERA_HANDS).optional(),
-      second: z.strictObject({ name: shortWord.optional(), ...own, light: LightSchema.optional() }),
-    })
-    .optional(),
-});
+export const ShotSchema = z
+  .strictObject({
+    kind: z.literal('lynxeye/shot'),
+    version: FileVersion,
+    name: shortWord.optional(),
+    playback: z
+      .strictObject({
+        timelineFps: z.number().min(1).max(240),
+        /** 1 real time, 2 half speed; below 1 the film runs faster than life. */
+        slowdown: z.number().min(0.02).max(64),
+        /** Other speeds that the same clip is played at. */
+        alsoSlowdowns: z.array(z.number().min(0.02).max(64)).max(4),
+        deliver: z.strictObject({ width: dimension, height: dimension }),
+        screen: z.enum(SCREENS),
+      })
+      .partial()
+      .optional(),
+    look: z
+      .strictObject({ school: z.enum(SCHOOL_IDS), grade: z.enum(GRADES) })
+      .partial()
+      .optional(),
+    ...own,
+    light: LightSchema.optional(),
+    limits: z
+      .strictObject({
+        isoCeiling: z.int().min(25).max(409600),
+        mainsHz: z.union([z.literal(50), z.literal(60)]),
+        /** Whether lamps or a screen light the shot; `byLight`: lamps, when it is as dark as a lit room. */
+        lamps: z.enum(LAMPS),
+        /** Pulses a second of a screen or a dimmed light. */
+        screenHz: z.number().min(20).max(20_000),
+        recordSeconds: z.number().min(1).max(604_800),
+        cardGb: z.number().min(1).max(16_384),
+      })
+      .partial()
+      .optional(),
+    timeLapse: z
+      .strictObject({
+        change: z.enum(CHANGES),
+        intervalSeconds: z.number().min(0.1).max(86_400),
+        look: z.enum(LAPSE_LOOKS),
+        /** Blur wanted in each picture, per cent of the width. */
+        blurPct: z.number().min(0.01).max(100),
+        moving: z.boolean(),
+        /** Of a moving time-lapse: times faster than life. */
+        speedUp: z.number().min(1).max(3600),
+      })
+      .partial()
+      .optional(),
+    loop: z
+      .strictObject({
+        minutes: z.number().min(0.5).max(1440),
+        leadSeconds: z.number().min(0).max(3600),
+        eventSeconds: z.number().min(0).max(86_400),
+      })
+      .partial()
+      .optional(),
+    /** Other cameras on the same action: they share playback, look, light and limits. */
+    secondAngles: z
+      .array(z.strictObject({ name: shortWord.optional(), ...own }))
+      .max(3)
+      .optional(),
+    /** This shot is the first half of two that join; the second shares playback, look and limits. */
+    pair: z
+      .strictObject({
+        kind: z.enum(PAIR_KINDS),
+        /** Blur wanted at the join, per cent of the width. */
+        blurPct: z.number().min(1).max(100).optional(),
+        turn: z.enum(TURN_WAYS).optional(),
+        hand: z.enum(CAMERA_HANDS).optional(),
+        second: z.strictObject({ name: shortWord.optional(), ...own, light: LightSchema.optional() }),
+      })
+      .optional(),
+  })
+  .superRefine((shot, context) => {
+    const fault = tooMuch([shot, ...(shot.secondAngles ?? []), ...(shot.pair ? [shot.pair.second] : [])]);
+    if (fault) context.addIssue({ code: 'custom', path: [fault.path], message: fault.text });
+  });
 
 export type ShotInput = z.input<typeof ShotSchema>;
 export type Shot = z.output<typeof ShotSchema>;
@@ -180,5 +186,5 @@ export type SecondAngle = NonNullable<Shot['secondAngles']>[number];
 
 /** Reads a shot from outside. All faults are told, each with its path; never throws. */
 export function readShot(input: unknown): Checked<Shot> {
-  return checkAgainst(ShotSchema, input);
+  return checkFile(ShotSchema, input);
 }

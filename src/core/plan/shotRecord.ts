@@ -1,11 +1,12 @@
 import * as z from 'zod';
 import { ShotSchema } from './shot';
+import { InstantSchema } from './times';
 
 /** A shot as it is kept: the open file's shot with an id of its own and its times. */
 export const ShotRecordSchema = z.strictObject({
   id: z.string().min(1).max(60),
-  createdAt: z.iso.datetime({ offset: true }),
-  updatedAt: z.iso.datetime({ offset: true }),
+  createdAt: InstantSchema,
+  updatedAt: InstantSchema,
   /** Part of the demo data, so that it can be reset without touching the person's own. */
   demo: z.boolean().default(false),
   shot: ShotSchema,

@@ -44,7 +44,7 @@ export const ACTIVITIES = [
 export const SKIES = ['clear', 'thin', 'cloud', 'dark'] as const;
 export const SHADES = ['open', 'openShade', 'lightWood', 'denseWood', 'gorge'] as const;
 export const SUN_GROUNDS = ['grass', 'rock', 'snow', 'water', 'sand'] as const;
-export const STABILIZATIONS = ['off', 'standard', 'boost', 'levelHold', 'rollHold'] as const;
+export const STABILIZATIONS = ['off', 'standard', 'strong', 'levelHold', 'rollHold'] as const;
 export const COLOURS = ['standard', 'flat', 'log'] as const;
 export const CODECS = ['avc', 'hevc'] as const;
 /** How a mode records: plain video and what some cameras have beside it. */
@@ -109,5 +109,5 @@ export type Sky = (typeof SKIES)[number];
 export type Shade = (typeof SHADES)[number];
 export type SunGround = (typeof SUN_GROUNDS)[number];
 
-/** Version of the shot's file. */
-export const SHOT_VERSION = 1;
+/** Version of all files that are written; earlier ones are brought up to date, see `versions.ts`. */
+export const FILE_VERSION = 2;

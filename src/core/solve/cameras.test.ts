@@ -15,7 +15,7 @@ import type { Solution } from './solve';
 import { steadyWays, tiltCures } from './steadiness';
 
 const shot = (input: Omit<ShotInput, 'kind' | 'version'>) =>
-  ShotSchema.parse({ kind: 'lynxeye/shot', version: 1, ...input });
+  ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...input });
 const solved = (input: Omit<ShotInput, 'kind' | 'version'>): Solution => {
   const outcome = solve(briefOf(shot(input)).brief);
   if (!outcome.solved) throw new Error(outcome.refusal.obstacle.code);
@@ -37,7 +37,7 @@ describe('ways to hold a shot steady', () => {
     expect(px.rollHold).toBeLessThanOrEqual(2688);
     expect(px.levelHold).toBe(3840);
     const plain = waysOf(solution).find(
-      ({ means }) => means.kind === 'inCamera' && means.stabilization === 'boost',
+      ({ means }) => means.kind === 'inCamera' && means.stabilization === 'strong',
     )!;
     expect(plain.keeps).toBeCloseTo(0.8 * 0.8472, 3);
   });

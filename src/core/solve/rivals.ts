@@ -31,7 +31,7 @@ export function rivalsOf({ settings, alternatives, space }: Solution): Rival[] {
   const video = modesOf(space.brief.camera).filter(({ recording }) => recording === 'video');
   for (const fps of [...new Set(video.map(({ frameRate }) => frameRate))].sort((a, b) => a - b))
     if (fps !== settings.frameRate) rivals.push({ code: 'frameRate', fps });
-  for (const stabilization of ['off', 'boost'] as const)
+  for (const stabilization of ['off', 'strong'] as const)
     if (
       settings.stabilization !== stabilization &&
       video.some((mode) => mode.stabilization === stabilization)

@@ -31,7 +31,7 @@ export interface School {
   exposureOffsetStops: number | null;
 }
 
-const STEADIED: readonly Stabilization[] = ['standard', 'boost', 'levelHold', 'rollHold'];
+const STEADIED: readonly Stabilization[] = ['standard', 'strong', 'levelHold', 'rollHold'];
 
 export const SCHOOLS: Record<SchoolId, School> = {
   weigh: {

@@ -107,14 +107,12 @@ function foundOf({ group, plan, score }: Best): Found {
 
 /** Of filters that take the same stops only the one that harms least can win: a variable one set to 3 stops, or ND8. */
 function undominated(filters: readonly FilterSetting[]): readonly FilterSetting[] {
-  return filters.filter(
-    (filter, at) =>
-      !filters.some(
-        (other, index) =>
-          other.stops === filter.stops &&
-          (other.cast < filter.cast || (other.cast === filter.cast && index < at)),
-      ),
-  );
+  const least = new Map<number, FilterSetting>();
+  for (const filter of filters) {
+    const known = least.get(filter.stops);
+    if (!known || filter.cast < known.cast) least.set(filter.stops, filter);
+  }
+  return filters.filter((filter) => least.get(filter.stops) === filter);
 }
 
 /** The best of these groups under these exposures, or `sofar` where that is at least as good. */

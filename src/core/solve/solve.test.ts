@@ -13,7 +13,7 @@ import type { Warning } from './warnings';
 
 type Rest = Omit<ShotInput, 'kind' | 'version'>;
 const solved = (rest: Rest): Solution => {
-  const outcome = solve(briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: 1, ...rest })).brief);
+  const outcome = solve(briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...rest })).brief);
   if (!outcome.solved) throw new Error(JSON.stringify(outcome.refusal.obstacle));
   return outcome.solution;
 };

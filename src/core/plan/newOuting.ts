@@ -1,0 +1,21 @@
+import type { Outing } from './outing';
+import { FILE_VERSION } from './words';
+
+/** An outing with one empty day. */
+export function newOuting(id: string, at: string, zone: string, date: string): Outing {
+  return {
+    kind: 'lynxeye/outing',
+    version: FILE_VERSION,
+    id,
+    createdAt: at,
+    updatedAt: at,
+    demo: false,
+    archived: false,
+    name: 'New outing',
+    note: '',
+    zone,
+    days: [{ id: `${id}-1`, date, air: { lowC: 8, highC: 18 }, entries: [] }],
+    gear: [],
+    ticked: [],
+  };
+}

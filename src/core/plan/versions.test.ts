@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import { readShot } from './shot';
+import { MIGRATIONS, upToDate } from './versions';
+import { FILE_VERSION } from './words';
+
+const old = (rest: object): object => ({ kind: 'lynxeye/shot', version: 1, ...rest });
+
+describe('versions of files', () => {
+  it('have a named migration each, up to the version of today', () => {
+    expect(MIGRATIONS.map(({ to }) => to)).toEqual(
+      Array.from({ length: FILE_VERSION - 1 }, (_, at) => at + 2),
+    );
+    for (const { name } of MIGRATIONS) expect(name).not.toBe('');
+  });
+
+  it('brings boost up to date wherever version 1 could say it', () => {
+    const camera = {
+      kind: 'lynxeye/camera',
+      version: 1,
+      stabilizations: { standard: {}, boost: { cropPerSide: 0.1 } },
+      rules: [{ stabilizations: ['off', 'boost'] }],
+      limits: [{ where: { stabilizations: ['boost'] } }],
+    };
+    expect(
+      upToDate(
+        old({
+          pins: { stabilization: 'boost' },
+          camera: { profile: camera },
+          secondAngles: [{ pins: { stabilization: 'boost' } }],
+          pair: { second: { pins: { stabilization: 'boost' } } },
+        }),
+      ),
+    ).toEqual({
+      kind: 'lynxeye/shot',
+      version: 2,
+      pins: { stabilization: 'strong' },
+      camera: {
+        profile: {
+          kind: 'lynxeye/camera',
+          version: 2,
+          stabilizations: { standard: {}, strong: { cropPerSide: 0.1 } },
+          rules: [{ stabilizations: ['off', 'strong'] }],
+          limits: [{ where: { stabilizations: ['strong'] } }],
+        },
+      },
+      secondAngles: [{ pins: { stabilization: 'strong' } }],
+      pair: { second: { pins: { stabilization: 'strong' } } },
+    });
+  });
+
+  it('leaves what is up to date as it is, and a word of today wrong where it is wrong', () => {
+    const today = { kind: 'lynxeye/shot', version: 2, pins: { stabilization: 'boost' } };
+    expect(upToDate(today)).toBe(today);
+    expect(readShot(today)).toMatchObject({ ok: false, faults: [{ path: 'pins.stabilization' }] });
+    expect(readShot(old({ pins: { stabilization: 'boost' } }))).toMatchObject({
+      ok: true,
+      value: { version: 2, pins: { stabilization: 'strong' } },
+    });
+  });
+
+  it('refuses a later version in words, and no other number passes for an earlier one', () => {
+    expect(readShot({ kind: 'lynxeye/shot', version: 3, newKey: 1 })).toEqual({
+      ok: false,
+      faults: [{ path: 'version', text: expect.stringContaining('later Lynxeye') as string }],
+    });
+    for (const version of [0, -1, 1.5, '1', null])
+      expect(readShot({ kind: 'lynxeye/shot', version }).ok, String(version)).toBe(false);
+  });
+
+  it('bears depth', () => {
+    let deep: unknown = old({});
+    for (let at = 0; at < 20_000; at += 1) deep = [deep];
+    expect(() => upToDate(deep)).not.toThrow();
+  });
+});

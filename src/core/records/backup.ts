@@ -1,0 +1,105 @@
+import * as z from 'zod';
+import { checkFile } from '../plan/checkFile';
+import { checkAgainst } from '../plan/faults';
+import { faultsUnder } from '../plan/fault';
+import type { Fault } from '../plan/fault';
+import { FileVersion } from '../plan/fileVersion';
+import { upToDate } from '../plan/versions';
+import { FILE_VERSION } from '../plan/words';
+import { noRecords, RECORD_KINDS, RECORD_TABLES, recordName, recordSchemas } from './kinds';
+import type { KeptRecord, Records } from './kinds';
+import { InstantSchema } from '../plan/times';
+
+/** Everything a person keeps, in one file: a list for each kind of record. A kind that a file does not name has none. */
+export type Backup = {
+  kind: 'lynxeye/backup';
+  version: typeof FILE_VERSION;
+  exportedAt: string;
+} & Records;
+
+const head = {
+  kind: z.literal('lynxeye/backup'),
+  version: FileVersion,
+  exportedAt: InstantSchema,
+};
+
+function listsOf(itemOf: (table: keyof Records) => z.ZodType): Record<string, z.ZodType> {
+  return Object.fromEntries(
+    RECORD_TABLES.map((table) => [table, z.array(itemOf(table)).max(RECORD_KINDS[table].most).default([])]),
+  );
+}
+
+/** The whole file as a schema, for those who write it elsewhere. */
+export async function backupSchema(): Promise<z.ZodType> {
+  const schemas = await recordSchemas();
+  return z.strictObject({ ...head, ...listsOf((table) => schemas[table]) });
+}
+
+const Frame = z.strictObject({ ...head, ...listsOf(() => z.unknown()) });
+
+/** How many records were looked at, of how many. */
+export interface Progress {
+  done: number;
+  total: number;
+}
+type OnProgress = (progress: Progress) => void;
+const TELL_EVERY = 500;
+
+/** Records read one by one: those that are whole, and the faults of the others. */
+export type RecordsRead =
+  | { ok: true; records: Records }
+  | {
+      ok: false;
+      faults: Fault[];
+      /** What can be taken all the same; `null` when the file as a whole is not understood, or nothing in it is whole. */
+      sound: Records | null;
+      /** Names of what is not whole. */
+      faulty: string[];
+    };
+
+/** Checks a whole backup, record by record, and that no id stands twice. Never throws. */
+export async function readBackup(input: unknown, onProgress?: OnProgress): Promise<RecordsRead> {
+  const frame = checkFile(Frame, input);
+  if (!frame.ok) return { ok: false, faults: frame.faults, sound: null, faulty: [] };
+  return readRecords(frame.value as unknown as Record<keyof Records, readonly unknown[]>, onProgress);
+}
+
+/** Checks lists of records; an id that stands twice is a fault of the second. */
+export async function readRecords(
+  lists: Partial<Record<keyof Records, readonly unknown[]>>,
+  onProgress: OnProgress = () => undefined,
+): Promise<RecordsRead> {
+  const total = RECORD_TABLES.reduce((sum, table) => sum + (lists[table]?.length ?? 0), 0);
+  let done = 0;
+  const schemas = await recordSchemas();
+  const records: Record<keyof Records, KeptRecord[]> = noRecords();
+  const faults: Fault[] = [];
+  const faulty: string[] = [];
+  for (const table of RECORD_TABLES) {
+    const seen = new Set<string>();
+    (lists[table] ?? []).forEach((item, index) => {
+      done += 1;
+      if (done % TELL_EVERY === 0) onProgress({ done, total });
+      const read = checkAgainst<z.ZodType<KeptRecord>>(schemas[table], upToDate(item));
+      const own: Fault[] = !read.ok
+        ? read.faults
+        : seen.has(read.value.id)
+          ? [{ path: 'id', text: `"${read.value.id}" stands twice` }]
+          : [];
+      if (read.ok && own.length === 0) {
+        seen.add(read.value.id);
+        records[table].push(read.value);
+      } else {
+        faults.push(...faultsUnder(`${table}[${index}]`, own));
+        faulty.push(recordName(table, item));
+      }
+    });
+  }
+  if (faults.length === 0) return { ok: true, records: records as Records };
+  const some = RECORD_TABLES.some((table) => records[table].length > 0);
+  return { ok: false, faults, sound: some ? (records as Records) : null, faulty };
+}
+
+export function backupOf(records: Records, exportedAt: string): Backup {
+  return { kind: 'lynxeye/backup', version: FILE_VERSION, exportedAt, ...records };
+}

@@ -1,0 +1,64 @@
+import * as z from 'zod';
+import { checkFile } from '../plan/checkFile';
+import type { Fault } from '../plan/fault';
+import { FileVersion } from '../plan/fileVersion';
+import { OutingSchema } from '../plan/outing';
+import type { Outing } from '../plan/outing';
+import { ShotRecordSchema } from '../plan/shotRecord';
+import type { ShotRecord } from '../plan/shotRecord';
+import { FILE_VERSION } from '../plan/words';
+import { readRecords } from './backup';
+import type { RecordsRead } from './backup';
+
+/** An outing with its shots: a file that stands alone. */
+const head = { kind: z.literal('lynxeye/outing-file'), version: FileVersion };
+const MOST_SHOTS = 2000;
+
+export const OutingFileSchema = z.strictObject({
+  ...head,
+  outing: OutingSchema,
+  shots: z.array(ShotRecordSchema).max(MOST_SHOTS),
+});
+
+export type OutingFile = z.output<typeof OutingFileSchema>;
+
+const Frame = z.strictObject({ ...head, outing: z.unknown(), shots: z.array(z.unknown()).max(MOST_SHOTS) });
+
+export function outingFileOf(outing: Outing, shots: Iterable<ShotRecord>): OutingFile {
+  return { kind: 'lynxeye/outing-file', version: FILE_VERSION, outing, shots: [...shots] };
+}
+
+/** Checks an outing file, record by record, and that every shot that a day names is in it. Never throws. */
+export async function readOutingFile(input: unknown): Promise<RecordsRead> {
+  const frame = checkFile(Frame, input);
+  if (!frame.ok) return { ok: false, faults: frame.faults, sound: null, faulty: [] };
+  const read = await readRecords({ outings: [frame.value.outing], shots: frame.value.shots });
+  const records = read.ok ? read.records : read.sound;
+  const named = new Set(frame.value.shots.map(idOf));
+  const strays = (records?.outings ?? []).flatMap((outing) => strayShots(outing, named));
+  if (read.ok && strays.length === 0) return read;
+  const own = read.ok
+    ? []
+    : read.faults.map(({ path, text }) => ({ path: path.replace(/^outings\[0\]/, 'outing'), text }));
+  return { ok: false, faults: [...own, ...strays], sound: records, faulty: read.ok ? [] : read.faulty };
+}
+
+/** Entries whose shot the file does not hold. */
+function strayShots(outing: Outing, named: ReadonlySet<unknown>): Fault[] {
+  return outing.days.flatMap((day, at) =>
+    day.entries.flatMap((entry, index) =>
+      entry.what === 'shot' && !named.has(entry.shotId)
+        ? [
+            {
+              path: `outing.days[${at}].entries[${index}].shotId`,
+              text: `no shot "${entry.shotId}" in this file; add it under shots`,
+            },
+          ]
+        : [],
+    ),
+  );
+}
+
+function idOf(record: unknown): unknown {
+  return typeof record === 'object' && record !== null && 'id' in record ? record.id : undefined;
+}
