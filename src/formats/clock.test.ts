@@ -7,6 +7,12 @@ const ROME = 'Europe/Rome';
 /** Clocks go back at 03:00 summer time on 25 October 2026, forward at 02:00 on 29 March. */
 const at = (iso: string): number => Date.parse(iso);
 
+it('what runs out between two milliseconds is told all the same', () => {
+  const atMs = Date.parse('2026-10-03T10:10:00Z') + 1 / 3;
+  expect(dateAndTime(atMs, 'Europe/Rome')).toEqual({ date: '2026-10-03', time: '12:10' });
+  expect(isoIn(atMs, 'Europe/Rome')).toBe('2026-10-03T12:10:00+02:00');
+});
+
 describe('the clock of a place', () => {
   it('has a day of 25 hours when it goes back, 23 when it goes forward, 24 else', () => {
     const hours = (iso: string): number => {

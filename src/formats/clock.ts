@@ -1,4 +1,6 @@
 import { Temporal } from 'temporal-polyfill';
+import { shiftedTo } from '@/core/day/placedDay';
+import type { Shot } from '@/core/plan/shot';
 import type { Span } from '@/core/light/sun/day';
 
 /**
@@ -6,7 +8,8 @@ import type { Span } from '@/core/light/sun/day';
  * exist is taken as the one after it, one that exists twice as the first of the two.
  */
 function zoned(atMs: number, zone: string): Temporal.ZonedDateTime {
-  return Temporal.Instant.fromEpochMilliseconds(atMs).toZonedDateTimeISO(zone);
+  // What runs out does so between two milliseconds; clocks know whole ones.
+  return Temporal.Instant.fromEpochMilliseconds(Math.round(atMs)).toZonedDateTimeISO(zone);
 }
 
 /** The day of an instant at a place, from its first instant to the next day's. */
@@ -69,6 +72,15 @@ export function wallClock(zone: string): (date: string, time: string) => number 
     if (at === null) throw new Error(`no instant ${date} ${time} in ${zone}`);
     return at;
   };
+}
+
+/** A shot whose sun goes with it to an instant, written as the clock of a zone then has it: summer or winter time. */
+export function movedTo(shot: Shot, fromMs: number, zone: string): Shot {
+  const moved = shiftedTo(shot, fromMs);
+  const { light } = moved;
+  if (moved === shot || light?.kind !== 'sun') return moved;
+  const written = (iso: string): string => isoIn(Date.parse(iso), zone);
+  return { ...moved, light: { ...light, from: written(light.from), to: written(light.to) } };
 }
 
 /** The date after this one, "2026-10-04". */

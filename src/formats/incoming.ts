@@ -1,54 +1,185 @@
 import * as z from 'zod';
+import { ARCHETYPES } from '@/core/camera/archetypes';
 import { CameraProfileSchema } from '@/core/camera/profile';
 import type { CameraProfile } from '@/core/camera/profile';
-import { readBackup } from '@/core/plan/backup';
-import type { Backup } from '@/core/plan/backup';
+import { checkFile } from '@/core/plan/checkFile';
 import { checkAgainst } from '@/core/plan/faults';
-import type { Checked } from '@/core/plan/faults';
-import { readOutingFile } from '@/core/plan/outing';
-import type { OutingFile } from '@/core/plan/outing';
+import type { Checked, Fault } from '@/core/plan/fault';
 import { readShot } from '@/core/plan/shot';
 import type { Shot } from '@/core/plan/shot';
+import { readBackup } from '@/core/records/backup';
+import type { Progress, RecordsRead } from '@/core/records/backup';
+import { noRecords, RECORD_TABLES } from '@/core/records/kinds';
+import type { KeptRecord, Records } from '@/core/records/kinds';
+import { readOutingFile } from '@/core/records/outingFile';
 import { parseJson } from './json';
+import { readArchive } from './outing/archive';
+import { readCalendar } from './outing/calendar';
+import type { CalendarTimes } from './outing/calendar';
+import { isShotList, readShotListCsv } from './outing/csv';
+import type { ReadShotList } from './outing/csv';
+import { readModeSheet } from './modeSheet/read';
 import { TAIL } from './shotText';
 
-/** What a pasted text or a dropped file holds. */
-export type Incoming =
+/** What a pasted text or a dropped file holds, checked and ready to be kept. */
+export type Taking =
   | { kind: 'shots'; shots: Shot[] }
-  | { kind: 'backup'; backup: Backup }
+  | { kind: 'records'; records: Records }
   | { kind: 'camera'; profile: CameraProfile }
-  | { kind: 'outing'; file: OutingFile };
+  | { kind: 'shotList'; name: string; list: ReadShotList }
+  | { kind: 'calendar'; calendar: CalendarTimes };
 
-/** Reads a shot, several shots, a whole backup, an outing, a camera, or a text that carries a shot. Everything is checked, or nothing taken. */
-export function readIncoming(text: string): Checked<Incoming> {
+/** A file read: what it holds, or what is wrong with it and what of it is sound all the same. */
+export type IncomingRead =
+  | { ok: true; taking: Taking; leftBehind: string[] }
+  | {
+      ok: false;
+      faults: readonly Fault[];
+      /** Taken only if the person agrees; `null` when there is nothing sound in it. */
+      sound: Taking | null;
+      /** What is not, by name. */
+      faulty: string[];
+    };
+
+type OnProgress = (progress: Progress) => void;
+
+/** Larger files are refused before they are read, megabytes. */
+export const MOST_MEGABYTES = { text: 100, sheet: 10, archive: 100 } as const;
+
+/** Reads a file by its name's ending, else by what is in it. Never throws. */
+export async function readIncomingFile(
+  file: Blob,
+  name: string,
+  onProgress?: OnProgress,
+): Promise<IncomingRead> {
+  const ending = /\.(zip|csv|ics)$/i.exec(name)?.[1]?.toLowerCase();
+  const most = MOST_MEGABYTES[ending === 'zip' ? 'archive' : ending ? 'sheet' : 'text'];
+  if (file.size > most * 1e6)
+    return refused(`${Math.ceil(file.size / 1e6)} MB; expected at most ${most} MB: take it in parts`);
+  if (ending === 'zip') return readIncomingArchive(file, onProgress);
+  return readIncoming(await file.text(), name, onProgress);
+}
+
+/** Reads a text: JSON, a sheet, a calendar, or a message that carries a shot. Never throws. */
+export async function readIncoming(text: string, name = '', onProgress?: OnProgress): Promise<IncomingRead> {
+  if (/\.csv$/i.test(name)) return readSheet(text, name);
+  if (/\.ics$/i.test(name) || /^\s*BEGIN:VCALENDAR/i.test(text))
+    return whole(readCalendar(text), (calendar) => ({ kind: 'calendar', calendar }));
   const tail = text.lastIndexOf(TAIL);
-  const json = tail >= 0 && !text.trimStart().startsWith('{') ? text.slice(tail + TAIL.length) : text;
-  const parsed = parseJson(json);
-  if (!parsed.ok) return parsed;
-  if (Array.isArray(parsed.value)) {
-    const listed = checkAgainst(z.array(z.unknown()).min(1).max(1000), parsed.value);
-    if (!listed.ok) return listed;
-    const read = listed.value.map(readShot);
-    const faults = read.flatMap((one, index) =>
-      one.ok ? [] : one.faults.map((fault) => ({ ...fault, path: `[${index}].${fault.path}` })),
+  const parsed = parseJson(
+    tail >= 0 && !text.trimStart().startsWith('{') ? text.slice(tail + TAIL.length) : text,
+  );
+  if (!parsed.ok) return { ...parsed, sound: null, faulty: [] };
+  const { value } = parsed;
+  if (Array.isArray(value)) return readShots(value);
+  switch (kindOf(value)) {
+    case 'lynxeye/backup':
+      return ofRecords(await readBackup(value, onProgress));
+    case 'lynxeye/outing-file':
+      return ofRecords(await readOutingFile(value));
+    case 'lynxeye/camera':
+      return whole(checkFile(CameraProfileSchema, value), (profile) => ({ kind: 'camera', profile }));
+    default:
+      return whole(readShot(value), (shot) => ({ kind: 'shots', shots: [shot] }));
+  }
+}
+
+/** An archive of this app: everything kept, or some outings, which are taken all together. */
+async function readIncomingArchive(file: Blob, onProgress?: OnProgress): Promise<IncomingRead> {
+  const archive = await readArchive(file);
+  if (!archive.ok) return { ...archive, sound: null, faulty: [] };
+  const { texts, leftBehind } = archive.value;
+  const records: Record<keyof Records, KeptRecord[]> = noRecords();
+  const faults: Fault[] = [];
+  const faulty: string[] = [];
+  for (const { name, text } of texts) {
+    const read = await readIncoming(text, name, onProgress);
+    if (!read.ok) {
+      faults.push(...read.faults.map((fault) => ({ ...fault, path: `${name}: ${fault.path}` })));
+      faulty.push(...(read.faulty.length > 0 ? read.faulty : [name]));
+    }
+    const taking = read.ok ? read.taking : read.sound;
+    if (taking && taking.kind !== 'records') {
+      faults.push({ path: name, text: 'expected a backup or an outing' });
+      faulty.push(name);
+    } else if (taking)
+      for (const table of RECORD_TABLES) {
+        // A shot of two outings stands in the file of each.
+        const there = new Set(records[table].map(({ id }) => id));
+        records[table].push(...taking.records[table].filter(({ id }) => !there.has(id)));
+      }
+  }
+  const taking: Taking = { kind: 'records', records: records as Records };
+  if (faults.length === 0)
+    return {
+      ok: true,
+      taking,
+      leftBehind:
+        leftBehind > 0
+          ? [`${leftBehind} files of the archive: sheets, calendars and pictures are made anew.`]
+          : [],
+    };
+  const some = RECORD_TABLES.some((table) => records[table].length > 0);
+  return { ok: false, faults, sound: some ? taking : null, faulty };
+}
+
+/** A shot list tells days and times; any other sheet tells modes of a camera, and what it lacks is as in the main archetype. */
+function readSheet(text: string, name: string): IncomingRead {
+  const called = name.replace(/\.csv$/i, '').trim();
+  if (isShotList(text)) {
+    const list = readShotListCsv(text);
+    if (!list.ok) return { ...list, sound: null, faulty: [] };
+    return {
+      ok: true,
+      taking: { kind: 'shotList', name: called.slice(0, 120) || 'Shot list', list: list.value },
+      leftBehind: list.value.leftBehind,
+    };
+  }
+  return whole(readModeSheet(text, ARCHETYPES.main), (profile) => ({
+    kind: 'camera',
+    profile: { ...profile, name: called.slice(0, 80) || 'Camera' },
+  }));
+}
+
+/** Several shots in a list: all of them, or the sound ones if the person agrees. */
+function readShots(list: readonly unknown[]): IncomingRead {
+  const listed = checkAgainst(z.array(z.unknown()).min(1).max(1000), list);
+  if (!listed.ok) return { ...listed, sound: null, faulty: [] };
+  const shots: Shot[] = [];
+  const faults: Fault[] = [];
+  const faulty: string[] = [];
+  list.forEach((item, index) => {
+    const read = readShot(item);
+    if (read.ok) {
+      shots.push(read.value);
+      return;
+    }
+    faults.push(
+      ...read.faults.map(({ path, text }) => ({
+        path: path === '' ? `[${index}]` : `[${index}].${path}`,
+        text,
+      })),
     );
-    if (faults.length > 0) return { ok: false, faults };
-    return { ok: true, value: { kind: 'shots', shots: read.flatMap((one) => (one.ok ? [one.value] : [])) } };
-  }
-  if (kindOf(parsed.value) === 'lynxeye/backup') {
-    const backup = readBackup(parsed.value);
-    return backup.ok ? { ok: true, value: { kind: 'backup', backup: backup.value } } : backup;
-  }
-  if (kindOf(parsed.value) === 'lynxeye/outing-file') {
-    const outing = readOutingFile(parsed.value);
-    return outing.ok ? { ok: true, value: { kind: 'outing', file: outing.value } } : outing;
-  }
-  if (kindOf(parsed.value) === 'lynxeye/camera') {
-    const camera = checkAgainst(CameraProfileSchema, parsed.value);
-    return camera.ok ? { ok: true, value: { kind: 'camera', profile: camera.value } } : camera;
-  }
-  const shot = readShot(parsed.value);
-  return shot.ok ? { ok: true, value: { kind: 'shots', shots: [shot.value] } } : shot;
+    faulty.push(`shot ${index + 1}`);
+  });
+  if (faults.length === 0) return { ok: true, taking: { kind: 'shots', shots }, leftBehind: [] };
+  return { ok: false, faults, sound: shots.length > 0 ? { kind: 'shots', shots } : null, faulty };
+}
+
+function ofRecords(read: RecordsRead): IncomingRead {
+  if (read.ok) return { ok: true, taking: { kind: 'records', records: read.records }, leftBehind: [] };
+  const { faults, sound, faulty } = read;
+  return { ok: false, faults, sound: sound && { kind: 'records', records: sound }, faulty };
+}
+
+function whole<T>(read: Checked<T>, take: (value: T) => Taking): IncomingRead {
+  return read.ok
+    ? { ok: true, taking: take(read.value), leftBehind: [] }
+    : { ok: false, faults: read.faults, sound: null, faulty: [] };
+}
+
+function refused(text: string): IncomingRead {
+  return { ok: false, faults: [{ path: '', text }], sound: null, faulty: [] };
 }
 
 function kindOf(value: unknown): unknown {

@@ -1,5 +1,5 @@
-import { SHOT_VERSION } from '@/core/plan/words';
-import type { Checked } from '@/core/plan/faults';
+import { FILE_VERSION } from '@/core/plan/words';
+import type { Checked } from '@/core/plan/fault';
 
 /** Reads JSON text. A fault names line and column, where the text breaks. Never throws. */
 export function parseJson(text: string): Checked<unknown> {
@@ -12,7 +12,7 @@ export function parseJson(text: string): Checked<unknown> {
     const what = text.trim() === '' ? 'the file is empty' : `this is not JSON${where}`;
     return {
       ok: false,
-      faults: [{ path: '', text: `${what}; expected a lynxeye file, version ${SHOT_VERSION}` }],
+      faults: [{ path: '', text: `${what}; expected a lynxeye file, version ${FILE_VERSION}` }],
     };
   }
 }

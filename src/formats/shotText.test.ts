@@ -9,9 +9,9 @@ import { readIncoming } from './incoming';
 import { shotToText } from './shotText';
 
 describe('shots as text', () => {
-  it('come back as they were, from text and from JSON', () => {
-    fc.assert(
-      fc.property(anyShot(), (input) => {
+  it('come back as they were, from text and from JSON', async () => {
+    await fc.assert(
+      fc.asyncProperty(anyShot(), async (input) => {
         // Through JSON first, which knows no −0.
         const shot = ShotSchema.parse(JSON.parse(JSON.stringify(input)));
         const answer = answerShot(shot);
@@ -21,41 +21,51 @@ describe('shots as text', () => {
           briefOf(shot).brief.filters,
         );
         for (const form of [text, JSON.stringify(shot), `${text}\n\n  `])
-          expect(readIncoming(form)).toEqual({ ok: true, value: { kind: 'shots', shots: [shot] } });
+          expect(await readIncoming(form)).toMatchObject({
+            ok: true,
+            taking: { kind: 'shots', shots: [shot] },
+          });
       }),
       { numRuns: 150, seed: 5 },
     );
   });
 
-  it('reads several at once, or none when one is broken', () => {
+  it('reads several at once, and of a broken list the sound ones', async () => {
     const shots = makeDemo().shots.map(({ shot }) => shot);
-    expect(readIncoming(JSON.stringify(shots))).toMatchObject({ ok: true, value: { shots } });
-    expect(readIncoming(JSON.stringify([...shots, { ...shots[0], name: 7 }]))).toEqual({
+    expect(await readIncoming(JSON.stringify(shots))).toMatchObject({ ok: true, taking: { shots } });
+    expect(await readIncoming(JSON.stringify([...shots, { ...shots[0], name: 7 }]))).toEqual({
       ok: false,
       faults: [{ path: '[13].name', text: 'expected string, got number' }],
+      sound: { kind: 'shots', shots },
+      faulty: ['shot 14'],
     });
   });
 
-  it('says what a text is not, and never throws', () => {
-    expect(readIncoming('hello')).toMatchObject({ ok: false });
-    expect(readIncoming('{"kind":"lynxeye/backup","version":1}')).toMatchObject({ ok: false });
-    fc.assert(
-      fc.property(fc.oneof(fc.string(), fc.json()), (text) => typeof readIncoming(text).ok === 'boolean'),
+  it('says what a text is not, and never throws', async () => {
+    expect(await readIncoming('hello')).toMatchObject({ ok: false });
+    expect(await readIncoming('{"kind":"lynxeye/backup","version":1}')).toMatchObject({ ok: false });
+    await fc.assert(
+      fc.asyncProperty(
+        fc.oneof(fc.string(), fc.json()),
+        async (text) => typeof (await readIncoming(text)).ok === 'boolean',
+      ),
     );
   });
 
-  it('names a record that stands twice in a backup', () => {
+  it('names a record that stands twice in a backup', async () => {
     const { shots, log } = makeDemo();
     const backup = {
       kind: 'lynxeye/backup',
-      version: 1,
+      version: 2,
       exportedAt: '2026-10-03T10:00:00Z',
       shots: [...shots, shots[2]],
       log,
     };
-    expect(readIncoming(JSON.stringify(backup))).toEqual({
+    expect(await readIncoming(JSON.stringify(backup))).toEqual({
       ok: false,
       faults: [{ path: 'shots[13].id', text: '"demo-03" stands twice' }],
+      sound: { kind: 'records', records: { shots, log, outings: [], kit: [] } },
+      faulty: ['Bow camera looking back'],
     });
   });
 });

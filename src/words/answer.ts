@@ -16,6 +16,7 @@ import { demandText } from './pairText';
 import { reasonText } from './reasonText';
 import { refusalPath, refusalText, wayText } from './refusalText';
 import { helpText, warningText } from './warningText';
+import { FILE_VERSION } from '@/core/plan/words';
 
 /** A shot solved and worded: the open file's answer, or its refusal. */
 export function answerShot(shot: Shot): Answer | RefusalFile {
@@ -71,7 +72,7 @@ export function answerInWords(solution: Solution, assumed: readonly Assumed[]): 
   const kit = brief.filters;
   return {
     kind: 'lynxeye/answer',
-    version: 1,
+    version: FILE_VERSION,
     settings,
     fNumber: space.sensor.fNumber,
     exposure: {
@@ -119,7 +120,7 @@ function holdsInFile(solution: Solution): Answer['holds'] {
 export function refusalInWords(refusal: Refusal, brief: Brief): RefusalFile {
   return {
     kind: 'lynxeye/refusal',
-    version: 1,
+    version: FILE_VERSION,
     reasons: [
       { code: refusal.obstacle.code, path: refusalPath(refusal, brief), text: refusalText(refusal, brief) },
     ],

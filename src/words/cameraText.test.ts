@@ -46,7 +46,7 @@ describe('the words of a camera', () => {
     profile.rules[0]!.encodings = [{ codec: 'avc', bitDepth: 8, bitRatesMbps: [3] }];
     profile.limits.push({ says: 'nothing at all', where: { frameRateAbove: 900 } });
     profile.limits.push({ says: 'no 2.7K', where: { resolutions: ['2.7K'], frameRateAbove: 45 } });
-    profile.stabilizations.boost!.cropPerSide = 0.35;
+    profile.stabilizations.strong!.cropPerSide = 0.35;
     profile.views.push({ id: 'unused', horizontalDeg: 40, projection: 'straight', fromSphere: false });
     const findings = findingsOf(CameraProfileSchema.parse(profile));
     const codes = new Set(findings.map(({ code }) => code));
@@ -82,7 +82,7 @@ describe('the words of mounts and things', () => {
         expect(
           KitItemSchema.safeParse({
             kind: 'lynxeye/kit-item',
-            version: 1,
+            version: 2,
             id: 'x',
             createdAt: '2026-10-03T09:00:00Z',
             updatedAt: '2026-10-03T09:00:00Z',
@@ -105,7 +105,7 @@ describe('the words of framing and steadiness', () => {
     for (const kind of MOUNT_KINDS) {
       const read = readShot({
         kind: 'lynxeye/shot',
-        version: 1,
+        version: 2,
         mount: { kind, tiltDeg: 6 },
         motion: { subject: { distanceM: 3, sideM: 1 } },
       });

@@ -137,7 +137,7 @@ export const ACTIVITY_LABEL: Record<Activity, string> = {
 export const STABILIZATION_LABEL: Record<Stabilization, string> = {
   off: 'off',
   standard: 'standard',
-  boost: 'boost',
+  strong: 'strong',
   levelHold: 'level hold',
   rollHold: 'full-roll hold',
 };

@@ -1,14 +1,16 @@
 import { str as crc32 } from 'crc-32';
 import type { Settings } from '@/core/plan/settings';
 import { SettingsSchema } from '@/core/plan/settings';
+import { InstantSchema } from '@/core/plan/times';
+import { strongForBoost } from '@/core/plan/versions';
 import { without } from '@/core/plan/without';
 
 /**
- * A camera's set-up as one line of text, small enough for a code on a screen: our own open format, version 1, written
- * down in docs/files.md. `key=value` pairs between semicolons, values percent-escaped, the CRC-32 of all before it at
+ * A camera's set-up as one line of text, small enough for a code on a screen: our own open format, version 2, written
+ * down in docs/files.md; version 1 is still read. `key=value` pairs between semicolons, values percent-escaped, the CRC-32 of all before it at
  * the end. The filter is not in it: no camera can put one on.
  *
- *   lynxeye-setup/1;n=Helmet%2025;cam=otter;rec=video;res=3840x2160;fps=25;…;crc=8F2A11C0
+ *   lynxeye-setup/2;n=Helmet%2025;cam=otter;rec=video;res=3840x2160;fps=25;…;crc=8F2A11C0
  */
 export interface Setup {
   name: string;
@@ -23,7 +25,10 @@ export interface Setup {
 }
 
 const HEAD = 'lynxeye-setup/';
-const VERSION = '1';
+const VERSION = '2';
+const VERSIONS_READ = ['1', VERSION];
+/** A longer text is no set-up: it would not fit into a code that a camera reads. */
+const LONGEST = 1000;
 
 export function writeSetup({
   name,
@@ -35,7 +40,7 @@ export function writeSetup({
 }: Setup): string {
   const { shutterFloorSeconds: floor } = settings;
   const pairs: [string, string | number | null][] = [
-    ['n', name],
+    ['n', named(name)],
     ['cam', cameraId],
     ['rec', settings.recording],
     ['res', `${settings.resolution.width}x${settings.resolution.height}`],
@@ -110,20 +115,23 @@ export function readSetup(text: string): SetupRead {
   const no = (fault: SetupFault): SetupRead => ({ ok: false, fault });
   const line = text.trim();
   if (!line.startsWith(HEAD)) return no({ code: 'foreign' });
+  if (line.length > LONGEST) return no({ code: 'damaged' });
   const cut = line.lastIndexOf(';crc=');
   if (cut < 0 || line.slice(cut + 5).toUpperCase() !== checksum(line.slice(0, cut)))
     return no({ code: 'damaged' });
   const [head = '', ...pairs] = line.slice(0, cut).split(';');
   const version = head.slice(HEAD.length);
-  if (version !== VERSION) return no({ code: 'version', version });
+  if (!VERSIONS_READ.includes(version)) return no({ code: 'version', version });
   const told = new Map<string, string>();
   for (const pair of pairs) {
     const at = pair.indexOf('=');
     const key = pair.slice(0, at);
     if (at < 1 || told.has(key)) return no({ code: 'damaged' });
     if (!NEEDED.includes(key) && !OPTIONAL.includes(key)) return no({ code: 'unknown', key });
-    const value = unescaped(pair.slice(at + 1));
-    if (value === null) return no({ code: 'value', key, value: pair.slice(at + 1) });
+    const raw = unescaped(pair.slice(at + 1));
+    const value = raw !== null && version === '1' && key === 'stab' ? ofVersion1(raw) : raw;
+    if (value === null || !GRAMMAR[key]?.test(value))
+      return no({ code: 'value', key, value: (raw ?? pair.slice(at + 1)).slice(0, 80) });
     told.set(key, value);
   }
   const missing = NEEDED.find((key) => !told.has(key));
@@ -139,22 +147,72 @@ function unescaped(value: string): string | null {
   }
 }
 
+/** The stabilization as version 1 called it; `null` for a word it did not have. */
+function ofVersion1(word: string): string | null {
+  return word === 'strong' ? null : strongForBoost(word);
+}
+
+/** What a name may hold: no line break or other letter that is not seen, no half of a letter. */
+function named(name: string): string {
+  const whole = name.replace(/[\p{C}\p{Zl}\p{Zp}]/gu, '').trim();
+  return Array.from(whole).slice(0, 12).join('') || 'Set-up';
+}
+
+const NUMBER = String.raw`-?\d{1,7}(?:\.\d{1,20})?`;
+const whole = (pattern: string): RegExp => new RegExp(`^(?:${pattern})$`, 'u');
+const word = whole(String.raw`[A-Za-z]{1,20}`);
+const number = whole(NUMBER);
+
+/** How each value is written, its escapes taken off; what it may be is for the schema of settings. */
+const GRAMMAR: Readonly<Record<string, RegExp>> = {
+  n: whole(String.raw`(?! )[^\p{C}\p{Zl}\p{Zp}]{1,12}`),
+  cam: whole(String.raw`[^\p{C}\p{Zl}\p{Zp}]{1,60}`),
+  rec: word,
+  res: whole(String.raw`\d{2,5}x\d{2,5}`),
+  fps: number,
+  view: whole(String.raw`[^\p{C}\p{Zl}\p{Zp}]{1,60}@${NUMBER}`),
+  stab: word,
+  sh: whole(`fixed:${NUMBER}|auto:${NUMBER}:${NUMBER}`),
+  iso: whole(String.raw`\d{1,6}-\d{1,6}`),
+  wb: whole(String.raw`auto|\d{4,5}`),
+  col: word,
+  ev: number,
+  rate: number,
+  codec: word,
+  bits: whole('8|10'),
+  sharp: word,
+  nr: word,
+  every: number,
+  at: whole(String.raw`\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(?:\.\d{1,9})?(?:Z|[+-]\d\d:\d\d)`),
+  go: number,
+};
+
+/** Longest wait before it starts by itself, and longest interval, seconds: a day. */
+const DAY_SECONDS = 86_400;
+
 function setupFrom(told: ReadonlyMap<string, string>): SetupRead {
   const text = (key: string): string => told.get(key) ?? '';
-  const number = (key: string): number =>
-    /^-?\d+(\.\d+)?(e-?\d+)?$/i.test(text(key)) ? Number(text(key)) : NaN;
+  const number = (key: string): number => Number(text(key));
+  const wrong = (key: string): SetupRead => ({
+    ok: false,
+    fault: { code: 'value', key, value: text(key) },
+  });
   const [width, height] = text('res').split('x').map(Number);
-  const [viewId = '', horizontalDeg] = text('view').split('@');
+  const at = text('view').lastIndexOf('@');
+  const [viewId, horizontalDeg] = [text('view').slice(0, at), text('view').slice(at + 1)];
   const [mode = '', longest, shortest] = text('sh').split(':');
   const [min, max] = text('iso').split('-').map(Number);
   const shutterSeconds = Number(longest);
   const frameRate = number('fps');
+  // Only the pictures of a time-lapse may stand open for longer than a frame of the film lasts.
+  if (!told.has('every') && frameRate * shutterSeconds > 1.0001) return wrong('sh');
+  if (shortest !== undefined && Number(shortest) > shutterSeconds) return wrong('sh');
   const shape = {
     frameRate,
     shutterSeconds,
     shutterAngleDeg: Math.min(360, 360 * frameRate * shutterSeconds),
     shutterMode: mode,
-    ...(mode === 'auto' && shortest ? { shutterFloorSeconds: Number(shortest) } : {}),
+    ...(shortest === undefined ? {} : { shutterFloorSeconds: Number(shortest) }),
     filter: { ids: [], stops: 0 },
     iso: { min, max },
     resolution: { width, height },
@@ -172,14 +230,14 @@ function setupFrom(told: ReadonlyMap<string, string>): SetupRead {
   };
   const checked = SettingsSchema.safeParse(shape);
   if (!checked.success) {
-    const key = KEY_OF[String(checked.error.issues[0]?.path[0])] ?? 'sh';
-    return { ok: false, fault: { code: 'value', key, value: text(key) } };
+    return wrong(KEY_OF[String(checked.error.issues[0]?.path[0])] ?? 'sh');
   }
-  for (const key of ['every', 'go'])
-    if (told.has(key) && !(number(key) >= 0))
-      return { ok: false, fault: { code: 'value', key, value: text(key) } };
-  if (told.has('at') && !Number.isFinite(Date.parse(text('at'))))
-    return { ok: false, fault: { code: 'value', key: 'at', value: text('at') } };
+  for (const [key, least] of [
+    ['every', 0.1],
+    ['go', 0],
+  ] as const)
+    if (told.has(key) && !(number(key) >= least && number(key) <= DAY_SECONDS)) return wrong(key);
+  if (told.has('at') && !InstantSchema.safeParse(text('at')).success) return wrong('at');
   const settings = storable(checked.data);
   return {
     ok: true,

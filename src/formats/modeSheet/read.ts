@@ -6,9 +6,10 @@ import { rulesFrom } from '@/core/camera/rulesFrom';
 import type { TableRow } from '@/core/camera/rulesFrom';
 import { PROJECTIONS } from '@/core/optics/projection';
 import { checkAgainst } from '@/core/plan/faults';
-import type { Checked, Fault } from '@/core/plan/faults';
+import type { Checked, Fault } from '@/core/plan/fault';
 import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/plan/words';
 import type { Stabilization } from '@/core/plan/words';
+import { strongForBoost } from '@/core/plan/versions';
 import { COLUMNS, OPTIONAL } from './columns';
 import type { Column } from './columns';
 
@@ -65,7 +66,7 @@ class Sheet {
     const at = (column: Column, text: string): void => {
       faults.push({ path: `row ${row}, ${column}`, text });
     };
-    const cell = (column: Column): string => cells[column] ?? '';
+    const cell = (column: Column): string => strongForBoost(cells[column] ?? '');
     const word = <T extends string>(column: Column, words: readonly T[], usual?: T): T => {
       const given = cell(column);
       const found = given === '' ? usual : words.find((one) => one === given);

@@ -1,5 +1,8 @@
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import type { Outing, OutingFile } from '@/core/plan/outing';
+import { BlobReader, BlobWriter, TextWriter, Uint8ArrayReader, ZipReader, ZipWriter } from '@zip.js/zip.js';
+import type { FileEntry } from '@zip.js/zip.js';
+import type { Checked } from '@/core/plan/fault';
+import type { Outing } from '@/core/plan/outing';
+import { outingFileOf } from '@/core/records/outingFile';
 import type { ShotRecord } from '@/core/plan/shotRecord';
 import { outingCalendar } from './calendar';
 import { budgetCsv, shotListCsv } from './csv';
@@ -18,43 +21,67 @@ export function outingFiles(
   days: readonly FiledDay[],
   pictures: readonly { name: string; png: Uint8Array }[],
 ): ArchiveFiles {
-  const file: OutingFile = { kind: 'lynxeye/outing-file', version: 1, outing, shots: [...shots] };
   return {
-    [`${folder}/outing.json`]: strToU8(JSON.stringify(file, null, 2)),
-    [`${folder}/shots.csv`]: strToU8(shotListCsv(days, outing.zone)),
-    [`${folder}/budget.csv`]: strToU8(budgetCsv(days, outing.zone)),
-    [`${folder}/days.ics`]: strToU8(outingCalendar(outing, days)),
+    [`${folder}/outing.json`]: bytesOf(JSON.stringify(outingFileOf(outing, shots), null, 2)),
+    [`${folder}/shots.csv`]: bytesOf(shotListCsv(days, outing.zone)),
+    [`${folder}/budget.csv`]: bytesOf(budgetCsv(days, outing.zone)),
+    [`${folder}/days.ics`]: bytesOf(outingCalendar(outing, days)),
     ...Object.fromEntries(pictures.map(({ name, png }) => [`${folder}/cards/${name}.png`, png])),
   };
 }
 
-export function zipped(files: ArchiveFiles): Uint8Array<ArrayBuffer> {
-  return Uint8Array.from(zipSync(files, { level: 6 }));
+function bytesOf(text: string): Uint8Array {
+  return new TextEncoder().encode(text);
 }
 
-export type ArchiveRead =
-  | { ok: true; everything: string | null; outings: string[]; leftBehind: string[] }
-  | { ok: false; why: string };
+export async function zipped(files: ArchiveFiles): Promise<Blob> {
+  const writer = new ZipWriter(new BlobWriter('application/zip'), { useWebWorkers: false });
+  for (const [name, bytes] of Object.entries(files)) await writer.add(name, new Uint8ArrayReader(bytes));
+  return writer.close();
+}
 
-/** What of an archive can be read back, and the names of what is not. */
-export function readArchive(bytes: Uint8Array): ArchiveRead {
-  let files: ArchiveFiles;
+/** Bounds of what is unpacked: the texts of one archive, and the files in it. */
+export const MOST_UNPACKED_BYTES = 200_000_000;
+const MOST_FILES = 20_000;
+
+/** The texts of an archive that can be read back by their names, and how many files beside them are not. */
+export interface ArchiveRead {
+  texts: { name: string; text: string }[];
+  leftBehind: number;
+}
+
+/** Unpacks only what is read; each entry's checksum is held, and none may lie over another. Never throws. */
+export async function readArchive(file: Blob): Promise<Checked<ArchiveRead>> {
+  const no = (text: string): Checked<ArchiveRead> => ({ ok: false, faults: [{ path: '', text }] });
+  const reader = new ZipReader(new BlobReader(file), {
+    useWebWorkers: false,
+    checkSignature: true,
+    checkOverlappingEntry: true,
+  });
+  let entries: FileEntry[];
   try {
-    files = unzipSync(bytes);
+    entries = (await reader.getEntries()).filter((entry): entry is FileEntry => !entry.directory);
   } catch {
-    return { ok: false, why: 'this is no ZIP, or it is damaged' };
+    return no('this is no ZIP, or it is damaged; take it anew from where it came from');
   }
-  const names = Object.keys(files);
-  const text = (name: string): string => strFromU8(files[name] ?? new Uint8Array());
-  const everything = names.includes(EVERYTHING) ? text(EVERYTHING) : null;
-  const outings = everything === null ? names.filter((name) => name.endsWith('/outing.json')) : [];
-  if (everything === null && outings.length === 0)
-    return { ok: false, why: `it holds no ${EVERYTHING} and no outing.json` };
-  const used = new Set([EVERYTHING, ...outings]);
-  return {
-    ok: true,
-    everything,
-    outings: outings.map(text),
-    leftBehind: names.filter((name) => !used.has(name) && !name.endsWith('/')),
-  };
+  if (entries.length > MOST_FILES) return no(`${entries.length} files in it; expected at most ${MOST_FILES}`);
+  const everything = entries.filter(({ filename }) => filename === EVERYTHING);
+  const wanted =
+    everything.length > 0 ? everything : entries.filter(({ filename }) => filename.endsWith('/outing.json'));
+  if (wanted.length === 0) return no(`it holds no ${EVERYTHING} and no outing.json`);
+  const bytes = wanted.reduce((sum, { uncompressedSize }) => sum + uncompressedSize, 0);
+  if (bytes > MOST_UNPACKED_BYTES)
+    return no(`it unpacks to ${Math.ceil(bytes / 1e6)} MB; expected at most ${MOST_UNPACKED_BYTES / 1e6} MB`);
+  const texts: ArchiveRead['texts'] = [];
+  for (const entry of wanted) {
+    try {
+      texts.push({ name: entry.filename, text: await entry.getData(new TextWriter()) });
+    } catch {
+      return no(
+        `"${entry.filename}" is damaged in it, or locked; take the archive anew from where it came from`,
+      );
+    }
+  }
+  await reader.close();
+  return { ok: true, value: { texts, leftBehind: entries.length - wanted.length } };
 }

@@ -1,142 +1,236 @@
 import ICAL from 'ical.js';
-import ical, { ICalAlarmType } from 'ical-generator';
-import { tzlib_get_ical_block } from 'timezones-ical-library';
 import type { Outing, OutingEntry } from '@/core/plan/outing';
-import { Temporal } from 'temporal-polyfill';
+import { isZone } from '@/core/plan/zone';
+import type { Checked } from '@/core/plan/fault';
 import { settingLine, swapLine } from './calendarWords';
-import { dateAndTime } from '../clock';
+import { dateAndTime, instantOf, isoIn } from '../clock';
 import type { FiledDay } from './dayRows';
+import { zoneBlock } from './zoneBlock';
+
+// Lines end after 75 bytes, the blank that begins the next one being one of them.
+ICAL.foldLength = 74;
 
 /** Minutes before an event at which the calendar speaks up (start). */
 const REMIND_MINUTES = { shot: 15, swap: 5, charge: 5 } as const;
+/** How long an act of the hands stands in the calendar, milliseconds. */
+const ACT_MS = 300_000;
+
+/** What stands in a calendar at a time. */
+interface Told {
+  id: string;
+  fromMs: number;
+  toMs: number;
+  summary: string;
+  description: string;
+  category: string;
+  remind: number | null;
+}
 
 /** The days as a calendar: shots, breaks, filter changes, cards, cells and charges, in the zone of the outing. */
 export function outingCalendar(outing: Outing, days: readonly FiledDay[]): string {
   const { zone } = outing;
-  const calendar = ical({
-    name: outing.name,
-    prodId: { company: 'lynxeye', product: 'outing', language: 'EN' },
-  });
-  calendar.timezone({ name: zone, generator: (name: string) => tzlib_get_ical_block(name)[0] ?? null });
-  const put = (
-    id: string,
-    fromMs: number,
-    toMs: number,
-    summary: string,
-    description: string,
-    category: string,
-    remind: number | null,
-  ): void => {
-    const event = calendar.createEvent({
-      id: `${id}@lynxeye`,
-      start: Temporal.Instant.fromEpochMilliseconds(fromMs)
-        .toZonedDateTimeISO(zone)
-        .toPlainDateTime()
-        .toString(),
-      end: Temporal.Instant.fromEpochMilliseconds(toMs).toZonedDateTimeISO(zone).toPlainDateTime().toString(),
-      timezone: zone,
-      summary,
-      description,
-      categories: [{ name: category }],
-      stamp: new Date(outing.updatedAt),
-    });
-    if (remind !== null)
-      event.createAlarm({ type: ICalAlarmType.display, trigger: remind * 60, description: summary });
-  };
-  for (const { day, sheet } of days) {
-    for (const part of day.parts) {
-      const carried = sheet.parts.find(({ partId }) => partId === part.id)?.carried;
-      const told = carried ? settingLine(carried.settings, part.brief.filters) : 'No answer yet.';
-      put(
-        part.id.replace('/', '-'),
-        part.fromMs,
-        part.toMs,
-        `${part.name} (${part.camera.name})`,
-        told,
-        'shot',
-        REMIND_MINUTES.shot,
-      );
-    }
-    for (const pause of day.pauses) put(pause.id, pause.fromMs, pause.toMs, pause.name, '', pause.kind, null);
-    for (const camera of sheet.cameras) {
-      const profile = day.parts.find((part) => part.camera.id === camera.cameraId);
-      const name = profile?.camera.name ?? camera.cameraId;
-      for (const swap of camera.swaps)
-        put(
-          `swap-${swap.partId.replace('/', '-')}`,
-          swap.window.fromMs,
-          swap.window.fromMs + 300_000,
-          swapLine(name, swap, profile?.brief.filters ?? []),
-          'Filter change',
-          'swap',
-          REMIND_MINUTES.swap,
-        );
-      for (const act of camera.budget.acts)
-        put(
-          `${act.what}-${camera.cameraId}-${act.atMs}`,
-          act.atMs,
-          act.what === 'charge' ? act.toMs : act.atMs + 300_000,
-          act.what === 'charge' ? `Charge ${name}` : `${name}: next ${act.what}`,
-          '',
-          'charge',
-          REMIND_MINUTES.charge,
-        );
-    }
-  }
-  return calendar.toString();
+  const calendar = new ICAL.Component('vcalendar');
+  for (const [key, value] of [
+    ['version', '2.0'],
+    ['prodid', '-//lynxeye//outing//EN'],
+    ['name', outing.name],
+    ['x-wr-calname', outing.name],
+    ['x-wr-timezone', zone],
+  ] as const)
+    calendar.addPropertyWithValue(key, value);
+  const years = outing.days.map(({ date }) => Number(date.slice(0, 4)));
+  if (zone !== UTC) calendar.addSubcomponent(zoneBlock(zone, Math.min(...years) - 1, Math.max(...years) + 1));
+  const stamp = ICAL.Time.fromJSDate(new Date(outing.updatedAt), true);
+  for (const told of days.flatMap(toldOf)) calendar.addSubcomponent(eventOf(told, zone, stamp));
+  return `${calendar.toString()}\r\n`;
 }
 
-/** Times of a calendar written here, read back onto an outing: what moved, and what could not be used. */
-export interface ReadCalendar {
-  /** New times by entry id. */
+const UTC = 'UTC';
+
+function eventOf(told: Told, zone: string, stamp: ICAL.Time): ICAL.Component {
+  const event = new ICAL.Component('vevent');
+  event.addPropertyWithValue('uid', `${told.id}@lynxeye`);
+  event.addPropertyWithValue('dtstamp', stamp);
+  const clock = (name: string, atMs: number): void => {
+    const local = isoIn(atMs, zone).slice(0, 19);
+    const time = ICAL.Time.fromDateTimeString(zone === UTC ? `${local}Z` : local);
+    const property = event.addPropertyWithValue(name, time);
+    if (zone !== UTC) property.setParameter('tzid', zone);
+  };
+  clock('dtstart', told.fromMs);
+  clock('dtend', told.toMs);
+  event.addPropertyWithValue('summary', told.summary);
+  if (told.description !== '') event.addPropertyWithValue('description', told.description);
+  event.addPropertyWithValue('categories', told.category);
+  if (told.remind !== null) {
+    const alarm = new ICAL.Component('valarm');
+    alarm.addPropertyWithValue('action', 'DISPLAY');
+    alarm.addPropertyWithValue('trigger', ICAL.Duration.fromSeconds(-told.remind * 60));
+    alarm.addPropertyWithValue('description', told.summary);
+    event.addSubcomponent(alarm);
+  }
+  return event;
+}
+
+function toldOf({ day, sheet }: FiledDay): Told[] {
+  const told: Told[] = [];
+  for (const part of day.parts) {
+    const carried = sheet.parts.find(({ partId }) => partId === part.id)?.carried;
+    told.push({
+      id: part.id.replace('/', '-'),
+      fromMs: part.fromMs,
+      toMs: part.toMs,
+      summary: `${part.name} (${part.camera.name})`,
+      description: carried ? settingLine(carried.settings, part.brief.filters) : 'No answer yet.',
+      category: 'shot',
+      remind: REMIND_MINUTES.shot,
+    });
+  }
+  for (const { id, fromMs, toMs, name, kind } of day.pauses)
+    told.push({ id, fromMs, toMs, summary: name, description: '', category: kind, remind: null });
+  for (const camera of sheet.cameras) {
+    const profile = day.parts.find((part) => part.camera.id === camera.cameraId);
+    const name = profile?.camera.name ?? camera.cameraId;
+    for (const swap of camera.swaps)
+      told.push({
+        id: `swap-${swap.partId.replace('/', '-')}`,
+        fromMs: swap.window.fromMs,
+        toMs: swap.window.fromMs + ACT_MS,
+        summary: swapLine(name, swap, profile?.brief.filters ?? []),
+        description: 'Filter change',
+        category: 'swap',
+        remind: REMIND_MINUTES.swap,
+      });
+    for (const act of camera.budget.acts)
+      told.push({
+        id: `${act.what}-${camera.cameraId}-${Math.round(act.atMs)}`,
+        fromMs: act.atMs,
+        toMs: act.what === 'charge' ? act.toMs : act.atMs + ACT_MS,
+        summary: act.what === 'charge' ? `Charge ${name}` : `${name}: next ${act.what}`,
+        description: '',
+        category: 'charge',
+        remind: REMIND_MINUTES.charge,
+      });
+  }
+  return told;
+}
+
+/** When an event starts: an instant, or what the clock shows in a zone (`null`: wherever the outing is). */
+export type CalendarTime = { atMs: number } | { date: string; time: string; zone: string | null };
+
+/** Events of a calendar by what they are called in it. */
+export interface CalendarTimes {
+  events: { uid: string; start: CalendarTime }[];
+  /** Events that say no name or no time that can be used. */
+  unread: number;
+}
+
+/** More than this is no plan of days. */
+export const MOST_EVENTS = 20_000;
+
+/** Reads a calendar (RFC 5545). Its own definitions of zones are not followed: a zone is what its name says. Never throws. */
+export function readCalendar(text: string): Checked<CalendarTimes> {
+  const no = (why: string): Checked<CalendarTimes> => ({ ok: false, faults: [{ path: '', text: why }] });
+  const count = text.match(/^BEGIN:VEVENT/gim)?.length ?? 0;
+  if (count > MOST_EVENTS)
+    return no(`${count} events; expected at most ${MOST_EVENTS}: export only the days of the outing`);
+  let roots: readonly Jcal[];
+  try {
+    const parsed = ICAL.parse(text) as unknown as Jcal | Jcal[];
+    roots = (typeof parsed[0] === 'string' ? [parsed] : parsed) as readonly Jcal[];
+  } catch {
+    return no(
+      'this is no calendar that can be read (iCalendar, .ics); export it again, or take another file',
+    );
+  }
+  const events: CalendarTimes['events'] = [];
+  let unread = 0;
+  for (const [, , parts] of roots)
+    for (const [name, properties] of parts) {
+      if (name !== 'vevent') continue;
+      const uid = properties.find(([key]) => key === 'uid')?.[3];
+      const start = startOf(properties.find(([key]) => key === 'dtstart'));
+      if (typeof uid === 'string' && start) events.push({ uid, start });
+      else unread += 1;
+    }
+  if (events.length === 0 && unread === 0) return no('there is no event in this calendar');
+  return { ok: true, value: { events, unread } };
+}
+
+/** A component as jCal has it (RFC 7265): name, properties, components. */
+type Jcal = readonly [string, readonly JcalProperty[], readonly Jcal[]];
+type JcalProperty = readonly [string, Readonly<Record<string, unknown>>, string, ...unknown[]];
+
+function startOf(property: JcalProperty | undefined): CalendarTime | null {
+  const [, parameters, , value] = property ?? (['', {}, '', undefined] as const);
+  const found = /^(\d{4}-\d\d-\d\d)T(\d\d:\d\d):\d\d(Z?)$/.exec(typeof value === 'string' ? value : '');
+  if (!found) return null;
+  const [, date = '', time = '', utc] = found;
+  if (utc === 'Z') {
+    const atMs = Date.parse(`${date}T${time}:00Z`);
+    return Number.isNaN(atMs) ? null : { atMs };
+  }
+  const zone = parameters.tzid;
+  if (typeof zone !== 'string') return { date, time, zone: null };
+  // Some programs write "/maker/Europe/Rome".
+  const known = [zone, zone.split('/').slice(-2).join('/')].find(isZone);
+  return known === undefined ? null : { date, time, zone: known };
+}
+
+/** What a calendar moves of an outing. */
+export interface CalendarMoves {
+  /** New times by entry id, in the outing's zone. */
   moved: { entryId: string; date: string; at: string }[];
   /** Entries of the outing that stand in it. */
   known: number;
   leftBehind: string[];
 }
 
-export function readOutingCalendar(
-  text: string,
-  outing: Outing,
-): { ok: true; read: ReadCalendar } | { ok: false; why: string } {
-  let events: ICAL.Event[];
-  try {
-    const root = new ICAL.Component(ICAL.parse(text) as never);
-    for (const zone of root.getAllSubcomponents('vtimezone')) ICAL.TimezoneService.register(zone);
-    events = root.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
-  } catch (error) {
-    return { ok: false, why: error instanceof Error ? error.message : String(error) };
-  }
-  const entries = new Map<string, OutingEntry>(
-    outing.days.flatMap(({ entries: own }) => own.map((entry) => [entry.id, entry])),
-  );
+export function movesOf({ events, unread: without }: CalendarTimes, outing: Outing): CalendarMoves {
+  const entries = new Map<string, { entry: OutingEntry; date: string }>();
+  for (const { date, entries: own } of outing.days)
+    for (const entry of own) entries.set(entry.id, { entry, date });
   const moved = new Map<string, { entryId: string; date: string; at: string }>();
   const known = new Set<string>();
   let other = 0;
-  for (const event of events) {
-    const id = event.uid.replace(/@lynxeye$/, '');
-    const entryId = entries.has(id) ? id : /^(.*)-0$/.exec(id)?.[1];
-    const entry = entryId === undefined ? undefined : entries.get(entryId);
-    if (!entry) {
+  let unread = without;
+  for (const { uid, start } of events) {
+    const id = uid.replace(/@lynxeye$/, '');
+    const found = entries.get(id) ?? entries.get(/^(.*)-0$/.exec(id)?.[1] ?? '');
+    if (!found) {
       other += 1;
       continue;
     }
+    const { entry, date: was } = found;
+    const clock = clockIn(start, outing.zone);
+    if (!clock) {
+      unread += 1;
+      continue;
+    }
     known.add(entry.id);
-    const { date, time } = dateAndTime(event.startDate.toJSDate().getTime(), outing.zone);
-    const was = outing.days.find(({ entries: own }) => own.includes(entry))?.date;
-    if (entry.at !== time || was !== date) moved.set(entry.id, { entryId: entry.id, date, at: time });
+    const { date, at } = clock;
+    // A time that the clock skips or shows twice stays as it was told, where it is the same instant.
+    if (entry.at === at && was === date) moved.delete(entry.id);
+    else if (instantOf(was, entry.at, outing.zone) !== instantOf(date, at, outing.zone))
+      moved.set(entry.id, { entryId: entry.id, date, at });
   }
-  return {
-    ok: true,
-    read: {
-      moved: [...moved.values()],
-      known: known.size,
-      leftBehind:
-        other > 0
-          ? [
-              `${other} events that are no shot or break of this outing: filter changes and charges follow from the plan.`,
-            ]
-          : [],
-    },
-  };
+  const leftBehind = [
+    ...(other > 0
+      ? [
+          `${other} events that are no shot or break of this outing: filter changes and charges follow from the plan.`,
+        ]
+      : []),
+    ...(unread > 0 ? [`${unread} events without a name, or without a time in a zone known here.`] : []),
+  ];
+  return { moved: [...moved.values()], known: known.size, leftBehind };
+}
+
+/** The clock of the outing at a time of the calendar; `null` for what is no date or time. */
+function clockIn(start: CalendarTime, zone: string): { date: string; at: string } | null {
+  const atMs = 'atMs' in start ? start.atMs : instantOf(start.date, start.time, start.zone ?? zone);
+  if (atMs === null) return null;
+  if (!('atMs' in start) && (start.zone === null || start.zone === zone))
+    return { date: start.date, at: start.time };
+  const { date, time } = dateAndTime(atMs, zone);
+  return { date, at: time };
 }

@@ -1,11 +1,15 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
+import { MOST_DAYS, MOST_ENTRIES, PAUSE_MINUTES } from '@/core/plan/dayBounds';
 import type { OutingEntry } from '@/core/plan/outing';
 import type { Pins } from '@/core/plan/settings';
 import { PinsSchema } from '@/core/plan/settings';
 import type { Shot } from '@/core/plan/shot';
-import { MOUNT_KINDS, SHOT_VERSION } from '@/core/plan/words';
-import type { Fault } from '@/core/plan/faults';
+import { MOUNT_KINDS, FILE_VERSION } from '@/core/plan/words';
+import type { Checked, Fault } from '@/core/plan/fault';
+import { checkAgainst } from '@/core/plan/faults';
+import { DateSchema } from '@/core/plan/times';
+import { strongForBoost } from '@/core/plan/versions';
 import { BUDGET_COLUMNS, budgetRows, SHOT_COLUMNS, shotRows } from './dayRows';
 import type { FiledDay } from './dayRows';
 
@@ -22,16 +26,19 @@ export function budgetCsv(days: readonly FiledDay[], zone: string): string {
   return Papa.unparse({ fields: [...BUDGET_COLUMNS], data: rows }, WRITE);
 }
 
+/** Ids are given by whoever keeps it. */
+type ListedPause =
+  Omit<Extract<OutingEntry, { what: 'break' }>, 'id'> | Omit<Extract<OutingEntry, { what: 'travel' }>, 'id'>;
+
 /** A shot list read back: its days, and shots to be kept unless one of that id is. */
 export interface ReadShotList {
-  days: { date: string; entries: (Exclude<OutingEntry, { what: 'shot' }> | ListedShot)[] }[];
+  days: { date: string; entries: (ListedPause | ListedShot)[] }[];
   /** What the sheet does not hold, and so was not read. */
   leftBehind: string[];
 }
 
 export interface ListedShot {
   what: 'shot';
-  id: string;
   at: string;
   /** As it was kept, where the sheet says. */
   shotId: string | null;
@@ -39,67 +46,99 @@ export interface ListedShot {
   shot: Shot;
 }
 
+/** An outing holds no more. */
+const MOST_LINES = MOST_DAYS * MOST_ENTRIES;
+
 const NEEDED = ['date', 'start', 'minutes', 'what', 'name'] as const;
 
-/** A faulty sheet is read not at all; every fault is named by row and column. */
-export function readShotListCsv(
-  text: string,
-  newId: () => string,
-): { ok: true; list: ReadShotList } | { ok: false; faults: Fault[] } {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+/** Whether a sheet has the columns of a shot list, in whatever order. */
+export function isShotList(text: string): boolean {
+  const fields = parsed(text, 1).meta.fields ?? [];
+  return NEEDED.every((column) => fields.includes(column));
+}
+
+function parsed(text: string, rows = 0): Papa.ParseResult<Record<string, string>> {
+  return Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
+    preview: rows,
     skipEmptyLines: 'greedy',
     transformHeader: (header) => header.trim(),
     transform: unguarded,
   });
+}
+
+/** A faulty sheet is read not at all; every fault is named by row and column. */
+export function readShotListCsv(text: string): Checked<ReadShotList> {
+  const { data, meta } = parsed(text, MOST_LINES + 1);
+  if (data.length > MOST_LINES)
+    return {
+      ok: false,
+      faults: [{ path: '', text: `expected at most ${MOST_LINES} lines: take the days in parts` }],
+    };
   const missing = NEEDED.filter((column) => !meta.fields?.includes(column));
   if (missing.length > 0)
     return { ok: false, faults: missing.map((column) => ({ path: 'row 1', text: `no column "${column}"` })) };
   const faults: Fault[] = [];
   const days = new Map<string, ReadShotList['days'][number]>();
   let second = 0;
+  const overfull: string[] = [];
   data.forEach((row, index) => {
     const place = `row ${index + 2}`;
-    const read = Row.safeParse(row);
-    if (!read.success) {
-      for (const issue of read.error.issues)
-        faults.push({ path: `${place}, ${String(issue.path[0])}`, text: issue.message });
+    const read = checkAgainst(Row, row);
+    if (!read.ok) {
+      faults.push(...read.faults.map(({ path, text }) => ({ path: `${place}, ${path}`, text })));
       return;
     }
-    const { date, start, minutes, what, name } = read.data;
+    const { date, start, minutes, what, name } = read.value;
+    if (what !== 'shot' && minutes < PAUSE_MINUTES.least) {
+      faults.push({
+        path: `${place}, minutes`,
+        text: `expected at least ${PAUSE_MINUTES.least} of a ${what}`,
+      });
+      return;
+    }
     const day = days.get(date) ?? { date, entries: [] };
     days.set(date, day);
-    const id = newId();
-    if (what === 'break') day.entries.push({ what, id, name, at: start, minutes, outOfReach: [] });
-    else if (what === 'travel') day.entries.push({ what, id, name, at: start, minutes });
+    if (day.entries.length >= MOST_ENTRIES || days.size > MOST_DAYS) {
+      overfull.push(
+        day.entries.length >= MOST_ENTRIES
+          ? `more than ${MOST_ENTRIES} lines on ${date}`
+          : `more than ${MOST_DAYS} dates`,
+      );
+      return;
+    }
+    if (what === 'break') day.entries.push({ what, name, at: start, minutes, outOfReach: [] });
+    else if (what === 'travel') day.entries.push({ what, name, at: start, minutes });
     else if ((row['shot id'] ?? '').includes('#')) second += 1;
     else {
       const pins = pinsFrom(row);
-      if (!pins.ok) faults.push({ path: place, text: pins.text });
+      if (!pins.ok)
+        faults.push(...pins.faults.map(({ path, text }) => ({ path: `${place}, ${path}`, text })));
       else {
         const mount = MOUNT_KINDS.find((kind) => kind === row.mount);
         day.entries.push({
           what: 'shot',
-          id,
           at: start,
           shotId: row['shot id'] === undefined || row['shot id'] === '' ? null : row['shot id'],
           shot: {
             kind: 'lynxeye/shot',
-            version: SHOT_VERSION,
+            version: FILE_VERSION,
             name,
             ...(mount ? { mount: { kind: mount } } : {}),
             limits: { recordSeconds: Math.max(1, minutes * 60) },
-            ...(Object.keys(pins.pins).length > 0 ? { pins: pins.pins } : {}),
+            ...(Object.keys(pins.value).length > 0 ? { pins: pins.value } : {}),
           },
         });
       }
     }
   });
+  if (overfull[0] !== undefined)
+    faults.push({ path: '', text: `${overfull[0]}; an outing holds no more: take it in parts` });
   if (days.size === 0 && faults.length === 0) faults.push({ path: 'row 2', text: 'the sheet has no line' });
   if (faults.length > 0) return { ok: false, faults };
   return {
     ok: true,
-    list: {
+    value: {
       days: [...days.values()].sort((a, b) => a.date.localeCompare(b.date)),
       leftBehind: [
         'Light, motion, filters of the kit and reasons are not in a sheet: shots not kept here take the usual ones.',
@@ -112,7 +151,7 @@ export function readShotListCsv(
 }
 
 const Row = z.object({
-  date: z.iso.date('expected a date such as 2026-10-03'),
+  date: DateSchema,
   start: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time such as 10:10'),
   minutes: z.coerce
     .number('expected minutes')
@@ -127,7 +166,7 @@ function unguarded(cell: string): string {
   return /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell.trim();
 }
 
-function pinsFrom(row: Record<string, string>): { ok: true; pins: Pins } | { ok: false; text: string } {
+function pinsFrom(row: Record<string, string>): Checked<Pins> {
   const number = (column: (typeof SHOT_COLUMNS)[number]): number | undefined =>
     row[column] === undefined || row[column] === '' ? undefined : Number(row[column]);
   const [width, height] = [number('width (px)'), number('height (px)')];
@@ -135,13 +174,10 @@ function pinsFrom(row: Record<string, string>): { ok: true; pins: Pins } | { ok:
     frameRate: number('frame rate (fps)'),
     bitRateMbps: number('bit rate (Mbit/s)'),
     resolution: width !== undefined && height !== undefined ? { width, height } : undefined,
-    stabilization: row.stabilization === '' ? undefined : row.stabilization,
+    stabilization: row.stabilization === '' ? undefined : strongForBoost(row.stabilization),
     codec: row.codec === '' ? undefined : row.codec,
     colour: row.colour === '' ? undefined : row.colour,
   };
   const pins = Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined));
-  const checked = PinsSchema.safeParse(pins);
-  if (checked.success) return { ok: true, pins: checked.data };
-  const [issue] = checked.error.issues;
-  return { ok: false, text: `${issue?.path.join('.') ?? 'settings'}: ${issue?.message ?? 'not understood'}` };
+  return checkAgainst(PinsSchema, pins);
 }

@@ -3,10 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { daySheet } from '@/core/day/daySheet';
 import { placedDay } from '@/core/day/placedDay';
-import { readOutingFile } from '@/core/plan/outing';
+import { readOutingFile } from '@/core/records/outingFile';
 import { item } from '@/core/units/items';
 import { wallClock } from '../clock';
-import { outingCalendar, readOutingCalendar } from './calendar';
+import { movesOf, outingCalendar, readCalendar } from './calendar';
+import type { CalendarMoves } from './calendar';
 import { budgetCsv, readShotListCsv, shotListCsv } from './csv';
 import { entryAt, withDay } from '@/core/plan/dayEdits';
 
@@ -19,14 +20,18 @@ const daysOf = (one: typeof outing, kept = shots) =>
     return { day, sheet: daySheet(day, one.gear) };
   });
 const days = daysOf(outing);
-let ids = 0;
-const newId = (): string => `new-${(ids += 1)}`;
+/** What a calendar moves of an outing. */
+const moves = (text: string, of: typeof outing): CalendarMoves => {
+  const read = readCalendar(text);
+  if (!read.ok) throw new Error(JSON.stringify(read.faults));
+  return movesOf(read.value, of);
+};
 
 describe('a shot list', () => {
   it('comes back with every entry at its time, and says what a sheet cannot hold', () => {
-    const read = readShotListCsv(shotListCsv(days, outing.zone), newId);
+    const read = readShotListCsv(shotListCsv(days, outing.zone));
     if (!read.ok) throw new Error(JSON.stringify(read.faults));
-    const back = read.list.days.map(({ date, entries }) => [
+    const back = read.value.days.map(({ date, entries }) => [
       date,
       entries.map(({ at, what }) => `${at} ${what}`).sort(),
     ]);
@@ -36,8 +41,8 @@ describe('a shot list', () => {
     ]);
     // The second half of a pair is a line of its own camera in the sheet, and comes with its shot.
     expect(back).toEqual(were);
-    expect(read.list.leftBehind.length).toBe(2);
-    const gate = read.list.days[0]!.entries.find(
+    expect(read.value.leftBehind.length).toBe(2);
+    const gate = read.value.days[0]!.entries.find(
       (entry) => entry.what === 'shot' && entry.shotId === 'demo-05',
     );
     expect(gate).toMatchObject({
@@ -52,10 +57,10 @@ describe('a shot list', () => {
     const text = shotListCsv(daysOf(outing, evil), outing.zone);
     for (const cell of text.split(/\r\n/).flatMap((line) => line.split(',')))
       expect(cell).not.toMatch(/^"?[=+@]/);
-    const read = readShotListCsv(text, newId);
+    const read = readShotListCsv(text);
     expect(
       read.ok &&
-        read.list.days[0]!.entries.some(
+        read.value.days[0]!.entries.some(
           (entry) => entry.what === 'shot' && entry.shot.name?.startsWith('=HYPER'),
         ),
     ).toBe(true);
@@ -63,10 +68,10 @@ describe('a shot list', () => {
 
   it('names each fault by row and column and takes nothing', () => {
     const text = shotListCsv(days, outing.zone).replace('08:50', '8 o’clock').replace(',travel,', ',flight,');
-    const read = readShotListCsv(text, newId);
+    const read = readShotListCsv(text);
     expect(read.ok).toBe(false);
     expect(!read.ok && read.faults.map(({ path }) => path)).toEqual(['row 2, start', 'row 3, what']);
-    expect(readShotListCsv('a,b\r\n1,2', newId)).toMatchObject({ ok: false });
+    expect(readShotListCsv('a,b\r\n1,2')).toMatchObject({ ok: false });
   });
 
   it('has a budget beside it, a line for each camera and day', () => {
@@ -97,24 +102,22 @@ describe('the calendar', () => {
 
   it('read back, moves what was moved, and says what it did not use', () => {
     const moved = withDay(outing, 'saturday', (day) => entryAt(day, 'sat-10', 13 * 60));
-    const read = readOutingCalendar(outingCalendar(moved, daysOf(moved)), outing);
-    if (!read.ok) throw new Error(read.why);
-    expect(read.read.moved).toEqual([{ entryId: 'sat-10', date: '2026-10-03', at: '13:00' }]);
-    expect(read.read.leftBehind).toHaveLength(1);
-    expect(readOutingCalendar('no calendar', outing).ok).toBe(false);
+    const read = moves(outingCalendar(moved, daysOf(moved)), outing);
+    expect(read.moved).toEqual([{ entryId: 'sat-10', date: '2026-10-03', at: '13:00' }]);
+    expect(read.leftBehind).toHaveLength(1);
   });
 });
 
 describe('an outing file', () => {
-  const file = { kind: 'lynxeye/outing-file', version: 1, outing, shots: demo.shots };
+  const file = { kind: 'lynxeye/outing-file', version: 2, outing, shots: demo.shots };
 
-  it('is read as it was written', () => {
-    const read = readOutingFile(JSON.parse(JSON.stringify(file)));
-    expect(read.ok && read.value).toEqual(file);
+  it('is read as it was written', async () => {
+    const read = await readOutingFile(JSON.parse(JSON.stringify(file)));
+    expect(read.ok && read.records).toMatchObject({ outings: [outing], shots: demo.shots });
   });
 
-  it('names a shot that is not in it', () => {
-    const read = readOutingFile({ ...file, shots: demo.shots.slice(1) });
+  it('names a shot that is not in it', async () => {
+    const read = await readOutingFile({ ...file, shots: demo.shots.slice(1) });
     expect(!read.ok && read.faults).toEqual([
       {
         path: 'outing.days[0].entries[0].shotId',

@@ -19,8 +19,12 @@ export type PhotoRead =
   | { ok: true; facts: PhotoFacts }
   | { ok: false; fault: 'noExif' | 'incomplete' | 'broken'; missing: string[] };
 
+/** A photograph has some dozen segments before its picture; thousands are a trap for its reader. */
+const MOST_SEGMENTS = 2000;
+
 /** Reads the bytes of a photograph. Never throws. */
 export function readPhoto(bytes: ArrayBuffer): PhotoRead {
+  if (!hasFewSegments(new DataView(bytes))) return { ok: false, fault: 'broken', missing: [] };
   let tags: ExifReader.ExpandedTags;
   try {
     tags = ExifReader.load(bytes, { expanded: true });
@@ -50,12 +54,33 @@ export function readPhoto(bytes: ArrayBuffer): PhotoRead {
       shutterSeconds,
       iso: Math.round(iso),
       offsetStops: rational(exif.ExposureBiasValue?.value) ?? 0,
-      place: typeof lat === 'number' && typeof lon === 'number' ? { lat, lon } : null,
+      place: placeOf(lat, lon),
       takenAt: clock(exif.DateTimeOriginal?.description),
       takenOffset: /^[+-]\d\d:\d\d$/.exec(exif.OffsetTimeOriginal?.description ?? '')?.[0] ?? null,
       model: exif.Model?.description.trim() ?? null,
     },
   };
+}
+
+/** Whether a JPEG comes to its picture within a bearable number of segments; other formats do. Source: ITU-T T.81, B.1. */
+function hasFewSegments(bytes: DataView): boolean {
+  if (bytes.byteLength < 4 || bytes.getUint16(0) !== 0xffd8) return true;
+  let at = 2;
+  for (let count = 0; at + 4 <= bytes.byteLength; count += 1) {
+    const marker = bytes.getUint16(at);
+    // The picture begins, or this is no segment: the reader sees for itself.
+    if (marker === 0xffda || marker < 0xff01) return true;
+    if (count >= MOST_SEGMENTS) return false;
+    at += 2 + bytes.getUint16(at + 2);
+  }
+  return true;
+}
+
+/** `null` without a fix: a camera then writes no number, or zeros below the line. */
+function placeOf(lat: unknown, lon: unknown): Place | null {
+  if (typeof lat !== 'number' || typeof lon !== 'number') return null;
+  // NaN is within no bounds.
+  return Math.abs(lat) <= 90 && Math.abs(lon) <= 180 ? { lat, lon } : null;
 }
 
 /** An APEX value back to a number: N = 2^(A/2), 1/t = 2^T. Source: EXIF 2.32, annex C. */

@@ -14,8 +14,8 @@ interface Reader {
   close: (name: string, text: string) => void;
 }
 
-/** More points than this are no day on foot or wheels; a browser would choke on drawing them. */
-const MOST_POINTS = 500_000;
+/** More points than this are no day on foot or wheels: two days at one a second. */
+const MOST_POINTS = 200_000;
 
 class TrackFault extends Error {}
 
@@ -51,8 +51,9 @@ export function readTrack(text: string): TrackRead {
   parser.on('opentag', ({ name: full, attributes }: SaxesTagPlain) => {
     const tag = local(full);
     if (reader === null) {
-      const make = READERS[tag.toLowerCase()];
-      if (!make) throw new TrackFault(`expected a GPX, KML or TCX track, got <${full}>`);
+      const root = tag.toLowerCase();
+      const make = Object.hasOwn(READERS, root) ? READERS[root] : undefined;
+      if (!make) throw new TrackFault(`expected a GPX, KML or TCX track, got <${full.slice(0, 60)}>`);
       reader = make(sink);
     }
     gathered = '';
@@ -71,8 +72,9 @@ export function readTrack(text: string): TrackRead {
   try {
     parser.write(text).close();
   } catch (error) {
-    const message = error instanceof Error ? error.message : String(error);
-    return { ok: false, why: message.replace(/^\d+:\d+: /, ''), line: parser.line };
+    const why =
+      error instanceof TrackFault ? error.message : 'it stops being XML here, so it is damaged or no track';
+    return { ok: false, why, line: parser.line };
   }
   if (points.length === 0) return { ok: false, why: 'no track points in it', line: null };
   return { ok: true, track: { name, points }, leftOut };
