@@ -56,3 +56,29 @@ const worker = new Serwist({
 });
 
 worker.addEventListeners();
+
+/**
+ * A page asks at every visit whether all of the app is kept: what was emptied meanwhile is filled again, for a worker that
+ * lives on is not installed anew.
+ */
+self.addEventListener('message', (event) => {
+  const { ask } = (event.data ?? {}) as { ask?: unknown };
+  const [port] = event.ports;
+  if (ask === 'fill' && port) event.waitUntil(filled().then((answer) => port.postMessage(answer)));
+});
+
+async function filled(): Promise<{ kept: number; of: number }> {
+  const cache = await caches.open(worker.precacheStrategy.cacheName);
+  const wanted = [...worker.getUrlsToPrecacheKeys().values()];
+  const there = new Set((await cache.keys()).map(({ url }) => url));
+  const missing = wanted.filter((url) => !there.has(url));
+  let failed = 0;
+  for (const url of missing)
+    await cache
+      // Its revision stands in the address, which the server does not mind.
+      .add(new Request(url, { cache: 'reload', credentials: 'same-origin' }))
+      .catch(() => {
+        failed += 1;
+      });
+  return { kept: wanted.length - failed, of: wanted.length };
+}

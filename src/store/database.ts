@@ -1,9 +1,9 @@
 import Dexie from 'dexie';
-import type { EntityTable } from 'dexie';
-import type { KitItem } from '@/core/plan/kitItem';
-import type { LogEntry } from '@/core/plan/logEntry';
-import type { Outing } from '@/core/plan/outing';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { EntityTable, Table } from 'dexie';
+import { upToDate } from '@/core/plan/versions';
+import { RECORD_KINDS, RECORD_TABLES } from '@/core/records/kinds';
+import type { RecordOf, RecordTable } from '@/core/records/kinds';
+import type { Step } from './step';
 
 /** One remembered choice of the person or of the app: theme, notation, whether the demo was ever loaded. */
 export interface Choice {
@@ -17,34 +17,43 @@ export interface KeptHandle {
   folder: FileSystemDirectoryHandle;
 }
 
-export type Database = Dexie & {
-  shots: EntityTable<ShotRecord, 'id'>;
-  log: EntityTable<LogEntry, 'id'>;
-  kit: EntityTable<KitItem, 'id'>;
-  outings: EntityTable<Outing, 'id'>;
+export type Database = Dexie & { [T in RecordTable]: EntityTable<RecordOf<T>, 'id'> } & {
   choices: EntityTable<Choice, 'key'>;
   handles: EntityTable<KeptHandle, 'key'>;
+  steps: Table<Step, number, Step>;
 };
 
-/**
- * Opens the person's database. Each released shape stands here as a version with its upgrade; versions are never edited.
- */
+/** Tables that are not the person's records: they are not exported. */
+const OWN_TABLES = {
+  choices: { indexes: 'key', since: 1 },
+  handles: { indexes: 'key', since: 4 },
+  steps: { indexes: '++at, tab', since: 5 },
+} as const;
+
+/** Version of the database. Each that was released stands by the tables it brought; those are never edited. */
+export const DATABASE_VERSION = 5;
+
+/** From this version on records are as version 2 of the files has them. */
+const RECORDS_OF_VERSION_2 = 5;
+
 export function openDatabase(name = 'lynxeye'): Database {
   const database = new Dexie(name) as Database;
-  database.version(1).stores({
-    shots: 'id, updatedAt, demo',
-    log: 'id, shotId, at',
-    choices: 'key',
-  });
-  database.version(2).stores({ kit: 'id, thing.what, updatedAt' });
-  database.version(3).stores({ outings: 'id, updatedAt' });
-  database.version(4).stores({ handles: 'key' });
+  const tables = Object.entries({ ...RECORD_KINDS, ...OWN_TABLES });
+  for (let version = 1; version <= DATABASE_VERSION; version++) {
+    const brought = tables.filter(([, { since }]) => since === version);
+    const declared = database
+      .version(version)
+      .stores(Object.fromEntries(brought.map(([table, { indexes }]) => [table, indexes])));
+    if (version === RECORDS_OF_VERSION_2)
+      declared.upgrade(async (transaction) => {
+        for (const table of RECORD_TABLES)
+          await transaction
+            .table(table)
+            .toCollection()
+            .modify((record, place) => {
+              place.value = upToDate(record);
+            });
+      });
+  }
   return database;
-}
-
-let shared: Database | null = null;
-
-/** The one database of this page. Only call it in a browser. */
-export function database(): Database {
-  return (shared ??= openDatabase());
 }

@@ -1,57 +1,87 @@
-import type { KitItem } from '@/core/plan/kitItem';
-import type { LogEntry } from '@/core/plan/logEntry';
-import type { Outing } from '@/core/plan/outing';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import { RECORD_TABLES, recordChecks, recordName } from '@/core/records/kinds';
 import type { Database } from './database';
-
-/**
- * Every change of data goes through here: written in one transaction, and remembered so that it can be undone and done
- * again. A change that another window has overtaken is not undone over its head.
- */
-export type Change =
-  | { table: 'shots'; before: ShotRecord | null; after: ShotRecord | null }
-  | { table: 'log'; before: LogEntry | null; after: LogEntry | null }
-  | { table: 'kit'; before: KitItem | null; after: KitItem | null }
-  | { table: 'outings'; before: Outing | null; after: Outing | null };
-
-interface Entry {
-  label: string;
-  changes: readonly Change[];
-}
+import { RefusedWrite } from './refusedWrite';
+import type { Change, Step } from './step';
 
 export interface HistoryState {
   undoLabel: string | null;
   redoLabel: string | null;
+  /** Changes written by this page since it was opened. */
+  changes: number;
 }
 
 export type Undone = { ok: true; label: string } | { ok: false; reason: 'nothing' | 'changedElsewhere' };
 
 /** How many steps are kept. */
-const DEPTH = 200;
+export const DEPTH = 50;
+/** A step that takes more than this as text is not kept, nor are those before it: they could not be undone past it. */
+const LARGEST_STEP = 2_000_000;
+/** Steps of windows that did not come back for so long are let go, milliseconds: a week. */
+const STALE_MS = 7 * 86_400_000;
 
+/**
+ * Every change of data goes through here: what it rests on is read, the change checked against the schema of its kind and
+ * written in one transaction, which no other window can come between, and remembered so that it can be undone and done
+ * again. A change that another window has overtaken is not undone over its head.
+ */
 export class History {
-  private done: Entry[] = [];
-  private undone: Entry[] = [];
+  private done: Step[] = [];
+  private undone: Step[] = [];
   private readonly listeners = new Set<() => void>();
-  private current: HistoryState = { undoLabel: null, redoLabel: null };
+  private current: HistoryState = { undoLabel: null, redoLabel: null, changes: 0 };
 
-  constructor(private readonly database: Database) {}
+  constructor(
+    private readonly database: Database,
+    private readonly tab: string,
+    private readonly now: () => Date,
+  ) {}
 
-  /** Writes the changes, all or none, and remembers them under a label such as "change the shutter". */
-  async commit(label: string, changes: readonly Change[]): Promise<void> {
-    if (changes.length === 0) return;
-    await write(this.database, changes, 'after');
-    this.done = [...this.done, { label, changes }].slice(-DEPTH);
-    this.undone = [];
+  /** Takes up the steps that this window left behind when it was reloaded. */
+  async load(): Promise<void> {
+    const { steps } = this.database;
+    await steps
+      .where('tab')
+      .notEqual(this.tab)
+      .and(({ taken }) => taken < this.now().getTime() - STALE_MS)
+      .delete();
+    const own = await steps.where('tab').equals(this.tab).sortBy('at');
+    this.done = own.filter(({ undone }) => !undone);
+    // The one undone last is done again first.
+    this.undone = own.filter(({ undone }) => undone).reverse();
     this.tell();
   }
 
+  /**
+   * Reads what a change rests on, and writes the change: all of it or nothing, and one after the other over all windows.
+   * `decide` may read with the tables it is given, and nothing else. Gives what was written.
+   * @throws {RefusedWrite} when a record does not fit its schema
+   */
+  async commit(
+    label: string,
+    decide: (kept: Database) => Promise<readonly Change[]>,
+  ): Promise<readonly Change[]> {
+    const checks = await recordChecks();
+    const step = await this.transaction(async () => {
+      const changes = (await decide(this.database))
+        .filter(({ before, after }) => JSON.stringify(before) !== JSON.stringify(after))
+        .map((change) => sound(change, checks));
+      if (changes.length === 0) return null;
+      await write(this.database, changes, 'after');
+      return this.kept({ tab: this.tab, label, changes, undone: false, taken: this.now().getTime() });
+    });
+    if (!step) return [];
+    this.done = [...this.done, step].slice(-DEPTH);
+    this.undone = [];
+    this.tell(1);
+    return step.changes;
+  }
+
   undo(): Promise<Undone> {
-    return this.step(this.done, this.undone, 'after', 'before');
+    return this.step('after', 'before');
   }
 
   redo(): Promise<Undone> {
-    return this.step(this.undone, this.done, 'before', 'after');
+    return this.step('before', 'after');
   }
 
   state = (): HistoryState => this.current;
@@ -61,26 +91,48 @@ export class History {
     return () => this.listeners.delete(listener);
   };
 
-  private async step(from: Entry[], to: Entry[], expected: Side, wanted: Side): Promise<Undone> {
+  private async step(expected: Side, wanted: Side): Promise<Undone> {
+    const [from, to] = wanted === 'before' ? [this.done, this.undone] : [this.undone, this.done];
     const entry = from.at(-1);
     if (!entry) return { ok: false, reason: 'nothing' };
-    if (!(await stillThere(this.database, entry.changes, expected))) {
-      // The entry can never be undone truthfully any more; those before it may be.
-      from.pop();
-      this.tell();
-      return { ok: false, reason: 'changedElsewhere' };
-    }
-    await write(this.database, entry.changes, wanted);
-    from.pop();
-    to.push(entry);
-    this.tell();
-    return { ok: true, label: entry.label };
+    const undone = wanted === 'before';
+    const written = await this.transaction(async () => {
+      const there = await stillThere(this.database, entry.changes, expected);
+      if (there) await write(this.database, entry.changes, wanted);
+      if (entry.at !== undefined) {
+        if (there) await this.database.steps.update(entry.at, { undone });
+        // It can never be undone truthfully any more; those before it may be.
+        else await this.database.steps.delete(entry.at);
+      }
+      return there;
+    });
+    from.splice(from.indexOf(entry), 1);
+    if (written) to.push({ ...entry, undone });
+    this.tell(written ? 1 : 0);
+    return written ? { ok: true, label: entry.label } : { ok: false, reason: 'changedElsewhere' };
   }
 
-  private tell(): void {
+  /** Keeps a step beside what it changed, and lets go of those that it puts out of reach. */
+  private async kept(step: Step): Promise<Step> {
+    const { steps } = this.database;
+    const kept = ({ at }: Step): number[] => (at === undefined ? [] : [at]);
+    await steps.bulkDelete([...this.undone, ...this.done.slice(0, -(DEPTH - 1))].flatMap(kept));
+    if (JSON.stringify(step.changes).length > LARGEST_STEP) {
+      await steps.where('tab').equals(this.tab).delete();
+      return step;
+    }
+    return { ...step, at: await steps.add(step) };
+  }
+
+  private transaction<T>(deed: () => Promise<T>): Promise<T> {
+    return this.database.transaction('rw', [...RECORD_TABLES, 'steps'], deed);
+  }
+
+  private tell(changes = 0): void {
     this.current = {
       undoLabel: this.done.at(-1)?.label ?? null,
       redoLabel: this.undone.at(-1)?.label ?? null,
+      changes: this.current.changes + changes,
     };
     this.listeners.forEach((listener) => {
       listener();
@@ -90,22 +142,31 @@ export class History {
 
 type Side = 'before' | 'after';
 
+/** The change with its record as the schema has it, every default in place; refused when it does not fit. */
+function sound(change: Change, checks: Awaited<ReturnType<typeof recordChecks>>): Change {
+  if (change.after === null) return change;
+  const read = checks[change.table](change.after);
+  if (!read.ok) throw new RefusedWrite(change.table, recordName(change.table, change.after), read.faults);
+  return { ...change, after: read.value } as Change;
+}
+
 async function write(database: Database, changes: readonly Change[], side: Side): Promise<void> {
-  const { shots, log, kit, outings } = database;
-  await database.transaction('rw', [shots, log, kit, outings], async () => {
-    for (const change of changes) {
-      const record = change[side];
-      const table = database.table<object, string>(change.table);
-      if (record) await table.put(record);
-      else await table.delete(idOf(change));
-    }
-  });
+  for (const table of RECORD_TABLES) {
+    const own = changes.filter((change) => change.table === table);
+    const records = own.flatMap((change) => change[side] ?? []);
+    await database.table<object, string>(table).bulkPut(records);
+    await database
+      .table<object, string>(table)
+      .bulkDelete(own.filter((change) => change[side] === null).map(idOf));
+  }
 }
 
 async function stillThere(database: Database, changes: readonly Change[], side: Side): Promise<boolean> {
-  for (const change of changes) {
-    const kept = await database[change.table].get(idOf(change));
-    if (JSON.stringify(kept ?? null) !== JSON.stringify(change[side])) return false;
+  for (const table of RECORD_TABLES) {
+    const own = changes.filter((change) => change.table === table);
+    const kept = await database.table<object, string>(table).bulkGet(own.map(idOf));
+    if (own.some((change, at) => JSON.stringify(kept[at] ?? null) !== JSON.stringify(change[side])))
+      return false;
   }
   return true;
 }

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { makeDemo } from '../../demo/makeDemo';
-import { readBackup } from '@/core/plan/backup';
+import { readBackup } from '@/core/records/backup';
 import { newThing } from '@/core/plan/kitItem';
 import { emptyShot } from '@/core/plan/emptyShot';
 import { answerShot } from '@/words/answer';
@@ -9,19 +9,26 @@ import type { Settings } from '@/core/plan/settings';
 import { openDatabase } from './database';
 import type { Database } from './database';
 import { Keeper } from './keeper';
+import type { World } from './keeper';
 
 let database: Database;
 let keeper: Keeper;
 
+let world: World;
 beforeEach(() => {
   let count = 0;
   database = openDatabase(`test-${Math.random()}`);
-  keeper = new Keeper(database, {
+  world = {
+    tab: 'this',
     now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
     newId: () => `id-${++count}`,
-  });
+  };
+  keeper = new Keeper(database, world);
 });
 afterEach(() => database.delete());
+
+/** The same data in another window. */
+const another = (): Keeper => new Keeper(database, { ...world, tab: 'other' });
 
 const settings = (): Settings => {
   const answer = answerShot(emptyShot('x'));
@@ -57,7 +64,7 @@ describe('the keeper', () => {
   it('does not undo over what another window did', async () => {
     const id = await keeper.addShot(emptyShot('one'));
     await keeper.changeShot(id, 'rename', (shot) => ({ ...shot, name: 'mine' }));
-    const other = new Keeper(database);
+    const other = another();
     await other.changeShot(id, 'rename', (shot) => ({ ...shot, name: 'theirs' }));
     expect(await keeper.history.undo()).toEqual({ ok: false, reason: 'changedElsewhere' });
     expect(await names()).toEqual(['theirs']);
@@ -66,13 +73,13 @@ describe('the keeper', () => {
   it('records the settings as they were, and lets go of the reason when it was not cut off', async () => {
     const id = await keeper.addShot(emptyShot('one'));
     const entry = (await keeper.record(id, settings()))!;
-    await keeper.judge(entry, { verdicts: ['cutOff', 'noisy'] });
+    await keeper.judge(entry, { verdicts: () => ['cutOff', 'noisy'] });
     await keeper.judge(entry, { cutReason: 'tooHot' });
     expect(await database.log.get(entry)).toMatchObject({
       verdicts: ['cutOff', 'noisy'],
       cutReason: 'tooHot',
     });
-    await keeper.judge(entry, { verdicts: ['noisy'], note: 'dusk' });
+    await keeper.judge(entry, { verdicts: () => ['noisy'], note: 'dusk' });
     expect(await database.log.get(entry)).not.toHaveProperty('cutReason');
     await keeper.removeShot(id);
     expect(await database.log.count()).toBe(1);
@@ -81,8 +88,8 @@ describe('the keeper', () => {
 
   it('seeds an empty database once, and resets the demo without touching own shots', async () => {
     const demo = makeDemo();
-    expect(await keeper.seed(demo)).toBe(true);
-    expect(await keeper.seed(demo)).toBe(false);
+    expect(await keeper.seed(() => Promise.resolve(demo))).toBe(true);
+    expect(await keeper.seed(() => Promise.resolve(demo))).toBe(false);
     expect(keeper.history.state().undoLabel).toBeNull();
     const own = await keeper.addShot(emptyShot('own'));
     await keeper.changeShot('demo-01', 'rename', (shot) => ({ ...shot, name: 'spoilt' }));
@@ -93,7 +100,7 @@ describe('the keeper', () => {
   });
 
   it('changes a kit camera in every shot and angle that uses it, in one step of undo', async () => {
-    await keeper.seed(makeDemo());
+    await keeper.seed(() => Promise.resolve(makeDemo()));
     const fNumberOf = async (id: string): Promise<(number | undefined)[]> => {
       const { shot } = (await database.shots.get(id))!;
       return [shot, ...(shot.secondAngles ?? [])].map(({ camera }) =>
@@ -117,7 +124,7 @@ describe('the keeper', () => {
   });
 
   it('records one camera of several under its own name', async () => {
-    await keeper.seed(makeDemo());
+    await keeper.seed(() => Promise.resolve(makeDemo()));
     const entry = (await keeper.record('demo-10', settings(), 1))!;
     expect(await database.log.get(entry)).toMatchObject({
       shotName: 'Iron rungs, Chest',
@@ -126,14 +133,14 @@ describe('the keeper', () => {
   });
 
   it('writes a backup that it reads back whole into an empty database', async () => {
-    await keeper.seed(makeDemo());
+    await keeper.seed(() => Promise.resolve(makeDemo()));
     const id = await keeper.addShot({ ...emptyShot('own'), pins: { frameRate: 50 } });
     await keeper.tick(id, 'lens', true);
-    const written = readBackup(JSON.parse(JSON.stringify(await keeper.backup())));
+    const written = await readBackup(JSON.parse(JSON.stringify(await keeper.backup())));
     if (!written.ok) throw new Error(JSON.stringify(written.faults));
     const empty = openDatabase(`test-${Math.random()}`);
-    const other = new Keeper(empty);
-    await other.restore(written.value);
+    const other = new Keeper(empty, { ...world, tab: 'other' });
+    await other.restore(written.records);
     expect(await empty.shots.toArray()).toEqual(await database.shots.toArray());
     expect(await empty.log.toArray()).toEqual(await database.log.toArray());
     expect(await empty.kit.toArray()).toEqual(await database.kit.toArray());
@@ -145,7 +152,7 @@ describe('the keeper', () => {
 
 describe('outings kept', () => {
   const demo = makeDemo();
-  beforeEach(() => keeper.seed(demo));
+  beforeEach(() => keeper.seed(() => Promise.resolve(demo)));
   const outing = async () => (await database.outings.get('demo-outing'))!;
 
   it('changes an outing and the shots that go with it in one step of undo', async () => {
@@ -194,12 +201,10 @@ describe('outings kept', () => {
     const backup = await keeper.backup();
     await keeper.removeOuting('demo-outing');
     expect(await database.outings.count()).toBe(0);
-    const read = readBackup(JSON.parse(JSON.stringify(backup)));
+    const read = await readBackup(JSON.parse(JSON.stringify(backup)));
     if (!read.ok) throw new Error(JSON.stringify(read.faults));
-    expect(await keeper.restore(read.value)).toMatchObject({ shots: 13, outings: 1 });
-    expect(JSON.stringify({ ...(await keeper.backup()), exportedAt: '' })).toBe(
-      JSON.stringify({ ...read.value, exportedAt: '' }),
-    );
+    expect(await keeper.restore(read.records)).toMatchObject({ shots: 13, outings: 1 });
+    expect({ ...(await keeper.backup()), exportedAt: '' }).toEqual({ ...backup, exportedAt: '' });
   });
 
   it('keeps what the camera itself wrote with a recording, and why it ended', async () => {

@@ -1,93 +1,91 @@
-import type { Backup } from '@/core/plan/backup';
+import { withEntry } from '@/core/plan/entries';
 import { withKitCamera, withKitFilter } from '@/core/plan/kitCamera';
 import type { KitItem, Thing } from '@/core/plan/kitItem';
 import type { CutReason, LogEntry, Verdict } from '@/core/plan/logEntry';
 import type { Outing } from '@/core/plan/outing';
-import { withEntry } from '@/core/plan/entries';
-import { without } from '@/core/plan/without';
 import { shotOfAngle } from '@/core/plan/secondAngles';
 import type { Settings } from '@/core/plan/settings';
 import type { Shot } from '@/core/plan/shot';
 import type { ShotRecord } from '@/core/plan/shotRecord';
+import { without } from '@/core/plan/without';
+import { FILE_VERSION } from '@/core/plan/words';
+import type { Backup } from '@/core/records/backup';
+import { noRecords, RECORD_TABLES } from '@/core/records/kinds';
+import type { RecordOf, Records, RecordTable } from '@/core/records/kinds';
 import type { Database } from './database';
 import { History } from './history';
-import type { Change } from './history';
+import type { Change } from './step';
 
-/** What the store asks of the world around it: a clock and a source of ids, so that tests can give their own. */
+/** What the store asks of the world around it: a clock, a source of ids and the window's name, so that tests can give their own. */
 export interface World {
   now: () => Date;
   newId: () => string;
+  /** Names this window, over a reload too. */
+  tab: string;
 }
 
-/** All that a person keeps. */
-export type Records = Pick<Backup, 'shots' | 'log' | 'kit' | 'outings'>;
+export type Counts = Record<RecordTable, number>;
 
-const browserWorld: World = { now: () => new Date(), newId: () => crypto.randomUUID() };
-
-/** Keeps shots, log and kit: every deed is one transaction and one step of undo. */
+/** Keeps what a person owns: every deed reads and writes in one transaction and is one step of undo. */
 export class Keeper {
   readonly history: History;
 
   constructor(
     readonly database: Database,
-    private readonly world: World = browserWorld,
+    private readonly world: World,
   ) {
-    this.history = new History(database);
+    this.history = new History(database, world.tab, world.now);
   }
 
-  private turn: Promise<unknown> = Promise.resolve();
-
-  /** One change reads and writes before the next one reads: two quick taps never overwrite each other. */
-  private inTurn<T>(deed: () => Promise<T>): Promise<T> {
-    const mine = this.turn.then(deed, deed);
-    this.turn = mine.catch(() => undefined);
-    return mine;
+  newId(): string {
+    return this.world.newId();
   }
+
+  // Shots
 
   /** Keeps a new shot and gives its id. */
   async addShot(shot: Shot, label = 'keep a shot'): Promise<string> {
-    const record = this.recordOf(shot);
-    await this.history.commit(label, [{ table: 'shots', before: null, after: record }]);
+    const record = this.newRecord(shot);
+    await this.add('shots', label, [record]);
     return record.id;
   }
 
   async addShots(shots: readonly Shot[], label: string): Promise<void> {
-    await this.history.commit(
+    await this.add(
+      'shots',
       label,
-      shots.map((shot): Change => ({ table: 'shots', before: null, after: this.recordOf(shot) })),
+      shots.map((shot) => this.newRecord(shot)),
     );
   }
 
+  /** A shot as it would be kept, with an id of its own. */
+  newRecord(shot: Shot): ShotRecord {
+    const at = this.at();
+    return { id: this.world.newId(), createdAt: at, updatedAt: at, demo: false, shot, ticked: [] };
+  }
+
   /** Changes a shot; gives the time now written on it, or null when nothing changed. */
-  changeShot(id: string, label: string, change: (shot: Shot) => Shot): Promise<string | null> {
-    return this.inTurn(async () => {
-      const before = await this.database.shots.get(id);
-      if (!before) return null;
-      const shot = change(before.shot);
-      if (JSON.stringify(shot) === JSON.stringify(before.shot)) return null;
-      return this.putShot(label, before, { ...before, shot });
-    });
+  async changeShot(id: string, label: string, change: (shot: Shot) => Shot): Promise<string | null> {
+    const after = await this.change('shots', id, label, (record) => ({
+      ...record,
+      shot: change(record.shot),
+    }));
+    return after?.updatedAt ?? null;
   }
 
-  tick(id: string, entry: string, on: boolean): Promise<void> {
-    return this.inTurn(() => this.ticked(id, entry, on));
-  }
-
-  private async ticked(id: string, entry: string, on: boolean): Promise<void> {
-    const before = await this.database.shots.get(id);
-    if (!before) return;
-    const others = before.ticked.filter((ticked) => ticked !== entry);
-    await this.putShot(on ? 'tick a check' : 'untick a check', before, {
-      ...before,
-      ticked: on ? [...others, entry] : others,
+  async tick(id: string, entry: string, on: boolean): Promise<void> {
+    await this.change('shots', id, on ? 'tick a check' : 'untick a check', (record) => {
+      const others = record.ticked.filter((ticked) => ticked !== entry);
+      return { ...record, ticked: on ? [...others, entry] : others };
     });
   }
 
   /** Removes a shot. Its log stays: what was recorded was recorded. */
-  async removeShot(id: string): Promise<void> {
-    const before = await this.database.shots.get(id);
-    if (before) await this.history.commit('remove a shot', [{ table: 'shots', before, after: null }]);
+  removeShot(id: string): Promise<void> {
+    return this.remove('shots', id, 'remove a shot');
   }
+
+  // Log
 
   /** Writes a recording to the log, with the settings as they are now; gives the entry's id. `angle` names one of several cameras; `came`, what the camera itself wrote. */
   async record(
@@ -96,49 +94,55 @@ export class Keeper {
     angle = 0,
     came: { clip: NonNullable<LogEntry['clip']>; cutReason: CutReason | null } | null = null,
   ): Promise<string | null> {
-    const kept = await this.database.shots.get(shotId);
-    if (!kept) return null;
-    const noted = this.logEntryOf(kept, settings, angle, this.world.now().toISOString());
     const cut = came?.cutReason;
-    const entry: LogEntry = {
-      ...noted,
-      ...(came ? { clip: came.clip } : {}),
-      ...(cut ? { verdicts: ['cutOff'], cutReason: cut } : {}),
-    };
-    await this.history.commit('note a recording', [{ table: 'log', before: null, after: entry }]);
-    return entry.id;
+    const written = await this.history.commit('note a recording', async ({ shots }) => {
+      const kept = await shots.get(shotId);
+      if (!kept) return [];
+      const entry: LogEntry = {
+        ...this.logEntryOf(kept, settings, angle, this.at()),
+        ...(came ? { clip: came.clip } : {}),
+        ...(cut ? { verdicts: ['cutOff'], cutReason: cut } : {}),
+      };
+      return [{ table: 'log', before: null, after: entry }];
+    });
+    return written[0]?.after?.id ?? null;
   }
 
   async judge(
     id: string,
-    what: { verdicts?: Verdict[]; cutReason?: CutReason | null; note?: string },
+    what: {
+      /** From the verdicts as they are: two quick taps both count. */
+      verdicts?: (before: readonly Verdict[]) => Verdict[];
+      cutReason?: CutReason | null;
+      note?: string;
+    },
   ): Promise<void> {
-    const before = await this.database.log.get(id);
-    if (!before) return;
-    const { cutReason: oldReason, ...rest } = before;
-    const verdicts = what.verdicts ?? before.verdicts;
-    const cutReason = what.cutReason === undefined ? oldReason : (what.cutReason ?? undefined);
-    const after: LogEntry = {
-      ...rest,
-      verdicts,
-      note: what.note ?? before.note,
-      ...(cutReason !== undefined && verdicts.includes('cutOff') ? { cutReason } : {}),
-    };
-    await this.history.commit('change a verdict', [{ table: 'log', before, after }]);
+    await this.change('log', id, 'change a verdict', (before) => {
+      const { cutReason: oldReason, ...rest } = before;
+      const verdicts = what.verdicts?.(before.verdicts) ?? before.verdicts;
+      const cutReason = what.cutReason === undefined ? oldReason : (what.cutReason ?? undefined);
+      return {
+        ...rest,
+        verdicts,
+        note: what.note ?? before.note,
+        ...(cutReason !== undefined && verdicts.includes('cutOff') ? { cutReason } : {}),
+      };
+    });
   }
 
-  async removeEntry(id: string): Promise<void> {
-    const before = await this.database.log.get(id);
-    if (before) await this.history.commit('remove a log entry', [{ table: 'log', before, after: null }]);
+  removeEntry(id: string): Promise<void> {
+    return this.remove('log', id, 'remove a log entry');
   }
+
+  // Kit
 
   /** Keeps a new thing in the kit and gives its id. */
   async addKit(make: (id: string) => Thing, label: string): Promise<string> {
     const id = this.world.newId();
-    const at = this.world.now().toISOString();
+    const at = this.at();
     const item: KitItem = {
       kind: 'lynxeye/kit-item',
-      version: 1,
+      version: FILE_VERSION,
       id,
       createdAt: at,
       updatedAt: at,
@@ -147,37 +151,29 @@ export class Keeper {
       note: '',
       thing: make(id),
     };
-    await this.history.commit(label, [{ table: 'kit', before: null, after: item }]);
+    await this.add('kit', label, [item]);
     return id;
   }
 
   /** Changes a thing; a camera or filter changes in every shot that carries it, in the same step of undo. */
   async changeKit(id: string, label: string, change: (item: KitItem) => KitItem): Promise<void> {
-    const before = await this.database.kit.get(id);
-    if (!before) return;
-    const changed = change(before);
-    if (JSON.stringify(changed) === JSON.stringify(before)) return;
-    const updatedAt = this.world.now().toISOString();
-    const after = { ...changed, updatedAt };
-    const changes: Change[] = [{ table: 'kit', before, after }];
-    const { thing } = after;
-    if (thing.what === 'camera' || thing.what === 'filter') {
-      for (const record of await this.database.shots.toArray()) {
+    await this.change('kit', id, label, change, async ({ thing }, { shots }) => {
+      if (thing.what !== 'camera' && thing.what !== 'filter') return [];
+      return (await shots.toArray()).flatMap((record): Change[] => {
         const shot =
           thing.what === 'camera'
             ? withKitCamera(record.shot, thing.profile)
             : withKitFilter(record.shot, thing.filter);
-        if (shot !== record.shot)
-          changes.push({ table: 'shots', before: record, after: { ...record, shot } });
-      }
-    }
-    await this.history.commit(label, changes);
+        return shot === record.shot ? [] : [{ table: 'shots', before: record, after: { ...record, shot } }];
+      });
+    });
   }
 
-  async removeKit(id: string): Promise<void> {
-    const before = await this.database.kit.get(id);
-    if (before) await this.history.commit('remove from the kit', [{ table: 'kit', before, after: null }]);
+  removeKit(id: string): Promise<void> {
+    return this.remove('kit', id, 'remove from the kit');
   }
+
+  // Outings
 
   /** Keeps a new outing and gives its id. */
   async addOuting(
@@ -186,180 +182,171 @@ export class Keeper {
     label = 'keep an outing',
   ): Promise<string> {
     const id = this.world.newId();
-    const after = make(id, this.world.now().toISOString());
-    await this.history.commit(label, [
-      ...shots.map((shot): Change => ({ table: 'shots', before: null, after: shot })),
-      { table: 'outings', before: null, after },
-    ]);
+    const outing = make(id, this.at());
+    await this.put(label, { ...noRecords(), shots: [...shots], outings: [outing] });
     return id;
   }
 
-  /**
-   * Changes an outing, and shots that change with it, in one step of undo.
-   */
-  changeOuting(
+  /** Changes an outing, and shots that change with it, in one step of undo. */
+  async changeOuting(
     id: string,
     label: string,
     change: (outing: Outing) => Outing,
     shots: ReadonlyMap<string, (shot: Shot) => Shot> = new Map(),
   ): Promise<void> {
-    return this.inTurn(() => this.outingChanged(id, label, change, shots));
+    const at = this.at();
+    await this.history.commit(label, async (kept) => {
+      const before = await kept.outings.get(id);
+      if (!before) return [];
+      const changes = [changed('outings', before, change(before), at)];
+      for (const [shotId, changeShot] of shots) {
+        const old = await kept.shots.get(shotId);
+        if (old) changes.push(changed('shots', old, { ...old, shot: changeShot(old.shot) }, at));
+      }
+      return changes;
+    });
   }
 
-  private async outingChanged(
-    id: string,
-    label: string,
-    change: (outing: Outing) => Outing,
-    shots: ReadonlyMap<string, (shot: Shot) => Shot>,
-  ): Promise<void> {
-    const before = await this.database.outings.get(id);
-    if (!before) return;
-    const at = this.world.now().toISOString();
-    const changes: Change[] = [];
-    for (const [shotId, changeShot] of shots) {
-      const old = await this.database.shots.get(shotId);
-      if (!old) continue;
-      const shot = changeShot(old.shot);
-      if (JSON.stringify(shot) !== JSON.stringify(old.shot))
-        changes.push({ table: 'shots', before: old, after: { ...old, shot, updatedAt: at } });
-    }
-    const changed = change(before);
-    if (JSON.stringify(changed) !== JSON.stringify(before))
-      changes.push({ table: 'outings', before, after: { ...changed, updatedAt: at } });
-    await this.history.commit(label, changes);
-  }
-
-  async removeOuting(id: string): Promise<void> {
-    const before = await this.database.outings.get(id);
-    if (before) await this.history.commit('remove an outing', [{ table: 'outings', before, after: null }]);
-  }
-
-  /** A shot as it would be kept, with an id of its own. */
-  newRecord(shot: Shot): ShotRecord {
-    return this.recordOf(shot);
-  }
-
-  newId(): string {
-    return this.world.newId();
+  removeOuting(id: string): Promise<void> {
+    return this.remove('outings', id, 'remove an outing');
   }
 
   /** What became of an entry of a day: its mark, and a line in the log for each camera when it was recorded. */
-  markEntry(
+  async markEntry(
     outingId: string,
     entryId: string,
     done: 'recorded' | 'skipped' | null,
     settings: readonly { part: number; settings: Settings }[] = [],
   ): Promise<void> {
-    return this.inTurn(() => this.marked(outingId, entryId, done, settings));
-  }
-
-  private async marked(
-    outingId: string,
-    entryId: string,
-    done: 'recorded' | 'skipped' | null,
-    settings: readonly { part: number; settings: Settings }[],
-  ): Promise<void> {
-    const outing = await this.database.outings.get(outingId);
-    if (!outing) return;
-    const at = this.world.now().toISOString();
-    const entry = outing.days.flatMap(({ entries }) => entries).find((one) => one.id === entryId);
-    const kept = entry?.what === 'shot' ? await this.database.shots.get(entry.shotId) : undefined;
-    const after = withEntry(outing, entryId, (one) => {
-      if (one.what !== 'shot') return one;
-      return done ? { ...one, done: { how: done, at } } : without(one, 'done');
-    });
     const label =
       done === 'recorded' ? 'note a recording' : done === 'skipped' ? 'skip a shot' : 'unmark a shot';
-    await this.history.commit(label, [
-      { table: 'outings', before: outing, after: { ...after, updatedAt: at } },
-      ...(kept && done === 'recorded'
-        ? settings.map(({ part, settings: its }): Change => ({
-            table: 'log',
-            before: null,
-            after: this.logEntryOf(kept, its, part, at),
-          }))
-        : []),
-    ]);
+    const at = this.at();
+    await this.change(
+      'outings',
+      outingId,
+      label,
+      (outing) =>
+        withEntry(outing, entryId, (one) => {
+          if (one.what !== 'shot') return one;
+          return done ? { ...one, done: { how: done, at } } : without(one, 'done');
+        }),
+      async (outing, { shots }) => {
+        if (done !== 'recorded') return [];
+        const entry = outing.days.flatMap(({ entries }) => entries).find((one) => one.id === entryId);
+        const kept = entry?.what === 'shot' ? await shots.get(entry.shotId) : undefined;
+        if (!kept) return [];
+        return settings.map(({ part, settings: its }): Change => ({
+          table: 'log',
+          before: null,
+          after: this.logEntryOf(kept, its, part, at),
+        }));
+      },
+    );
   }
+
+  // Everything
 
   /** Everything kept, as one file's content. */
   async backup(): Promise<Backup> {
-    const { shots, log, kit, outings } = this.database;
     return {
       kind: 'lynxeye/backup',
-      version: 1,
-      exportedAt: this.world.now().toISOString(),
-      shots: await shots.toArray(),
-      log: await log.toArray(),
-      kit: await kit.toArray(),
-      outings: await outings.toArray(),
+      version: FILE_VERSION,
+      exportedAt: this.at(),
+      ...(await this.everything()),
     };
   }
 
-  /** Takes a checked backup in: new ids are added, known ones replaced. One step of undo. */
-  async restore(backup: Records): Promise<{ shots: number; log: number; kit: number; outings: number }> {
-    await this.history.commit('import a file', await this.puts(backup));
-    const { shots, log, kit, outings } = backup;
-    return { shots: shots.length, log: log.length, kit: kit.length, outings: outings.length };
-  }
-
-  /** Puts the demo data back as it ships; the person's own shots, log and kit stay. */
-  async resetDemo(demo: Records): Promise<void> {
-    const { shots, kit, outings } = this.database;
-    const gone = <T extends { id: string; demo: boolean }>(kept: readonly T[], put: readonly T[]): T[] => {
-      const again = new Set(put.map(({ id }) => id));
-      return kept.filter(({ demo: own, id }) => own && !again.has(id));
-    };
-    const goneShots = gone(await shots.toArray(), demo.shots);
-    const goneKit = gone(await kit.toArray(), demo.kit);
-    const goneOutings = gone(await outings.toArray(), demo.outings);
-    await this.history.commit('reset the demo shots', [
-      ...goneShots.map((before): Change => ({ table: 'shots', before, after: null })),
-      ...goneKit.map((before): Change => ({ table: 'kit', before, after: null })),
-      ...goneOutings.map((before): Change => ({ table: 'outings', before, after: null })),
-      ...(await this.puts(demo)),
-    ]);
-  }
-
-  /** The first open of an empty database gets the demo data, once; it is no step of undo. */
-  async seed(demo: Records): Promise<boolean> {
-    const { shots, log, kit, outings, choices } = this.database;
-    return this.database.transaction('rw', [shots, log, kit, outings, choices], async () => {
-      if ((await choices.get('seeded')) !== undefined || (await shots.count()) > 0) return false;
-      await choices.put({ key: 'seeded', value: 'yes' });
-      await shots.bulkPut([...demo.shots]);
-      await log.bulkPut([...demo.log]);
-      await kit.bulkPut([...demo.kit]);
-      await outings.bulkPut([...demo.outings]);
-      return true;
+  async everything(): Promise<Records> {
+    const { database } = this;
+    return database.transaction('r', RECORD_TABLES, async () => {
+      const lists = await Promise.all(
+        RECORD_TABLES.map(async (table) => [table, await database.table(table).toArray()] as const),
+      );
+      return Object.fromEntries(lists) as unknown as Records;
     });
   }
 
-  /** Changes that put these records, whatever stood there before. */
-  private async puts({ shots, log, kit, outings }: Records): Promise<Change[]> {
-    const [oldShots, oldLog, oldKit, oldOutings] = await Promise.all([
-      this.database.shots.bulkGet(shots.map(({ id }) => id)),
-      this.database.log.bulkGet(log.map(({ id }) => id)),
-      this.database.kit.bulkGet(kit.map(({ id }) => id)),
-      this.database.outings.bulkGet(outings.map(({ id }) => id)),
-    ]);
-    return [
-      ...shots.map((after, at): Change => ({ table: 'shots', before: oldShots[at] ?? null, after })),
-      ...log.map((after, at): Change => ({ table: 'log', before: oldLog[at] ?? null, after })),
-      ...kit.map((after, at): Change => ({ table: 'kit', before: oldKit[at] ?? null, after })),
-      ...outings.map((after, at): Change => ({ table: 'outings', before: oldOutings[at] ?? null, after })),
-    ];
+  /** Takes checked records in: new ids are added, known ones replaced. One step of undo. */
+  async restore(records: Records, label = 'import a file'): Promise<Counts> {
+    await this.put(label, records);
+    return countsOf(records);
+  }
+
+  /** Puts the demo data back as it ships; the person's own stays. */
+  async resetDemo(demo: Records): Promise<void> {
+    await this.history.commit('reset the demo shots', async (kept) => {
+      const gone: Change[] = [];
+      for (const table of RECORD_TABLES) {
+        const again = new Set(demo[table].map(({ id }) => id));
+        for (const before of await kept.table<RecordOf<typeof table>>(table).toArray())
+          if ('demo' in before && before.demo && !again.has(before.id))
+            gone.push({ table, before, after: null } as Change);
+      }
+      return [...gone, ...(await puts(kept, demo))];
+    });
+  }
+
+  /** The first open of an empty database gets the demo data, once; it is no step of undo. */
+  async seed(demo: () => Promise<Records>): Promise<boolean> {
+    const { database } = this;
+    if ((await database.choices.get('seeded')) !== undefined || (await database.shots.count()) > 0)
+      return false;
+    const records = await demo();
+    return database.transaction('rw', [...RECORD_TABLES, 'choices'], async () => {
+      if ((await database.choices.get('seeded')) !== undefined) return false;
+      await database.choices.put({ key: 'seeded', value: 'yes' });
+      for (const table of RECORD_TABLES) await database.table(table).bulkPut([...records[table]]);
+      return true;
+    });
   }
 
   async choose(key: string, value: string): Promise<void> {
     await this.database.choices.put({ key, value });
   }
 
+  async remove(table: RecordTable, id: string, label: string): Promise<void> {
+    await this.history.commit(label, async (kept) => {
+      const before = await kept.table<RecordOf<typeof table>, string>(table).get(id);
+      return before ? [{ table, before, after: null } as Change] : [];
+    });
+  }
+
+  private async add<T extends RecordTable>(
+    table: T,
+    label: string,
+    records: readonly RecordOf<T>[],
+  ): Promise<void> {
+    await this.put(label, { ...noRecords(), [table]: [...records] });
+  }
+
+  private async put(label: string, records: Records): Promise<void> {
+    await this.history.commit(label, (kept) => puts(kept, records));
+  }
+
+  /** Changes one record, and with it what `also` finds to change; gives the record as written, or null when it was not. */
+  private async change<T extends RecordTable>(
+    table: T,
+    id: string,
+    label: string,
+    change: (record: RecordOf<T>) => RecordOf<T>,
+    also: (after: RecordOf<T>, kept: Database) => Promise<readonly Change[]> = () => Promise.resolve([]),
+  ): Promise<RecordOf<T> | null> {
+    const at = this.at();
+    const written = await this.history.commit(label, async (kept) => {
+      const before = await kept.table<RecordOf<T>, string>(table).get(id);
+      if (!before) return [];
+      const own = changed(table, before, change(before), at);
+      return [own, ...(await also(own.after as RecordOf<T>, kept))];
+    });
+    const own = written.find((one) => one.table === table && one.after?.id === id);
+    return (own?.after as RecordOf<T> | undefined) ?? null;
+  }
+
   private logEntryOf(kept: ShotRecord, settings: Settings, angle: number, at: string): LogEntry {
     const shot = shotOfAngle(kept.shot, angle);
     return {
       kind: 'lynxeye/log-entry',
-      version: 1,
+      version: FILE_VERSION,
       id: this.world.newId(),
       shotId: kept.id,
       shotName: shot.name ?? 'Untitled shot',
@@ -371,14 +358,34 @@ export class Keeper {
     };
   }
 
-  private recordOf(shot: Shot): ShotRecord {
-    const at = this.world.now().toISOString();
-    return { id: this.world.newId(), createdAt: at, updatedAt: at, demo: false, shot, ticked: [] };
+  private at(): string {
+    return this.world.now().toISOString();
   }
+}
 
-  private async putShot(label: string, before: ShotRecord, after: ShotRecord): Promise<string> {
-    const stamped = { ...after, updatedAt: this.world.now().toISOString() };
-    await this.history.commit(label, [{ table: 'shots', before, after: stamped }]);
-    return stamped.updatedAt;
+export function countsOf(records: Records): Counts {
+  return Object.fromEntries(RECORD_TABLES.map((table) => [table, records[table].length])) as Counts;
+}
+
+/** A change of a record, stamped with its time where anything changed and the record carries one. */
+function changed<T extends RecordTable>(
+  table: T,
+  before: RecordOf<T>,
+  after: RecordOf<T>,
+  at: string,
+): Change {
+  const same = JSON.stringify(before) === JSON.stringify(after);
+  const stamped = !same && 'updatedAt' in after ? { ...after, updatedAt: at } : after;
+  return { table, before, after: stamped } as Change;
+}
+
+/** Changes that put these records, whatever stood there before. */
+async function puts(kept: Database, records: Records): Promise<Change[]> {
+  const changes: Change[] = [];
+  for (const table of RECORD_TABLES) {
+    const own: readonly RecordOf<RecordTable>[] = records[table];
+    const old = await kept.table<object, string>(table).bulkGet(own.map(({ id }) => id));
+    own.forEach((after, at) => changes.push({ table, before: old[at] ?? null, after } as Change));
   }
+  return changes;
 }

@@ -1,7 +1,11 @@
-import { wrap } from 'comlink';
+import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
 import type { PictureTone } from '@/core/light/readings';
+import type { CameraProfile } from '@/core/camera/profile';
+import type { Checked } from '@/core/plan/fault';
+import type { Progress } from '@/core/records/backup';
 import type { TrackFigures, TrackPoint } from '@/core/track/track';
+import type { IncomingRead } from '@/formats/incoming';
 import type { PhotoRead } from '@/formats/photo/readPhoto';
 
 /** A photograph read: its exposure, and its picture's tone where this browser can decode it. */
@@ -26,19 +30,53 @@ export type TrackJob =
 export interface FilesWorker {
   readPhoto: (file: Blob) => Promise<PhotoJob>;
   readTrack: (file: Blob) => Promise<TrackJob>;
+  /** Any file that can be kept: JSON, a sheet, a calendar, an archive; the name's ending tells which. */
+  readIncoming: (file: Blob, name: string, onProgress: OnProgress) => Promise<IncomingRead>;
+  readText: (text: string, name: string, onProgress: OnProgress) => Promise<IncomingRead>;
+  /** A sheet of modes for a camera that is there. */
+  readModes: (file: Blob, base: CameraProfile) => Promise<Checked<CameraProfile>>;
 }
 
-/** Starts a worker, asks it one thing, and ends it: files are rare and their memory is better given back. */
-export async function askFiles<T>(ask: (worker: Remote<FilesWorker>) => Promise<T>): Promise<T> {
+export type OnProgress = (progress: Progress) => void;
+
+/** The way to stop a job from outside: `now` is set while it runs. */
+export interface Stop {
+  asked: boolean;
+  now: () => void;
+}
+
+/**
+ * Starts a worker, asks it one thing, and ends it: files are rare and their memory is better given back. Stopping ends the
+ * worker and settles the promise.
+ */
+export async function askFiles<T>(
+  ask: (worker: Remote<FilesWorker>, onProgress: OnProgress) => Promise<T>,
+  {
+    stop,
+    onProgress = () => undefined,
+    mostSeconds = 120,
+  }: { stop?: Stop; onProgress?: OnProgress; mostSeconds?: number } = {},
+): Promise<T> {
   const worker = new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' });
+  let timer: ReturnType<typeof setTimeout> | undefined;
   const failed = new Promise<never>((_, reject) => {
     worker.addEventListener('error', (event) =>
       reject(new Error(event.message || 'the reader did not start')),
     );
+    timer = setTimeout(
+      () => reject(new Error(`it took longer than ${mostSeconds} s to read, so it is given up`)),
+      mostSeconds * 1000,
+    );
+    if (stop)
+      stop.now = () => {
+        stop.asked = true;
+        reject(new Error('stopped'));
+      };
   });
   try {
-    return await Promise.race([ask(wrap<FilesWorker>(worker)), failed]);
+    return await Promise.race([ask(wrap<FilesWorker>(worker), proxy(onProgress)), failed]);
   } finally {
+    clearTimeout(timer);
     worker.terminate();
   }
 }

@@ -2,6 +2,8 @@ import { expose } from 'comlink';
 import { toneOf } from '@/core/light/readings';
 import type { PictureTone } from '@/core/light/readings';
 import { trackFigures } from '@/core/track/track';
+import { readIncoming, readIncomingFile } from '@/formats/incoming';
+import { readModeSheet } from '@/formats/modeSheet/read';
 import { readPhoto } from '@/formats/photo/readPhoto';
 import { readTrack } from '@/formats/track/readTrack';
 import type { FilesWorker } from './files';
@@ -14,6 +16,11 @@ const TONE_WIDTH = 256;
 const MOST_DRAWN = 2000;
 
 const worker: FilesWorker = {
+  readIncoming: (file, name, onProgress) => readIncomingFile(file, name, onProgress),
+  readText: (text, name, onProgress) => readIncoming(text, name, onProgress),
+  async readModes(file, base) {
+    return readModeSheet(await file.text(), base);
+  },
   async readPhoto(file) {
     const head = readPhoto(await file.slice(0, HEAD_BYTES).arrayBuffer());
     const read = head.ok || file.size <= HEAD_BYTES ? head : readPhoto(await file.arrayBuffer());

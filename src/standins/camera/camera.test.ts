@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
+import { sealed } from '../../../fuzz/sealed';
 import { daySheet } from '@/core/day/daySheet';
 import { placedDay } from '@/core/day/placedDay';
 import { ARCHETYPES } from '@/core/camera/archetypes';
@@ -20,7 +21,7 @@ const sheet = daySheet(day, outing.gear);
 
 const setups = sheet.cameras.flatMap(({ cameraId, presets }) =>
   presets.map(({ settings, intervalSeconds }): Setup => ({
-    name: 'Hut & door; 25',
+    name: 'Hut & do; 25',
     cameraId,
     settings: storable(settings),
     intervalSeconds,
@@ -36,7 +37,7 @@ const world: World = { airC: 15, sunC: 0, airSpeedMps: 3, ev: 12, filterStops: 3
 describe('a set-up code', () => {
   it('reads as the documentation writes it', () => {
     const docs = readFileSync(new URL('../../../docs/files.md', import.meta.url), 'utf8');
-    const [example] = /lynxeye-setup\/1;n=\S+/.exec(docs)!;
+    const [example] = /lynxeye-setup\/2;n=\S+/.exec(docs)!;
     expect(readSetup(example)).toMatchObject({
       ok: true,
       setup: {
@@ -75,7 +76,7 @@ describe('a set-up code', () => {
   it('names what is wrong with it', () => {
     expect(fault('https://example.org/menu')).toEqual({ code: 'foreign' });
     expect(fault(writeSetup(otterSetup).slice(0, -3))).toEqual({ code: 'damaged' });
-    expect(fault(resealed((body) => body.replace('setup/1', 'setup/9')))).toEqual({
+    expect(fault(resealed((body) => body.replace('setup/2', 'setup/9')))).toEqual({
       code: 'version',
       version: '9',
     });
@@ -91,16 +92,6 @@ describe('a set-up code', () => {
     });
   });
 });
-
-/** A body with its CRC-32, worked out bit by bit: a second hand beside the package. */
-function sealed(body: string): string {
-  let crc = 0xffffffff;
-  for (const byte of new TextEncoder().encode(body)) {
-    crc ^= byte;
-    for (let bit = 0; bit < 8; bit += 1) crc = crc & 1 ? (crc >>> 1) ^ 0xedb88320 : crc >>> 1;
-  }
-  return `${body};crc=${((crc ^ 0xffffffff) >>> 0).toString(16).toUpperCase().padStart(8, '0')}`;
-}
 
 describe('the stand-in camera', () => {
   const ready = (setup: Setup = otterSetup): StandIn => {

@@ -1,0 +1,239 @@
+import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import Dexie from 'dexie';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { makeDemo } from '../../demo/makeDemo';
+import { emptyShot } from '@/core/plan/emptyShot';
+import { newThing } from '@/core/plan/kitItem';
+import { readBackup } from '@/core/records/backup';
+import { RECORD_KINDS, RECORD_TABLES } from '@/core/records/kinds';
+import { openDatabase } from './database';
+import type { Database } from './database';
+import { DEPTH } from './history';
+import { Keeper } from './keeper';
+import type { World } from './keeper';
+import { RefusedWrite } from './refusedWrite';
+import { unsoundRecords } from './unsound';
+
+let database: Database;
+let name: string;
+let count = 0;
+const world = (tab: string): World => ({
+  tab,
+  now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
+  newId: () => `id-${++count}`,
+});
+const window = (tab = 'one'): Keeper => new Keeper(database, world(tab));
+
+beforeEach(() => {
+  name = `records-${Math.random()}`;
+  database = openDatabase(name);
+});
+afterEach(() => database.delete());
+
+const version1 = (): Record<string, { id: string }[]> =>
+  JSON.parse(readFileSync(new URL('./fixtures/version1.json', import.meta.url), 'utf8')) as never;
+
+describe('a browser database of version 1', () => {
+  const kept = async (): Promise<Dexie> => {
+    const old = new Dexie(name);
+    for (const [at, kinds] of [['shots', 'log'], ['kit'], ['outings'], []].entries())
+      old.version(at + 1).stores({
+        ...Object.fromEntries(kinds.map((kind) => [kind, 'id'])),
+        ...(at === 0 ? { choices: 'key' } : {}),
+        ...(at === 3 ? { handles: 'key' } : {}),
+      });
+    for (const [table, records] of Object.entries(version1())) await old.table(table).bulkPut(records);
+    return old;
+  };
+
+  it('comes up whole, with strong for boost', async () => {
+    const before = JSON.stringify(version1());
+    expect(before).toContain('"boost"');
+    (await kept()).close();
+    const read = await readBackup(JSON.parse(JSON.stringify(await window().backup())));
+    expect(read.ok ? [] : read.faults).toEqual([]);
+    for (const table of RECORD_TABLES)
+      expect(await database.table(table).count(), table).toBe(version1()[table]!.length);
+    const after = JSON.stringify(await window().everything());
+    expect(after).not.toContain('"boost"');
+    expect(after.match(/"strong"/g)!.length).toBe(before.match(/"boost"/g)!.length);
+  });
+
+  it('gives the same as the files of version 1 read one by one', async () => {
+    (await kept()).close();
+    const file = { kind: 'lynxeye/backup', version: 1, exportedAt: '2026-10-03T09:00:00Z', ...version1() };
+    const read = await readBackup(file);
+    if (!read.ok) throw new Error(JSON.stringify(read.faults));
+    const up = await window().everything();
+    for (const table of RECORD_TABLES) expect(up[table]).toEqual(read.records[table]);
+  });
+});
+
+describe('what is written', () => {
+  const everything = async (): Promise<string> => JSON.stringify(await window().everything());
+
+  it('fits its schema, or is refused in words and nothing written', async () => {
+    const keeper = window();
+    const id = await keeper.addShot(emptyShot('one'));
+    const kit = await keeper.addKit((own) => newThing('card', own), 'add a card');
+    await keeper.restore(makeDemo());
+    const before = await everything();
+    const undo = keeper.history.state().undoLabel;
+    const tries: [string, () => Promise<unknown>][] = [
+      ['shot.name', () => keeper.changeShot(id, 'x', (shot) => ({ ...shot, name: 'n'.repeat(121) }))],
+      [
+        'shot.motion.travelMps',
+        () => keeper.changeShot(id, 'x', (shot) => ({ ...shot, motion: { travelMps: 400 } })),
+      ],
+      [
+        'shot.light',
+        () =>
+          keeper.changeShot(id, 'x', (shot) => ({
+            ...shot,
+            light: {
+              kind: 'readings',
+              readings: [{ fNumber: 0.1, shutterSeconds: 0.01, iso: 4, filterStops: 0, offStops: 0 }],
+              darkerStops: 0,
+              brighterStops: 0,
+            },
+          })),
+      ],
+      [
+        'shot.light.lat',
+        () =>
+          keeper.changeShot(id, 'x', (shot) => ({
+            ...shot,
+            light: {
+              kind: 'sun',
+              lat: NaN,
+              lon: 1,
+              from: '2026-10-03T09:00:00Z',
+              to: '2026-10-03T09:10:00Z',
+            },
+          })),
+      ],
+      ['thing.name', () => keeper.addKit((own) => ({ ...newThing('card', own), name: '' }) as never, 'x')],
+      [
+        'thing.capacityGb',
+        () =>
+          keeper.changeKit(
+            kit,
+            'x',
+            (item) => ({ ...item, thing: { ...item.thing, capacityGb: 0 } }) as never,
+          ),
+      ],
+      [
+        'days[0].entries[0].at',
+        () =>
+          keeper.changeOuting('demo-outing', 'x', (outing) => ({
+            ...outing,
+            days: outing.days.map((day) => ({
+              ...day,
+              entries: day.entries.map((entry) => ({ ...entry, at: '1:' })),
+            })),
+          })),
+      ],
+      [
+        'zone',
+        () => keeper.changeOuting('demo-outing', 'x', (outing) => ({ ...outing, zone: 'Mars/Olympus' })),
+      ],
+      [
+        'days[0].date',
+        () =>
+          keeper.changeOuting('demo-outing', 'x', (outing) => ({
+            ...outing,
+            days: outing.days.map((day) => ({ ...day, date: '0002-05-10' })),
+          })),
+      ],
+    ];
+    for (const [path, deed] of tries) {
+      const refused = await deed().then(
+        () => null,
+        (error: unknown) => error,
+      );
+      expect(refused, path).toBeInstanceOf(RefusedWrite);
+      expect((refused as RefusedWrite).faults[0]!.path, path).toContain(path);
+      expect(await everything(), path).toBe(before);
+      expect(keeper.history.state().undoLabel).toBe(undo);
+    }
+  });
+
+  it('loses neither of two deeds at once, in one window or in two', async () => {
+    const [one, two] = [window('one'), window('two')];
+    await one.restore(makeDemo());
+    const entry = (await one.database.log.toCollection().first())!.id;
+    await Promise.all([
+      one.judge(entry, { verdicts: (before) => [...before.filter((v) => v !== 'tilted'), 'tilted'] }),
+      two.judge(entry, { verdicts: (before) => [...before.filter((v) => v !== 'noisy'), 'noisy'] }),
+      one.changeKit('demo-kit-pika', 'x', (item) => ({ ...item, note: 'good' })),
+      two.changeKit('demo-kit-pika', 'x', (item) => ({ ...item, archived: true })),
+      one.tick('demo-01', 'lens', true),
+      two.tick('demo-01', 'clock', true),
+    ]);
+    expect((await database.log.get(entry))!.verdicts).toEqual(expect.arrayContaining(['tilted', 'noisy']));
+    expect(await database.kit.get('demo-kit-pika')).toMatchObject({ note: 'good', archived: true });
+    expect((await database.shots.get('demo-01'))!.ticked.sort()).toEqual(['clock', 'lens']);
+  });
+
+  it('names every kind it can hold', () => {
+    expect(Object.keys(RECORD_KINDS)).toEqual(RECORD_TABLES);
+    expect(RECORD_TABLES.every((table) => database.tables.some((one) => one.name === table))).toBe(true);
+  });
+});
+
+describe('undo', () => {
+  it('outlives a reload, fifty steps back, and what was undone can be done again', async () => {
+    const first = window();
+    const id = await first.addShot(emptyShot('0'));
+    for (let at = 1; at <= DEPTH + 5; at += 1)
+      await first.changeShot(id, `step ${at}`, (shot) => ({ ...shot, name: String(at) }));
+    await first.history.undo();
+    await first.history.undo();
+    const again = window();
+    await again.history.load();
+    expect(again.history.state()).toMatchObject({
+      undoLabel: `step ${DEPTH + 3}`,
+      redoLabel: `step ${DEPTH + 4}`,
+      changes: 0,
+    });
+    await again.history.redo();
+    expect((await database.shots.get(id))!.shot.name).toBe(String(DEPTH + 4));
+    let steps = 0;
+    while ((await again.history.undo()).ok) steps += 1;
+    expect(steps).toBe(DEPTH - 1);
+    expect((await database.shots.get(id))!.shot.name).toBe('5');
+  });
+
+  it('belongs to one window, and never goes over another', async () => {
+    const [one, two] = [window('one'), window('two')];
+    const id = await one.addShot(emptyShot('one'));
+    await one.changeShot(id, 'rename', (shot) => ({ ...shot, name: 'mine' }));
+    await two.changeShot(id, 'rename', (shot) => ({ ...shot, name: 'theirs' }));
+    const reloaded = window('one');
+    await reloaded.history.load();
+    expect(await reloaded.history.undo()).toEqual({ ok: false, reason: 'changedElsewhere' });
+    expect((await database.shots.get(id))!.shot.name).toBe('theirs');
+    const third = window('three');
+    await third.history.load();
+    expect(await third.history.undo()).toEqual({ ok: false, reason: 'nothing' });
+  });
+});
+
+describe('records that are not whole', () => {
+  it('are found with their faults, and put aside can be brought back as they were', async () => {
+    const keeper = window();
+    await keeper.restore(makeDemo());
+    const broken = { ...(await database.outings.get('demo-outing'))!, zone: 'Nowhere/Town' };
+    await database.outings.put(broken);
+    const [found, ...others] = await unsoundRecords(database, new Set(['demo-01']));
+    expect(others).toEqual([]);
+    expect(found).toMatchObject({ table: 'outings', id: 'demo-outing', faults: [{ path: 'zone' }] });
+    await keeper.remove('outings', 'demo-outing', 'put aside');
+    expect(await unsoundRecords(database, new Set(['demo-01']))).toMatchObject([
+      { id: 'demo-01', faults: [] },
+    ]);
+    await keeper.history.undo();
+    expect(await database.outings.get('demo-outing')).toEqual(broken);
+  });
+});

@@ -1,0 +1,15 @@
+import type { Fault } from '@/core/plan/fault';
+import type { RecordTable } from '@/core/records/kinds';
+
+/** A record that does not fit the schema of its kind: it could not be read back, so nothing was written. */
+export class RefusedWrite extends Error {
+  constructor(
+    readonly table: RecordTable,
+    /** What the person calls the record. */
+    readonly record: string,
+    readonly faults: readonly Fault[],
+  ) {
+    super(`a record of ${table} does not fit its schema`);
+    this.name = 'RefusedWrite';
+  }
+}

@@ -1,0 +1,19 @@
+import type { RecordOf, RecordTable } from '@/core/records/kinds';
+
+/** One record as it was and as it is now; `null` where there was, or is, none. */
+export type Change = {
+  [T in RecordTable]: { table: T; before: RecordOf<T> | null; after: RecordOf<T> | null };
+}[RecordTable];
+
+/** One step of undo as it is kept, so that it outlives a reload. */
+export interface Step {
+  /** Counts up over all windows. */
+  at?: number;
+  /** The window that took it: no other undoes it. */
+  tab: string;
+  label: string;
+  changes: readonly Change[];
+  undone: boolean;
+  /** When, milliseconds since 1970. */
+  taken: number;
+}

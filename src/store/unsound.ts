@@ -1,0 +1,29 @@
+import type { Fault } from '@/core/plan/fault';
+import { RECORD_TABLES, recordChecks, recordName } from '@/core/records/kinds';
+import type { RecordTable } from '@/core/records/kinds';
+import type { Database } from './database';
+
+/** A kept record that its schema does not take, or one that is asked for by its id. */
+export interface Unsound {
+  table: RecordTable;
+  id: string;
+  name: string;
+  record: unknown;
+  /** Empty when it is whole and only asked for. */
+  faults: readonly Fault[];
+}
+
+/** Every kept record that is not whole; where all are, those of the ids given. */
+export async function unsoundRecords(database: Database, ids: ReadonlySet<string>): Promise<Unsound[]> {
+  const checks = await recordChecks();
+  const found: Unsound[] = [];
+  const asked: Unsound[] = [];
+  for (const table of RECORD_TABLES)
+    await database.table<{ id: string }>(table).each((record) => {
+      const read = checks[table](record);
+      const one = { table, id: record.id, name: recordName(table, record), record };
+      if (!read.ok) found.push({ ...one, faults: read.faults });
+      else if (ids.has(record.id)) asked.push({ ...one, faults: [] });
+    });
+  return found.length > 0 ? found : asked;
+}

@@ -1,0 +1,33 @@
+import { wrap } from 'comlink';
+import type { Remote } from 'comlink';
+import type { Settings } from '@/core/plan/settings';
+import type { Shot } from '@/core/plan/shot';
+
+/** What a list tells of a shot's answer: its settings and how many warnings are more than notes; or why there is none. */
+export type ShortAnswer = { settings: Settings; cautions: number } | { refused: string };
+
+/** What the worker for lists of shots answers. */
+export interface ShotsWorker {
+  solve: (shot: Shot) => ShortAnswer;
+}
+
+/** Answers kept; a person scrolls through no more of them at a time. */
+const MOST_KEPT = 1000;
+
+let started: Remote<ShotsWorker> | null = null;
+/** By content: the same brief has the same answer, whichever record holds it. The last asked for stands last. */
+const known = new Map<string, Promise<ShortAnswer>>();
+
+/** The answer of a kept shot, worked out beside the page and remembered. */
+export function shortAnswer(shot: Shot): Promise<ShortAnswer> {
+  const key = JSON.stringify(shot);
+  started ??= wrap<ShotsWorker>(
+    new Worker(new URL('./shots.worker.ts', import.meta.url), { type: 'module' }),
+  );
+  const answer = known.get(key) ?? started.solve(shot);
+  known.delete(key);
+  known.set(key, answer);
+  const [oldest] = known.keys();
+  if (known.size > MOST_KEPT && oldest !== undefined) known.delete(oldest);
+  return answer;
+}

@@ -1,0 +1,15 @@
+import { expose } from 'comlink';
+import { answerShot } from '@/words/answer';
+import type { ShotsWorker } from './shots';
+
+const worker: ShotsWorker = {
+  solve(shot) {
+    const answer = answerShot(shot);
+    if (answer.kind !== 'lynxeye/answer')
+      return { refused: answer.reasons.map(({ text }) => text).join('; ') };
+    const cautions = answer.warnings.filter(({ severity }) => severity !== 'note').length;
+    return { settings: answer.settings, cautions };
+  },
+};
+
+expose(worker);
