@@ -50,6 +50,7 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
           className={styles.name ?? ''}
           maxLength={120}
           value={shot.name ?? ''}
+          title={shot.name ?? ''}
           placeholder="Untitled shot"
           onChange={(event) =>
             whole.preview('rename a shot', (before) => ({ ...before, name: event.target.value }))

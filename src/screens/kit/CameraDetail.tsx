@@ -6,7 +6,7 @@ import type { ReactNode } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import { findingsOf } from '@/core/camera/tableFindings';
 import type { Wishes } from '@/core/camera/wishes';
-import { faultLine } from '@/core/plan/faults';
+import { faultLine } from '@/core/plan/fault';
 import type { KitItem } from '@/core/plan/kitItem';
 import { findingText } from '@/words/cameraText';
 import { TextField } from '../parts/Fields';

@@ -6,12 +6,14 @@ import type { ReactNode } from 'react';
 import { CameraProfileSchema } from '@/core/camera/profile';
 import type { CameraProfile } from '@/core/camera/profile';
 import { modesOf } from '@/core/camera/modeTable';
-import { checkAgainst, faultLine } from '@/core/plan/faults';
-import type { Checked, Fault } from '@/core/plan/faults';
+import { checkFile } from '@/core/plan/checkFile';
+import type { Checked, Fault } from '@/core/plan/fault';
 import { parseJson } from '@/formats/json';
 import { download } from '../parts/download';
 import { fileName } from '../parts/fileName';
-import { pickFile } from '../parts/pickFile';
+import { askFiles } from '@/workers/files';
+import { FaultList } from '../parts/FaultList';
+import { pickAnyFile } from '../parts/pickFile';
 import type { ProfileDraft } from './useProfileDraft';
 import styles from './kit.module.css';
 
@@ -54,12 +56,14 @@ export function CameraFiles({
         </Button>
         <Button
           onClick={() =>
-            pickFile(
+            pickAnyFile(
               '.csv,text/csv',
-              (file, text) =>
-                void import('@/formats/modeSheet/read').then(({ readModeSheet }) => {
-                  takeFile(file, readModeSheet(text, profile), 'import a sheet of modes');
-                }),
+              (file) =>
+                void askFiles<Checked<CameraProfile>>(async (worker) => worker.readModes(file, profile)).then(
+                  (read) => {
+                    takeFile(file.name, read, 'import a sheet of modes');
+                  },
+                ),
             )
           }
         >
@@ -70,14 +74,18 @@ export function CameraFiles({
         </Button>
         <Button
           onClick={() =>
-            pickFile('.json,application/json', (file, text) => {
-              const json = parseJson(text);
-              takeFile(
-                file,
-                json.ok ? checkAgainst(CameraProfileSchema, json.value) : json,
-                'import a camera',
-              );
-            })
+            pickAnyFile(
+              '.json,application/json',
+              (file) =>
+                void file.text().then((text) => {
+                  const json = parseJson(text);
+                  takeFile(
+                    file.name,
+                    json.ok ? checkFile(CameraProfileSchema, json.value) : json,
+                    'import a camera',
+                  );
+                }),
+            )
           }
         >
           Camera from JSON
@@ -93,11 +101,7 @@ export function CameraFiles({
               Close
             </Button>
           </p>
-          <ol>
-            {refused.faults.slice(0, 100).map((fault, at) => (
-              <li key={at}>{faultLine(fault)}</li>
-            ))}
-          </ol>
+          <FaultList faults={refused.faults} />
         </div>
       )}
     </section>

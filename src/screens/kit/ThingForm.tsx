@@ -3,8 +3,8 @@
 import type { ReactNode } from 'react';
 import { habitsOf, placesOf } from '@/core/motion/mounts';
 import { usualShakeDegPerSRms } from '@/core/motion/shake';
-import { KitItemSchema } from '@/core/plan/kitItem';
 import type { KitItem, Thing } from '@/core/plan/kitItem';
+import { rebased } from '@/core/plan/rebased';
 import { without } from '@/core/plan/without';
 import { MOUNT_KINDS } from '@/core/plan/words';
 import { trimmed } from '@/core/units/format';
@@ -17,13 +17,18 @@ import { FilterFigures } from './FilterFigures';
 import styles from './kit.module.css';
 import { MeasureFilter } from './MeasureFilter';
 
+/** Writes a thing as it now is; rejects when it was not written. */
+type Put = (next: Plain) => Promise<void>;
+
 /** A thing that is not a camera: its few figures, each with what follows from it. */
 export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): ReactNode {
   const keeper = useKeeper();
-  const put = (next: Plain): void => {
-    const checked = KitItemSchema.safeParse({ ...item, thing: next });
-    if (checked.success)
-      void keeper?.changeKit(item.id, `change ${next.name}`, (one) => ({ ...one, thing: next }));
+  const put = (next: Plain): Promise<void> => {
+    const change = rebased<Thing>(thing, next);
+    return (
+      keeper?.changeKit(item.id, `change ${next.name}`, (one) => ({ ...one, thing: change(one.thing) })) ??
+      Promise.resolve()
+    );
   };
   return (
     <>
@@ -41,22 +46,22 @@ export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): Rea
           value={item.note}
           maxLength={2000}
           onCommit={(note) =>
-            void keeper?.changeKit(item.id, `note on ${thing.name}`, (one) => ({ ...one, note }))
+            keeper?.changeKit(item.id, `note on ${thing.name}`, (one) => ({ ...one, note }))
           }
         />
       </div>
       {thing.what === 'filter' && thing.filter.kind !== 'variable' && (
-        <MeasureFilter filter={thing.filter} put={(filter) => put({ ...thing, filter })} />
+        <MeasureFilter filter={thing.filter} put={(filter) => void put({ ...thing, filter })} />
       )}
       <Follows thing={thing} />
     </>
   );
 }
 
-function Figures({ thing, put }: { thing: Plain; put: (next: Plain) => void }): ReactNode {
+function Figures({ thing, put }: { thing: Plain; put: Put }): ReactNode {
   switch (thing.what) {
     case 'filter':
-      return <FilterFigures filter={thing.filter} put={(filter) => put({ ...thing, filter })} />;
+      return <FilterFigures filter={thing.filter} put={(filter) => void put({ ...thing, filter })} />;
     case 'card':
     case 'cell':
     case 'bank':
@@ -70,8 +75,9 @@ function Figures({ thing, put }: { thing: Plain; put: (next: Plain) => void }): 
           step={step}
           value={figureOf(thing, key)}
           onCommit={(value) => {
-            // The schema has the last word on what is kept: `put` asks it.
-            if (value !== undefined) put({ ...thing, [key]: key === 'count' ? Math.round(value) : value });
+            // The schema has the last word on what is kept.
+            if (value === undefined) return;
+            return put({ ...thing, [key]: key === 'count' ? Math.round(value) : value });
           }}
         />
       ));
@@ -119,12 +125,12 @@ function figureOf(thing: Counted, key: string): number {
 
 type Mounted = Extract<Thing, { what: 'mount' }>;
 
-function MountFigures({ thing, put }: { thing: Mounted; put: (next: Plain) => void }): ReactNode {
+function MountFigures({ thing, put }: { thing: Mounted; put: Put }): ReactNode {
   const usual = habitsOf(thing.kind, thing.place);
   const places = placesOf(thing.kind);
-  const set = (key: 'shakeDegPerSRms' | 'tiltDeg' | 'pitchDeg', value: number | undefined): void => {
+  const set = (key: 'shakeDegPerSRms' | 'tiltDeg' | 'pitchDeg', value: number | undefined): Promise<void> => {
     const kept = without(thing, key);
-    put(value === undefined ? kept : { ...kept, [key]: value });
+    return put(value === undefined ? kept : { ...kept, [key]: value });
   };
   return (
     <>

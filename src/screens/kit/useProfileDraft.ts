@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { CameraProfileSchema } from '@/core/camera/profile';
 import type { CameraProfile } from '@/core/camera/profile';
 import { checkAgainst } from '@/core/plan/faults';
-import type { Fault } from '@/core/plan/faults';
+import type { Fault } from '@/core/plan/fault';
 import type { KitItem } from '@/core/plan/kitItem';
 import { useKeeper } from '../parts/keeper';
 
@@ -25,32 +25,42 @@ export interface ProfileDraft {
 /** Editing a camera: what is valid is kept at once, as one step of undo; what is not yet stays here, with its faults. */
 export function useProfileDraft(item: KitItem, kept: CameraProfile): ProfileDraft {
   const keeper = useKeeper();
-  const [broken, setBroken] = useState<{ of: CameraProfile; draft: CameraProfile; faults: Fault[] } | null>(
-    null,
-  );
+  const [broken, setBroken] = useState<{
+    of: CameraProfile;
+    draft: CameraProfile;
+    /** What makes the draft of what is kept. */
+    change: (profile: CameraProfile) => CameraProfile;
+    faults: Fault[];
+  } | null>(null);
   // A change from elsewhere (undo, another window) makes a draft stale.
   const current = broken !== null && broken.of === kept ? broken : null;
   const draft = current?.draft ?? kept;
-  const keep = (label: string, next: CameraProfile): Promise<void> =>
-    keeper?.changeKit(item.id, label, (one) => ({ ...one, thing: { what: 'camera', profile: next } })) ??
-    Promise.resolve();
+  /** From the camera as it is kept by then: a change made meanwhile stays. */
+  const keep = (label: string, change: (profile: CameraProfile) => CameraProfile): Promise<void> =>
+    keeper?.changeKit(item.id, label, (one) =>
+      one.thing.what === 'camera'
+        ? { ...one, thing: { what: 'camera', profile: change(one.thing.profile) } }
+        : one,
+    ) ?? Promise.resolve();
   return {
     draft,
     take: (label, next) => {
       setBroken(null);
-      return keep(label, next);
+      return keep(label, () => next);
     },
     faults: current?.faults ?? [],
     revert: () => setBroken(null),
     edit: (label, change) => {
+      const whole = (profile: CameraProfile): CameraProfile =>
+        change(current ? current.change(profile) : profile);
       const next = change(draft);
       const checked = checkAgainst(CameraProfileSchema, next);
       if (!checked.ok) {
-        setBroken({ of: kept, draft: next, faults: checked.faults });
+        setBroken({ of: kept, draft: next, change: whole, faults: checked.faults });
         return;
       }
       setBroken(null);
-      void keep(label, checked.value);
+      void keep(label, whole);
     },
   };
 }

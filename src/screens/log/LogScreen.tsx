@@ -3,7 +3,7 @@
 import { Button, Input, Select } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { CUT_REASONS, VERDICTS } from '@/core/plan/logEntry';
 import type { CutReason, LogEntry, Verdict } from '@/core/plan/logEntry';
@@ -11,7 +11,11 @@ import { CARD_KEYS } from '@/words/card';
 import { CUT_LABEL, VERDICT_LABEL } from '@/words/labels';
 import { Empty } from '../parts/Empty';
 import { useKeeper, useLog, useShots } from '../parts/keeper';
+import { Refused } from '../parts/Fields';
 import { placeUrl, useShotId } from '../parts/places';
+import { useTyped } from '../parts/useTyped';
+import { VirtualList } from '../parts/VirtualList';
+import type { RowProps } from '../parts/listProps';
 import { trimmed } from '@/core/units/format';
 import { durationText } from '@/words/settingText';
 import { SettingStrip } from '../parts/SettingStrip';
@@ -31,6 +35,7 @@ export function LogScreen(): ReactNode {
       if (known.has(record.id)) known.set(record.id, record.shot.name ?? 'Untitled shot');
     return known;
   }, [log, shots]);
+  const kept = useMemo(() => new Set(shots?.map((record) => record.id)), [shots]);
   if (!log) return null;
   if (log.length === 0)
     return (
@@ -59,31 +64,32 @@ export function LogScreen(): ReactNode {
           onSelect={(value) => router.replace(placeUrl('/log', value === ALL ? null : value))}
         />
       </div>
-      <ul>
-        {shown.map((entry) => (
-          <Entry
-            key={entry.id}
-            entry={entry}
-            kept={shots?.some((record) => record.id === entry.shotId) ?? false}
-          />
-        ))}
-      </ul>
+      <VirtualList items={shown} keyOf={({ id: key }) => key} rowHeight={ENTRY_HEIGHT}>
+        {(entry, on) => <Entry entry={entry} kept={kept.has(entry.shotId)} on={on} />}
+      </VirtualList>
     </>
   );
 }
 
-function Entry({ entry, kept }: { entry: LogEntry; kept: boolean }): ReactNode {
+/** Height of an entry on a laptop, pixels. */
+const ENTRY_HEIGHT = 260;
+
+function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowProps }): ReactNode {
   const keeper = useKeeper();
-  const [note, setNote] = useState<string | null>(null);
+  const { typed, type, leave, give, refused } = useTyped<string>();
   const toggle = (verdict: Verdict): void => {
-    const verdicts = entry.verdicts.includes(verdict)
-      ? entry.verdicts.filter((one) => one !== verdict)
-      : [...entry.verdicts, verdict];
-    void keeper?.judge(entry.id, { verdicts });
+    // Taken as it was seen, put on what is kept by then.
+    const off = entry.verdicts.includes(verdict);
+    void keeper?.judge(entry.id, {
+      verdicts: (before) => {
+        const others = before.filter((one) => one !== verdict);
+        return off ? others : [...others, verdict];
+      },
+    });
   };
   const when = new Date(entry.at);
   return (
-    <li className={styles.entry}>
+    <li className={styles.entry} {...on}>
       <div className={styles.what}>
         <h2>
           {kept ? <Link href={placeUrl('/bench', entry.shotId)}>{entry.shotName}</Link> : entry.shotName}
@@ -135,13 +141,14 @@ function Entry({ entry, kept }: { entry: LogEntry; kept: boolean }): ReactNode {
         placeholder="What to change next time"
         autoSize={{ minRows: 1, maxRows: 6 }}
         maxLength={2000}
-        value={note ?? entry.note}
-        onChange={(event) => setNote(event.target.value)}
+        value={typed ?? entry.note}
+        onChange={(event) => type(event.target.value)}
         onBlur={() => {
-          if (note !== null && note !== entry.note) void keeper?.judge(entry.id, { note });
-          setNote(null);
+          if (typed === undefined || typed === entry.note) leave();
+          else give(() => keeper?.judge(entry.id, { note: typed }));
         }}
       />
+      <Refused why={refused} />
     </li>
   );
 }

@@ -5,10 +5,10 @@ import type { ReactNode } from 'react';
 import { freeMinute } from '@/core/plan/dayEdits';
 import { clockOf } from '@/core/plan/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
-import { shiftedTo } from '@/core/day/placedDay';
+import type { Shot } from '@/core/plan/shot';
 import { inOrder } from '@/core/plan/entries';
 import { withDay } from '@/core/plan/dayEdits';
-import { wallClock } from '@/formats/clock';
+import { movedTo, wallClock } from '@/formats/clock';
 import { useKeeper, useShots } from '../parts/keeper';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
@@ -37,8 +37,7 @@ export function AddEntry({
         ? [
             [
               entry.shotId,
-              (shot: Parameters<typeof shiftedTo>[0]) =>
-                shiftedTo(shot, wallClock(outing.zone)(day.date, entry.at)),
+              (shot: Shot) => movedTo(shot, wallClock(outing.zone)(day.date, entry.at), outing.zone),
             ],
           ]
         : [],

@@ -69,7 +69,7 @@ export function BudgetPart({
                         .filter((cure) => cure.cameraId === cameraId && cure.what === out.what)
                         .map((cure) => (
                           <li key={cure.how + ('charging' in cure ? cure.charging : '')}>
-                            <Button onClick={() => editing.takeCure(cure)}>
+                            <Button onClick={() => void editing.takeCure(cure)}>
                               {cureText(cure, outing.zone, entryAt)}
                             </Button>{' '}
                             <span className="quiet">
@@ -139,7 +139,7 @@ export function BudgetPart({
                 cameraId={cameraId}
                 assumed={budget.assumed}
                 onChange={(gear) =>
-                  editing.change(`change what ${name} is fed from`, (before) => withGear(before, gear))
+                  void editing.change(`change what ${name} is fed from`, (before) => withGear(before, gear))
                 }
               />
             </div>

@@ -14,12 +14,14 @@ import { ownZone, todayIn } from '@/formats/today';
 import { dayText } from '@/words/lightText';
 import { clashText, cureText, outText } from '@/words/outingText';
 import { useKeeper } from '../parts/keeper';
+import { ClockField, NumberField, Refused } from '../parts/Fields';
 import { MenuUnder } from '../parts/MenuUnder';
 import { outingUrl } from '../parts/outings';
 import type { WorkedDay } from '../parts/workedDay';
 import { useToast } from '../parts/toast';
+import { namedText, useTypedText } from '../parts/useTyped';
 import { useOutingFiles } from './useOutingFiles';
-import { newOuting } from './newOuting';
+import { newOuting } from '@/core/plan/newOuting';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 
@@ -42,9 +44,8 @@ export function DayHead({
   const { say } = useToast();
   const files = useOutingFiles(outing, worked.shots);
   const [away, setAway] = useState(false);
-  const [name, setName] = useState<string | null>(null);
-  const change = (label: string, how: (before: Outing) => Outing): void =>
-    void keeper?.changeOuting(outing.id, label, how);
+  const change = (label: string, how: (before: Outing) => Outing): Promise<void> =>
+    keeper?.changeOuting(outing.id, label, how) ?? Promise.resolve();
   const go = (outingId: string, dayId: string | null = null): void =>
     router.push(outingUrl('/outing', outingId, dayId));
   const lastDate =
@@ -85,12 +86,13 @@ export function DayHead({
       label: 'Remove this day',
       disabled: outing.days.length < 2,
       onClick: () => {
-        change('remove a day', (before) => ({
+        void change('remove a day', (before) => ({
           ...before,
           days: before.days.filter(({ id }) => id !== day.id),
-        }));
-        go(outing.id);
-        say('Removed the day. Its shots are kept; undo brings it back.');
+        })).then(() => {
+          go(outing.id);
+          say('Removed the day. Its shots are kept; undo brings it back.');
+        });
       },
     },
     { type: 'divider' as const },
@@ -98,7 +100,7 @@ export function DayHead({
       key: 'archive',
       label: outing.archived ? 'Take out of the archive' : 'Archive this outing',
       onClick: () =>
-        change(outing.archived ? 'take an outing out' : 'archive an outing', (before) => ({
+        void change(outing.archived ? 'take an outing out' : 'archive an outing', (before) => ({
           ...before,
           archived: !before.archived,
         })),
@@ -108,8 +110,10 @@ export function DayHead({
       label: 'Remove this outing',
       danger: true,
       onClick: () => {
-        void keeper?.removeOuting(outing.id).then(() => router.push('/outing'));
-        say('Removed the outing. Its shots are kept; undo brings it back.');
+        void keeper?.removeOuting(outing.id).then(() => {
+          router.push('/outing');
+          say('Removed the outing. Its shots are kept; undo brings it back.');
+        });
       },
     },
     { type: 'divider' as const },
@@ -123,18 +127,9 @@ export function DayHead({
   const clash = clashed?.budget.clashes[0];
   return (
     <header className={styles.head}>
-      <Input
-        aria-label="Name of the outing"
-        variant="borderless"
-        className={styles.name ?? ''}
-        maxLength={120}
-        value={name ?? outing.name}
-        onChange={(event) => setName(event.target.value)}
-        onBlur={() => {
-          if (name !== null && name.trim() !== '' && name !== outing.name)
-            change('rename an outing', (before) => ({ ...before, name: name.trim() }));
-          setName(null);
-        }}
+      <NameField
+        value={outing.name}
+        onCommit={(name) => change('rename an outing', (before) => ({ ...before, name }))}
       />
       <nav aria-label="Days" className={styles.days}>
         {outing.days.map((one) => (
@@ -186,22 +181,18 @@ export function DayHead({
         </MenuUnder>
       </div>
       <div className={styles.dayFacts}>
-        <label>
-          Date{' '}
-          <input
-            type="date"
-            value={day.date}
-            onChange={(event) => {
-              const date = event.target.value;
-              if (/^\d{4}-\d\d-\d\d$/.test(date))
-                editing.changeDay('change the date', (one) => ({ ...one, date }));
-            }}
-          />
-        </label>
+        <ClockField
+          label="Date"
+          kind="date"
+          value={day.date}
+          onCommit={(date) => editing.changeDay('change the date', (one) => ({ ...one, date }))}
+        />
         <AirField
           day={day}
-          onChange={(air) =>
-            change('change the air', (before) => withDay(before, day.id, (one) => ({ ...one, air })))
+          onChange={(how) =>
+            change('change the air', (before) =>
+              withDay(before, day.id, (one) => ({ ...one, air: how(one.air) })),
+            )
           }
         />
         {clashed && clash && (
@@ -223,7 +214,7 @@ export function DayHead({
               : `${shotsText(worked)} Everything lasts.`}
         </p>
         {cure && (
-          <Button onClick={() => editing.takeCure(cure)}>
+          <Button onClick={() => void editing.takeCure(cure)}>
             {cureText(cure, outing.zone, (entryId) => startOf(worked, entryId))}
           </Button>
         )}
@@ -250,40 +241,56 @@ function cameraName({ placed }: WorkedDay, cameraId: string): string {
   return placed.parts.find(({ camera }) => camera.id === cameraId)?.camera.name ?? cameraId;
 }
 
-/** The air of the day by its low and high, °C. */
+function NameField({
+  value,
+  onCommit,
+}: {
+  value: string;
+  onCommit: (name: string) => Promise<void>;
+}): ReactNode {
+  const { value: shown, onType, onLeave, refused } = useTypedText(value, namedText, onCommit);
+  return (
+    <div className={styles.name}>
+      <Input
+        aria-label="Name of the outing"
+        variant="borderless"
+        maxLength={120}
+        title={shown}
+        value={shown}
+        onChange={(event) => onType(event.target.value)}
+        onBlur={onLeave}
+        onPressEnter={onLeave}
+      />
+      <Refused why={refused} />
+    </div>
+  );
+}
+
+type Air = OutingDay['air'];
+
+/** The air of the day by its low and high, °C; the low stays below the high, whichever was typed. */
 function AirField({
   day,
   onChange,
 }: {
   day: OutingDay;
-  onChange: (air: OutingDay['air']) => void;
+  onChange: (how: (air: Air) => Air) => Promise<void>;
 }): ReactNode {
-  const field = (label: string, key: 'lowC' | 'highC'): ReactNode => (
-    <label>
-      {label}{' '}
-      <input
-        type="number"
-        min={-60}
-        max={60}
-        key={day.air[key]}
-        defaultValue={day.air[key]}
-        onBlur={(event) => {
-          const value = Number(event.target.value);
-          if (event.target.value === '' || !Number.isFinite(value) || Math.abs(value) > 60) return;
-          const air = { ...day.air, [key]: value };
-          // The low stays below the high, whichever was typed.
-          const [lowC, highC] =
-            key === 'lowC' ? [value, Math.max(value, air.highC)] : [Math.min(value, air.lowC), value];
-          if (lowC !== day.air.lowC || highC !== day.air.highC) onChange({ lowC, highC });
-        }}
-      />{' '}
-      °C
-    </label>
+  const { lowC, highC } = day.air;
+  const field = (label: string, value: number, to: (air: Air, value: number) => Air): ReactNode => (
+    <NumberField
+      label={label}
+      unit="°C"
+      min={-60}
+      max={60}
+      value={value}
+      onCommit={(typed) => typed !== undefined && onChange((air) => to(air, typed))}
+    />
   );
   return (
     <>
-      {field('Air at dawn', 'lowC')}
-      {field('at its warmest', 'highC')}
+      {field('Air at dawn', lowC, (air, low) => ({ lowC: low, highC: Math.max(low, air.highC) }))}
+      {field('at its warmest', highC, (air, high) => ({ lowC: Math.min(high, air.lowC), highC: high }))}
     </>
   );
 }

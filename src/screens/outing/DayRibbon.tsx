@@ -22,6 +22,7 @@ import type { WorkedDay } from '../parts/workedDay';
 import { useWidth } from '../parts/useWidth';
 import { FilterRun } from './FilterRun';
 import { Levels, levelsHeight } from './Levels';
+import { cutTo } from '../parts/cutTo';
 import styles from './ribbon.module.css';
 import type { DayEditing } from './useDayEditing';
 
@@ -108,7 +109,7 @@ export function DayRibbon({
     if (!drag) return;
     const entry = day.entries.find(({ id }) => id === drag.entryId);
     setDrag(null);
-    if (entry && drag.byMin !== 0) editing.moveTo(entry.id, minutesOf(entry.at) + drag.byMin);
+    if (entry && drag.byMin !== 0) void editing.moveTo(entry.id, minutesOf(entry.at) + drag.byMin);
     else onChoose(drag.entryId);
   };
   const keys = (event: KeyboardEvent, entryId: string): void => {
@@ -122,7 +123,7 @@ export function DayRibbon({
     const way = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
     if (way === undefined) return;
     event.preventDefault();
-    editing.moveTo(entryId, minutesOf(entry.at) + way * NUDGE * (event.shiftKey ? 6 : 1));
+    void editing.moveTo(entryId, minutesOf(entry.at) + way * NUDGE * (event.shiftKey ? 6 : 1));
   };
   const by = (entryId: string): number => (drag?.entryId === entryId ? drag.byMin * MINUTE_MS : 0);
   const handlers = (entryId: string): object => ({
@@ -220,7 +221,8 @@ export function DayRibbon({
             return (
               <g key={camera.id} role="group" aria-label={camera.name}>
                 <text x={8} y={top + 22} className={styles.lane}>
-                  {camera.name}
+                  {cutTo(camera.name, LAY.left - 8)}
+                  <title>{camera.name}</title>
                 </text>
                 <line x1={0} x2={width} y1={top + LAY.lane} y2={top + LAY.lane} className={styles.hair} />
                 {partsOfCamera(placed.parts, camera.id).map((part, at, own) => {

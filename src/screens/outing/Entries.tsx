@@ -24,14 +24,20 @@ import type { ReactNode } from 'react';
 import { inOrder } from '@/core/plan/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
 import { FILTER_NOTATIONS, durationText, settingText } from '@/words/settingText';
+import type { FilterNotation } from '@/words/settingText';
 import { holdsText } from '@/words/outingText';
 import { useChoice } from '../parts/keeper';
 import { outingUrl } from '../parts/outings';
 import type { WorkedDay } from '../parts/workedDay';
+import { VirtualList } from '../parts/VirtualList';
+import type { RowProps } from '../parts/listProps';
 import { AddEntry } from './AddEntry';
 import { EntryEditor } from './EntryEditor';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
+
+/** Height of a row on a laptop, pixels. */
+const ROW_HEIGHT = 64;
 
 const SHORT = ['frameRate', 'shutterSeconds', 'filter', 'iso', 'stabilization'] as const;
 
@@ -52,6 +58,7 @@ export function Entries({
   onChoose: (entryId: string | null) => void;
 }): ReactNode {
   const [wanted, setWanted] = useState('');
+  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -66,7 +73,7 @@ export function Entries({
   const open = entries.find(({ id }) => id === chosen) ?? null;
   const end = ({ active, over }: DragEndEvent): void => {
     if (!over || active.id === over.id) return;
-    editing.reorder(
+    void editing.reorder(
       String(active.id),
       entries.findIndex(({ id }) => id === over.id),
     );
@@ -113,10 +120,15 @@ export function Entries({
           onDragEnd={end}
         >
           <SortableContext items={shown.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-            <ol className={styles.entries}>
-              {shown.map((entry) => (
+            <VirtualList
+              items={shown}
+              keyOf={({ id }) => id}
+              rowHeight={ROW_HEIGHT}
+              ordered
+              {...(styles.entries ? { className: styles.entries } : {})}
+            >
+              {(entry, on) => (
                 <Row
-                  key={entry.id}
                   entry={entry}
                   name={nameOf(entry)}
                   outing={outing}
@@ -124,10 +136,12 @@ export function Entries({
                   worked={worked}
                   minutes={editing.lengthOf(entry)}
                   chosen={entry.id === chosen}
+                  notation={notation}
                   onChoose={() => onChoose(entry.id === chosen ? null : entry.id)}
+                  on={on}
                 />
-              ))}
-            </ol>
+              )}
+            </VirtualList>
           </SortableContext>
         </DndContext>
         {shown.length === 0 && (
@@ -168,7 +182,9 @@ function Row({
   worked,
   minutes,
   chosen,
+  notation,
   onChoose,
+  on,
 }: {
   entry: OutingEntry;
   name: string;
@@ -177,14 +193,19 @@ function Row({
   worked: WorkedDay;
   minutes: number;
   chosen: boolean;
+  notation: FilterNotation;
   onChoose: () => void;
+  on: RowProps;
 }): ReactNode {
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: entry.id });
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const parts = worked.placed.parts.filter(({ entryId }) => entryId === entry.id);
   return (
     <li
-      ref={setNodeRef}
+      {...on}
+      ref={(element) => {
+        setNodeRef(element);
+        on.ref?.(element);
+      }}
       style={{ transform: CSS.Translate.toString(transform), transition: transition ?? '' }}
       className={styles.entry}
       data-chosen={chosen}

@@ -5,14 +5,15 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { camerasOf } from '@/core/day/placedDay';
 import { movedToDay } from '@/core/plan/dayEdits';
+import { PAUSE_MINUTES } from '@/core/plan/dayBounds';
 import { minutesOf } from '@/core/plan/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
-import { wallClock } from '@/formats/clock';
-import { shiftedTo } from '@/core/day/placedDay';
+import type { Shot } from '@/core/plan/shot';
+import { movedTo, wallClock } from '@/formats/clock';
 import { CARD_KEYS } from '@/words/card';
 import { dayText } from '@/words/lightText';
 import { pauseText } from '@/words/outingText';
-import { ChoiceField, ListField, NumberField, TextField } from '../parts/Fields';
+import { ChoiceField, ClockField, ListField, NumberField, TextField } from '../parts/Fields';
 import { useKeeper } from '../parts/keeper';
 import { outingUrl } from '../parts/outings';
 import type { WorkedDay } from '../parts/workedDay';
@@ -49,8 +50,7 @@ export function EntryEditor({
         ? [
             [
               entry.shotId,
-              (shot: Parameters<typeof shiftedTo>[0]) =>
-                shiftedTo(shot, wallClock(outing.zone)(target.date, entry.at)),
+              (shot: Shot) => movedTo(shot, wallClock(outing.zone)(target.date, entry.at), outing.zone),
             ],
           ]
         : [],
@@ -67,26 +67,20 @@ export function EntryEditor({
     <>
       <h2>{name}</h2>
       <div className={styles.fields}>
-        <label className={styles.time}>
-          Starts
-          <input
-            type="time"
-            key={entry.at}
-            defaultValue={entry.at}
-            onBlur={(event) => {
-              if (/^\d\d:\d\d$/.test(event.target.value))
-                editing.moveTo(entry.id, minutesOf(event.target.value));
-            }}
-          />
-        </label>
+        <ClockField
+          label="Starts"
+          kind="time"
+          value={entry.at}
+          onCommit={(at) => editing.moveTo(entry.id, minutesOf(at))}
+        />
         {entry.what !== 'shot' && (
           <>
             <NumberField
               label="Lasts"
               unit="min"
               value={entry.minutes}
-              min={1}
-              max={1440}
+              min={PAUSE_MINUTES.least}
+              max={PAUSE_MINUTES.most}
               step={5}
               onCommit={(minutes = 15) =>
                 editing.changeEntry('change the length', entry.id, (one) =>
@@ -156,7 +150,7 @@ export function EntryEditor({
                 <Button
                   type="text"
                   onClick={() =>
-                    editing.changeEntry('take a stop away', entry.id, (one) =>
+                    void editing.changeEntry('take a stop away', entry.id, (one) =>
                       one.what === 'shot'
                         ? {
                             ...one,
@@ -188,7 +182,7 @@ export function EntryEditor({
           type="text"
           danger
           onClick={() => {
-            editing.changeDay('take off the day', (one) => ({
+            void editing.changeDay('take off the day', (one) => ({
               ...one,
               entries: one.entries.filter(({ id }) => id !== entry.id),
             }));

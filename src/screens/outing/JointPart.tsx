@@ -137,7 +137,7 @@ export function JointPart({
                 type="primary"
                 disabled={taken.length === 0}
                 onClick={() => {
-                  editing.takePins('solve the day together', taken);
+                  void editing.takePins('solve the day together', taken);
                   setState({ kind: 'idle' });
                   say(
                     `Took ${taken.length === 1 ? '1 change' : `${taken.length} changes`} as pins. Undo takes them back.`,

@@ -5,6 +5,7 @@ import { outsOf } from '@/core/day/daySheet';
 import type { DayPart } from '@/core/day/placedDay';
 import { clockText } from '@/words/lightText';
 import { levelText, RESOURCE_LABEL } from '@/words/outingText';
+import { cutTo } from '../parts/cutTo';
 import styles from './ribbon.module.css';
 
 const ROW = 42;
@@ -62,7 +63,8 @@ export function Levels({
             aria-label={`${camera?.name ?? cameraId}: card ${words.card}, power ${words.power}, heat ${words.heat}${told.length > 0 ? `; ${told.join(', ')}` : ''}`}
           >
             <text x={8} y={y0 - rise / 2 + 4} className={styles.word}>
-              {camera?.name ?? cameraId}
+              {cutTo(camera?.name ?? cameraId, left - 8)}
+              <title>{camera?.name ?? cameraId}</title>
             </text>
             <line x1={left} x2={right} y1={y0} y2={y0} className={styles.hair} />
             <line x1={left} x2={right} y1={y0 - rise} y2={y0 - rise} className={styles.limit} />

@@ -14,7 +14,7 @@ import { BudgetPart } from './BudgetPart';
 import { DayHead } from './DayHead';
 import { Entries } from './Entries';
 import { FiltersPart } from './FiltersPart';
-import { newOuting } from './newOuting';
+import { newOuting } from '@/core/plan/newOuting';
 import { JointPart } from './JointPart';
 import styles from './outing.module.css';
 import { PackingPart } from './PackingPart';

@@ -1,45 +1,37 @@
 'use client';
 
-import { entrySeconds, shiftedTo } from '@/core/day/placedDay';
+import { entrySeconds } from '@/core/day/placedDay';
 import { applyCure, pinning } from '@/core/day/applyCure';
 import type { Cure, PartPins } from '@/core/day/cures';
 import { entryAt, reordered, withDay } from '@/core/plan/dayEdits';
 import { clockOf } from '@/core/plan/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
 import type { Shot } from '@/core/plan/shot';
-import { wallClock } from '@/formats/clock';
+import { movedTo, wallClock } from '@/formats/clock';
 import { useKeeper } from '../parts/keeper';
 import type { WorkedDay } from '../parts/workedDay';
-import { writeFaultText } from '../parts/writeFault';
-import { useToast } from '../parts/toast';
 
-/** What may be done to a day; each is one step of undo. */
+/** What may be done to a day; each is one step of undo, and rejects when it was not written. */
 export interface DayEditing {
-  change: (label: string, change: (outing: Outing) => Outing) => void;
-  changeDay: (label: string, change: (day: OutingDay) => OutingDay) => void;
-  changeEntry: (label: string, entryId: string, change: (entry: OutingEntry) => OutingEntry) => void;
+  change: (label: string, change: (outing: Outing) => Outing) => Promise<void>;
+  changeDay: (label: string, change: (day: OutingDay) => OutingDay) => Promise<void>;
+  changeEntry: (label: string, entryId: string, change: (entry: OutingEntry) => OutingEntry) => Promise<void>;
   /** To another minute of the day; light that follows the sun goes with it. */
-  moveTo: (entryId: string, minute: number) => void;
-  reorder: (entryId: string, to: number) => void;
-  takeCure: (cure: Cure) => void;
-  takePins: (label: string, pins: readonly PartPins[]) => void;
+  moveTo: (entryId: string, minute: number) => Promise<void>;
+  reorder: (entryId: string, to: number) => Promise<void>;
+  takeCure: (cure: Cure) => Promise<void>;
+  takePins: (label: string, pins: readonly PartPins[]) => Promise<void>;
   /** Length of an entry, minutes. */
   lengthOf: (entry: OutingEntry) => number;
 }
 
-/** What cannot be seen here yet is told: nothing was written. */
 export function useDayEditing(outing: Outing, day: OutingDay, { placed, shots }: WorkedDay): DayEditing {
   const keeper = useKeeper();
-  const { complain } = useToast();
   const write = (
     label: string,
     change: (outing: Outing) => Outing,
     shotChanges?: ReadonlyMap<string, (shot: Shot) => Shot>,
-  ): void => {
-    keeper?.changeOuting(outing.id, label, change, shotChanges).catch((error: unknown) => {
-      complain(writeFaultText(error));
-    });
-  };
+  ): Promise<void> => keeper?.changeOuting(outing.id, label, change, shotChanges) ?? Promise.resolve();
   const lengthOf = (entry: OutingEntry): number => {
     if (entry.what !== 'shot') return entry.minutes;
     const shot = shots.get(entry.shotId);
@@ -52,7 +44,7 @@ export function useDayEditing(outing: Outing, day: OutingDay, { placed, shots }:
     for (const entry of after.entries) {
       const before = day.entries.find(({ id }) => id === entry.id);
       if (entry.what === 'shot' && before && (before.at !== entry.at || after.date !== day.date))
-        moved.set(entry.shotId, (shot) => shiftedTo(shot, clock(after.date, entry.at)));
+        moved.set(entry.shotId, (shot) => movedTo(shot, clock(after.date, entry.at), outing.zone));
     }
     return moved;
   };
@@ -68,14 +60,18 @@ export function useDayEditing(outing: Outing, day: OutingDay, { placed, shots }:
       })),
     moveTo: (entryId, minute) => {
       const entry = day.entries.find(({ id }) => id === entryId);
-      if (!entry || clockOf(minute) === entry.at) return;
-      changeDay('move in time', (before) => entryAt(before, entryId, minute));
+      if (!entry || clockOf(minute) === entry.at) return Promise.resolve();
+      return changeDay('move in time', (before) => entryAt(before, entryId, minute));
     },
     reorder: (entryId, to) =>
       changeDay('change the order', (before) => reordered(before, entryId, to, lengthOf)),
     takeCure: (cure) => {
       const taken = applyCure(outing, day.id, placed.parts, cure);
-      write('take a cure', (before) => applyCure(before, day.id, placed.parts, cure).outing, taken.shots);
+      return write(
+        'take a cure',
+        (before) => applyCure(before, day.id, placed.parts, cure).outing,
+        taken.shots,
+      );
     },
     takePins: (label, pins) => write(label, (before) => before, pinning(placed.parts, pins)),
     lengthOf,

@@ -7,6 +7,7 @@ import type { FiledDay } from '@/formats/outing/dayRows';
 import { download, downloadBlob } from '../parts/download';
 import { fileName } from '../parts/fileName';
 import { useToast } from '../parts/toast';
+import { FILE_VERSION } from '@/core/plan/words';
 
 /** The outing as files of open formats; what makes them comes when it is first asked for. */
 export function useOutingFiles(
@@ -36,7 +37,7 @@ export function useOutingFiles(
   };
   return [
     entry('json', 'Outing with its shots (JSON)', () => {
-      const file = { kind: 'lynxeye/outing-file', version: 1, outing, shots: [...shots.values()] };
+      const file = { kind: 'lynxeye/outing-file', version: FILE_VERSION, outing, shots: [...shots.values()] };
       download(`${name}.json`, JSON.stringify(file, null, 2));
       return Promise.resolve(`Exported the outing with ${shots.size} shots.`);
     }),

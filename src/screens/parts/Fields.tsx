@@ -1,11 +1,16 @@
 'use client';
 
 import { Input, InputNumber, Select } from 'antd';
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import type { ReactNode } from 'react';
+import { namedText, useTyped, useTypedText } from './useTyped';
+import type { Commit } from './useTyped';
 import styles from './parts.module.css';
 
-/** Labelled fields that commit when left or on Enter, so that each change is one step of undo. */
+/**
+ * Labelled fields that commit when left or on Enter, so that each change is one step of undo. What could not be written
+ * stays in the field, with the reason under it.
+ */
 export function NumberField({
   label,
   value,
@@ -24,16 +29,15 @@ export function NumberField({
   step?: number;
   /** What an empty field means; with it, a field may be emptied. */
   placeholder?: string;
-  onCommit: (value: number | undefined) => void;
+  onCommit: Commit<number | undefined>;
 }): ReactNode {
   const id = useId();
-  const [typed, setTyped] = useState<number | null | undefined>(undefined);
+  const { typed, type, leave, give, refused } = useTyped<number | null>();
   const commit = (): void => {
     if (typed === undefined) return;
-    setTyped(undefined);
-    if (typed === null) {
-      if (placeholder !== undefined && value !== undefined) onCommit(undefined);
-    } else if (typed !== value) onCommit(typed);
+    if (typed === null && (placeholder === undefined || value === undefined)) leave();
+    else if (typed === value) leave();
+    else give(() => onCommit(typed ?? undefined));
   };
   return (
     <div className={styles.field}>
@@ -46,12 +50,14 @@ export function NumberField({
           max={max}
           step={step}
           {...(placeholder === undefined ? {} : { placeholder })}
-          onChange={setTyped}
+          {...(refused === null ? {} : { status: 'error' as const })}
+          onChange={type}
           onBlur={commit}
           onPressEnter={commit}
         />
         {unit !== '' && <span className={styles.unit}> {unit}</span>}
       </span>
+      <Refused why={refused} />
     </div>
   );
 }
@@ -65,26 +71,75 @@ export function TextField({
   label: string;
   value: string;
   maxLength: number;
-  onCommit: (value: string) => void;
+  onCommit: Commit<string>;
 }): ReactNode {
   const id = useId();
-  const [typed, setTyped] = useState<string | null>(null);
-  const commit = (): void => {
-    if (typed !== null && typed.trim() !== '' && typed !== value) onCommit(typed.trim());
-    setTyped(null);
-  };
+  const { value: shown, status, onType, onLeave, refused } = useTypedText(value, namedText, onCommit);
   return (
     <div className={styles.field}>
       <label htmlFor={id}>{label}</label>
       <Input
         id={id}
-        value={typed ?? value}
+        value={shown}
         maxLength={maxLength}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={commit}
-        onPressEnter={commit}
+        status={status}
+        onChange={(event) => onType(event.target.value)}
+        onBlur={onLeave}
+        onPressEnter={onLeave}
       />
+      <Refused why={refused} />
     </div>
+  );
+}
+
+/** A date ("2026-10-03") or a time of the clock ("10:10"), taken when the field is left: not at every key. */
+export function ClockField({
+  label,
+  kind,
+  value,
+  onCommit,
+}: {
+  label: string;
+  kind: 'date' | 'time';
+  value: string;
+  onCommit: Commit<string>;
+}): ReactNode {
+  const id = useId();
+  // A half-typed one is empty to the page: it goes back to what it was.
+  const {
+    value: shown,
+    status,
+    onType,
+    onLeave,
+    refused,
+  } = useTypedText(value, (typed) => (CLOCK[kind].test(typed) ? typed : null), onCommit);
+  return (
+    <div className={styles.field}>
+      <label htmlFor={id}>{label}</label>
+      <Input
+        id={id}
+        type={kind}
+        value={shown}
+        {...(kind === 'date' ? { min: '1900-01-01', max: '2199-12-31' } : {})}
+        status={status}
+        onChange={(event) => onType(event.target.value)}
+        onBlur={onLeave}
+        onPressEnter={onLeave}
+      />
+      <Refused why={refused} />
+    </div>
+  );
+}
+
+const CLOCK = { date: /^(19|20|21)\d\d-\d\d-\d\d$/, time: /^\d\d:\d\d$/ } as const;
+
+/** Why what stands in the field was not written. */
+export function Refused({ why }: { why: string | null }): ReactNode {
+  if (why === null) return null;
+  return (
+    <p role="alert" className={styles.refused}>
+      {why}
+    </p>
   );
 }
 
@@ -97,7 +152,7 @@ export function ChoiceField<T extends string>({
   label: string;
   value: T;
   options: readonly { value: T; label: string }[];
-  onCommit: (value: T) => void;
+  onCommit: Commit<T>;
 }): ReactNode {
   const id = useId();
   return (
@@ -109,7 +164,7 @@ export function ChoiceField<T extends string>({
         value={value}
         popupMatchSelectWidth={false}
         options={[...options]}
-        onSelect={(chosen) => onCommit(chosen as T)}
+        onSelect={(chosen) => void onCommit(chosen as T)}
       />
     </div>
   );
@@ -129,7 +184,7 @@ export function ListField({
   options: readonly { value: string; label: string }[];
   free?: boolean;
   mayBeEmpty?: boolean;
-  onCommit: (values: string[]) => void;
+  onCommit: Commit<string[]>;
 }): ReactNode {
   const id = useId();
   return (
@@ -144,7 +199,7 @@ export function ListField({
         options={[...options]}
         tokenSeparators={[',', ' ']}
         onChange={(chosen: string[]) => {
-          if (mayBeEmpty || chosen.length > 0) onCommit(chosen);
+          if (mayBeEmpty || chosen.length > 0) void onCommit(chosen);
         }}
       />
     </div>

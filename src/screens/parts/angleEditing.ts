@@ -8,6 +8,8 @@ export function angleEditing(whole: ShotEditing, angle: number, shot: Shot): Sho
     shot,
     preview: (label, change) =>
       whole.preview(label, (shot) => withAngle(shot, angle, change(shotOfAngle(shot, angle)))),
+    save: (label, change) =>
+      whole.save(label, (shot) => withAngle(shot, angle, change(shotOfAngle(shot, angle)))),
     commit: (label, change) =>
       whole.commit(label, change && ((shot) => withAngle(shot, angle, change(shotOfAngle(shot, angle))))),
   };

@@ -1,16 +1,16 @@
 import { create } from 'zustand';
 
-/** A photograph or track dropped on the page, waiting for the part that reads it. */
+/** Photographs and tracks dropped on the page, waiting for the part that reads them. */
 export interface Incoming {
-  file: File | null;
-  drop: (file: File) => void;
+  files: readonly File[];
+  drop: (files: readonly File[]) => void;
   done: () => void;
 }
 
 export const useIncoming = create<Incoming>((set) => ({
-  file: null,
-  drop: (file) => set({ file }),
-  done: () => set({ file: null }),
+  files: [],
+  drop: (files) => set({ files }),
+  done: () => set({ files: [] }),
 }));
 
 /** Whether a file is one for the readings of a shot, by its type or its ending. */

@@ -5,40 +5,69 @@ import { createContext, useContext, useEffect, useState, useSyncExternalStore } 
 import type { ReactNode } from 'react';
 import type { LogEntry } from '@/core/plan/logEntry';
 import type { ShotRecord } from '@/core/plan/shotRecord';
-import { database } from '@/store/database';
 import type { HistoryState } from '@/store/history';
-import { Keeper } from '@/store/keeper';
+import type { Keeper } from '@/store/keeper';
+import { openKeeper } from '@/store/openKeeper';
+import type { Opening } from '@/store/openKeeper';
 
 const KeeperContext = createContext<Keeper | null>(null);
 
 /** Opens the person's data in the browser and seeds the demo on the first open. */
 export function KeeperProvider({ children }: { children: ReactNode }): ReactNode {
-  const [keeper, setKeeper] = useState<Keeper | null>(null);
-  const [broken, setBroken] = useState<string | null>(null);
-  useEffect(() => {
-    const made = new Keeper(database());
-    const open = async (): Promise<void> => {
-      const { makeDemo } = await import('../../../demo/makeDemo');
-      await made.seed(makeDemo());
-      setKeeper(made);
-    };
-    open().catch((error: unknown) => {
-      setBroken(error instanceof Error ? error.message : String(error));
-    });
-  }, []);
-  if (broken !== null)
+  const [opening, setOpening] = useState<Opening>({ state: 'opening' });
+  useEffect(
+    () =>
+      openKeeper(async () => {
+        const { makeDemo } = await import('../../../demo/makeDemo');
+        return makeDemo();
+      }, setOpening),
+    [],
+  );
+  const barred = BARRED[opening.state]?.(opening);
+  if (barred)
     return (
       <main style={{ padding: 32 }} role="alert">
-        <h1>The browser does not let Lynxeye keep data here</h1>
-        <p>
-          Nothing was lost or written. Allow storage for this address, or leave the private window, and
-          reload.
-        </p>
-        <p className="quiet">{broken}</p>
+        {barred}
       </main>
     );
-  return <KeeperContext value={keeper}>{children}</KeeperContext>;
+  return <KeeperContext value={opening.state === 'ready' ? opening.keeper : null}>{children}</KeeperContext>;
 }
+
+/** Why the data cannot be opened just now, and the way out. */
+const BARRED: Partial<Record<Opening['state'], (opening: Opening) => ReactNode>> = {
+  blocked: (opening) => (
+    <>
+      <h1>Another window holds your data at its older version</h1>
+      <p>
+        {opening.state === 'blocked' && opening.windows.length > 0
+          ? `Close the window that shows ${opening.windows.map((one) => `"${one}"`).join(' and the one that shows ')}.`
+          : 'Close every other window and tab of Lynxeye in this browser.'}{' '}
+        This one goes on by itself then. Nothing was lost.
+      </p>
+    </>
+  ),
+  newer: () => (
+    <>
+      <h1>Your data was written by a later Lynxeye</h1>
+      <p>
+        It is left as it is. Load this page anew to get the later one; if that changes nothing, this is an
+        older copy of the app: use the one you used last.
+      </p>
+      <button type="button" onClick={() => window.location.reload()}>
+        Load anew
+      </button>
+    </>
+  ),
+  failed: (opening) => (
+    <>
+      <h1>The browser does not let Lynxeye keep data here</h1>
+      <p>
+        Nothing was lost or written. Allow storage for this address, or leave the private window, and reload.
+      </p>
+      <p className="quiet">{opening.state === 'failed' ? opening.why : ''}</p>
+    </>
+  ),
+};
 
 /** The keeper, or null while the data opens. */
 export function useKeeper(): Keeper | null {
@@ -87,7 +116,7 @@ export function useChoice<T extends string>(
   return [value, (next) => void keeper?.choose(key, next)];
 }
 
-const NO_HISTORY: HistoryState = { undoLabel: null, redoLabel: null };
+const NO_HISTORY: HistoryState = { undoLabel: null, redoLabel: null, changes: 0 };
 
 export function useHistory(): HistoryState {
   const keeper = useKeeper();

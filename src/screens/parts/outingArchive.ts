@@ -37,7 +37,7 @@ async function filesOf(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): 
 }
 
 export async function outingZip(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<Blob> {
-  return new Blob([zipped(await filesOf(outing, shots))], { type: 'application/zip' });
+  return zipped(await filesOf(outing, shots));
 }
 
 /** Everything kept, and every outing as its own files beside it. */
@@ -53,5 +53,5 @@ export async function everythingZip(keeper: Keeper): Promise<Blob> {
     );
     files = { ...files, ...(await filesOf(outing, new Map([...shots].filter(([id]) => ids.has(id))))) };
   }
-  return new Blob([zipped(files)], { type: 'application/zip' });
+  return zipped(files);
 }

@@ -3,6 +3,7 @@
 import type { MenuProps } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { copyName } from '@/core/plan/copyName';
 import type { ShotRecord } from '@/core/plan/shotRecord';
 import { shotToText } from '@/formats/shotText';
 import { download } from './download';
@@ -30,7 +31,7 @@ export function useShotDeeds(record: ShotRecord, solved: Solved): NonNullable<Me
   const asJson = (): void => copy(JSON.stringify(shot, null, 2), 'the shot as JSON');
   const duplicate = (): void => {
     void keeper
-      ?.addShot({ ...shot, name: `${shot.name ?? 'Untitled shot'}, copy` }, 'duplicate a shot')
+      ?.addShot({ ...shot, name: copyName(shot.name ?? 'Untitled shot', 120) }, 'duplicate a shot')
       .then((id) => {
         router.push(placeUrl(place, id));
       });

@@ -17,6 +17,8 @@ export interface ShotEditing {
   preview: (label: string, change: ShotChange) => void;
   /** Writes at once: the change given, and all previewed before. */
   commit: (label: string, change?: ShotChange) => void;
+  /** The same, for fields: rejects when it was not written. */
+  save: (label: string, change: ShotChange) => Promise<void>;
 }
 
 /** A change on its way to the database: shown until the record that holds it has come back. */
@@ -36,8 +38,7 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
     previewed: Written | null;
     label: string;
     timer: ReturnType<typeof setTimeout> | null;
-    writing: Promise<void>;
-  }>({ previewed: null, label: '', timer: null, writing: Promise.resolve() });
+  }>({ previewed: null, label: '', timer: null });
   const shot = useMemo(
     () => pending.reduce((before, { change }) => change(before), record.shot),
     [pending, record.shot],
@@ -49,27 +50,28 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
     setPending((all) => (all.some(({ landed }) => landed) ? all.filter(({ landed }) => !landed) : all));
   }, [record]);
 
-  const write = useCallback(() => {
-    const { previewed, label, timer, writing } = waiting.current;
+  const write = useCallback((): Promise<void> => {
+    const { previewed, label, timer } = waiting.current;
     if (timer) clearTimeout(timer);
-    waiting.current = { ...waiting.current, previewed: null, label: '', timer: null };
-    if (!previewed || !keeper) return;
-    const { change } = previewed;
-    // One after the other, so that each starts from what the one before has left.
-    waiting.current.writing = writing
-      .catch(() => undefined)
-      .then(() => keeper.changeShot(record.id, label, change))
-      .then((updatedAt) =>
-        setPending((all) =>
-          updatedAt === null || updatedAt === latest.current
-            ? all.filter((each) => each !== previewed)
-            : all.map((each) => (each === previewed ? { ...each, landed: true } : each)),
-        ),
-      );
+    waiting.current = { previewed: null, label: '', timer: null };
+    if (!previewed || !keeper) return Promise.resolve();
+    const gone = (): void => setPending((all) => all.filter((each) => each !== previewed));
+    // The store writes one after the other, each from what the one before has left.
+    return keeper.changeShot(record.id, label, previewed.change).then(
+      (updatedAt) => {
+        if (updatedAt === null || updatedAt === latest.current) gone();
+        else setPending((all) => all.map((each) => (each === previewed ? { ...each, landed: true } : each)));
+      },
+      (error: unknown) => {
+        // What was not written is no longer shown as if it were.
+        gone();
+        throw error;
+      },
+    );
   }, [keeper, record.id]);
 
   // Leaving the page or the shot loses nothing.
-  useEffect(() => write, [write]);
+  useEffect(() => () => void write(), [write]);
 
   const add = useCallback((label: string, change: ShotChange) => {
     const before = waiting.current.previewed;
@@ -86,16 +88,23 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
     (label: string, change: ShotChange) => {
       add(label, change);
       if (waiting.current.timer) clearTimeout(waiting.current.timer);
-      waiting.current.timer = setTimeout(write, PAUSE);
+      waiting.current.timer = setTimeout(() => void write(), PAUSE);
     },
     [add, write],
   );
   const commit = useCallback(
     (label: string, change?: ShotChange) => {
       if (change) add(label, change);
-      write();
+      void write();
     },
     [add, write],
   );
-  return { shot, preview, commit };
+  const save = useCallback(
+    (label: string, change: ShotChange) => {
+      add(label, change);
+      return write();
+    },
+    [add, write],
+  );
+  return { shot, preview, commit, save };
 }

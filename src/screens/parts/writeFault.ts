@@ -1,14 +1,47 @@
+import { faultLine } from '@/core/plan/fault';
+import { RefusedWrite } from '@/store/refusedWrite';
+
+/** Faults told of one record. */
+const MOST_TOLD = 3;
+
 /** Why a change could not be kept, in words: a full or refused storage says what to do. Nothing is half written. */
 export function writeFaultText(error: unknown): string {
+  const refused = refusedIn(error);
+  if (refused) {
+    const told = refused.faults.slice(0, MOST_TOLD).map(faultLine).join('; ');
+    const more = refused.faults.length - MOST_TOLD;
+    return `That does not fit and was not written. "${refused.record}" stays as it was: ${told}${more > 0 ? `; and ${more} more` : ''}.`;
+  }
   const names = namesOf(error);
   if (names.some((name) => /quota/i.test(name)))
     return 'The browser’s storage is full. Nothing was lost: the change was not written. Export everything, then remove old outings or free space, and try again.';
+  if (
+    names.some((name) => /ChunkLoad/i.test(name)) ||
+    /dynamically imported module|Failed to load chunk/i.test(messageOf(error))
+  )
+    return 'A part of the app could not be loaded, so that was not written, and nothing was lost. Reload the page and try again.';
   if (names.some((name) => /InvalidState|MissingAPI|OpenFailed|Security|DatabaseClosed/i.test(name)))
     return 'The browser refuses to store anything here just now. Nothing was lost: the change was not written. Close other windows of the app or leave the private window, and try again.';
-  return `That was not written, and nothing was lost: ${error instanceof Error ? error.message : String(error)}`;
+  return `That was not written, and nothing was lost: ${messageOf(error)}`;
+}
+
+/** Whether a change was refused by its schema or by the storage, which is no fault of the page. */
+export function isRefusal(error: unknown): boolean {
+  return refusedIn(error) !== null || namesOf(error).some((name) => /quota/i.test(name));
+}
+
+function messageOf(error: unknown): string {
+  return error instanceof Error ? error.message : String(error);
 }
 
 /** A store's error wraps the browser's own. */
+function refusedIn(error: unknown): RefusedWrite | null {
+  if (error instanceof RefusedWrite) return error;
+  if (typeof error !== 'object' || error === null) return null;
+  const { inner } = error as { inner?: unknown };
+  return inner === undefined || inner === error ? null : refusedIn(inner);
+}
+
 function namesOf(error: unknown): string[] {
   if (typeof error !== 'object' || error === null) return [];
   const { name, inner } = error as { name?: unknown; inner?: unknown };

@@ -1,32 +1,55 @@
 'use client';
 
 import { Button, Modal } from 'antd';
+import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { faultLine } from '@/core/plan/faults';
-import type { Fault } from '@/core/plan/faults';
-import { useOverlay } from './deeds';
-import styles from './shell.module.css';
+import { useKeeper } from '../parts/keeper';
+import { FaultList } from '../parts/FaultList';
+import { useToast } from '../parts/toast';
+import { useIncomingState } from './incomingState';
+import type { NotTaken } from './incomingState';
+import { keep } from './takeFiles';
 
-/** Why a file was not taken: every fault with its place. */
-export function FaultsDialog({ name, faults }: { name: string; faults: readonly Fault[] }): ReactNode {
-  const close = (): void => useOverlay.setState({ faults: null });
+/** Names told of what a file holds that is not sound. */
+const NAMES_TOLD = 12;
+
+/** Why a file was not taken: every fault with its place; and what of it is sound, to be taken without the rest. */
+export function FaultsDialog({ one }: { one: NotTaken }): ReactNode {
+  const keeper = useKeeper();
+  const toast = useToast();
+  const [busy, setBusy] = useState(false);
+  const { name, faults, sound, faulty } = one;
+  const close = (): void =>
+    useIncomingState.setState(({ notTaken }) => ({ notTaken: notTaken.filter((other) => other !== one) }));
+  const takeSound = (): void => {
+    if (!keeper || !sound) return;
+    setBusy(true);
+    const left = faulty.slice(0, NAMES_TOLD).map((record) => `"${record}"`);
+    const more = faulty.length - left.length;
+    const leftBehind = `${left.join(', ')}${more > 0 ? ` and ${more} more` : ''}.`;
+    void keep(keeper, name, sound, [leftBehind], toast).then(close);
+  };
   return (
     <Modal
       open
       title={`Nothing was taken from ${name}`}
       onCancel={close}
-      footer={
-        <Button type="primary" onClick={close}>
+      footer={[
+        ...(sound
+          ? [
+              <Button key="sound" loading={busy} onClick={takeSound}>
+                Take the rest without{' '}
+                {faulty.length === 1 ? `"${faulty[0] ?? ''}"` : `those ${faulty.length}`}
+              </Button>,
+            ]
+          : []),
+        <Button key="close" type="primary" onClick={close}>
           Close
-        </Button>
-      }
+        </Button>,
+      ]}
     >
       <p>These places need mending first; your data is as it was.</p>
-      <ul className={styles.faults}>
-        {faults.map((fault, index) => (
-          <li key={index}>{faultLine(fault)}</li>
-        ))}
-      </ul>
+      <FaultList faults={faults} />
     </Modal>
   );
 }

@@ -3,7 +3,7 @@
 import { Modal } from 'antd';
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useShots } from '../parts/keeper';
 import { dayText } from '@/words/lightText';
@@ -12,6 +12,9 @@ import { placeUrl, PLACES } from '../parts/places';
 import { useDeeds, useOverlay } from './deeds';
 import styles from './shell.module.css';
 
+/** More than this of a kind is not looked through: a letter more is typed. */
+const MOST_OFFERED = 50;
+
 /** Type where to go: a place, a shot, or a deed. */
 export function GoAnywhere(): ReactNode {
   const router = useRouter();
@@ -19,6 +22,8 @@ export function GoAnywhere(): ReactNode {
   const outings = useOutings() ?? [];
   const { exportAll, importFile, resetDemo, showKeys } = useDeeds();
   const input = useRef<HTMLInputElement>(null);
+  const [wanted, setWanted] = useState('');
+  const named = (name: string): boolean => name.toLowerCase().includes(wanted.trim().toLowerCase());
   const close = (): void => useOverlay.setState({ palette: false });
   const go = (url: string) => (): void => {
     close();
@@ -39,7 +44,12 @@ export function GoAnywhere(): ReactNode {
       }}
     >
       <Command label="Go anywhere" className={styles.palette ?? ''}>
-        <Command.Input ref={input} placeholder="A place, a shot, or what to do" />
+        <Command.Input
+          ref={input}
+          value={wanted}
+          onValueChange={setWanted}
+          placeholder="A place, a shot, or what to do"
+        />
         <Command.List>
           <Command.Empty>Nothing of that name.</Command.Empty>
           <Command.Item onSelect={go('/?new=1')}>New shot</Command.Item>
@@ -48,27 +58,33 @@ export function GoAnywhere(): ReactNode {
               {label}
             </Command.Item>
           ))}
-          {outings.flatMap(({ id, name, days }) =>
-            days.map((day) => (
-              <Command.Item
-                key={`${id} ${day.id}`}
-                value={`${name} ${day.date} ${id}`}
-                onSelect={go(outingUrl('/outing', id, day.id))}
-              >
-                {name}, {dayText(day.date)}
-              </Command.Item>
-            )),
-          )}
+          {outings
+            .filter(({ name }) => named(name))
+            .slice(0, MOST_OFFERED)
+            .flatMap(({ id, name, days }) =>
+              days.map((day) => (
+                <Command.Item
+                  key={`${id} ${day.id}`}
+                  value={`${name} ${day.date} ${id}`}
+                  onSelect={go(outingUrl('/outing', id, day.id))}
+                >
+                  {name}, {dayText(day.date)}
+                </Command.Item>
+              )),
+            )}
           <Command.Item onSelect={go('/camera')}>Stand-in camera</Command.Item>
-          {shots.map(({ id, shot }) => (
-            <Command.Item
-              key={id}
-              value={`${shot.name ?? 'Untitled shot'} ${id}`}
-              onSelect={go(placeUrl('/bench', id))}
-            >
-              {shot.name ?? 'Untitled shot'}
-            </Command.Item>
-          ))}
+          {shots
+            .filter(({ shot }) => named(shot.name ?? 'Untitled shot'))
+            .slice(0, MOST_OFFERED)
+            .map(({ id, shot }) => (
+              <Command.Item
+                key={id}
+                value={`${shot.name ?? 'Untitled shot'} ${id}`}
+                onSelect={go(placeUrl('/bench', id))}
+              >
+                {shot.name ?? 'Untitled shot'}
+              </Command.Item>
+            ))}
           <Command.Item onSelect={then(exportAll)}>Export everything</Command.Item>
           <Command.Item onSelect={then(importFile)}>Import a file</Command.Item>
           <Command.Item onSelect={then(resetDemo)}>Load or reset the demo shots</Command.Item>

@@ -6,35 +6,53 @@ import { useEffect } from 'react';
 import type { ReactNode } from 'react';
 import { isForReadings, useIncoming } from '../parts/incoming';
 import { useToast } from '../parts/toast';
-import { writeFaultText } from '../parts/writeFault';
-import { useDeeds, useOverlay } from './deeds';
+import { isRefusal, writeFaultText } from '../parts/writeFault';
+import { useDeeds } from './deeds';
+import { useIncomingState } from './incomingState';
+import { isLostChunk, loadAnewOnce } from './lostChunk';
 
-// The dialog comes when it is first needed.
+// What is rarely seen comes when it is first needed.
 const FaultsDialog = dynamic(() => import('./FaultsDialog').then((module) => module.FaultsDialog), {
+  ssr: false,
+});
+
+const ReadingNotice = dynamic(() => import('./ReadingNotice').then((module) => module.ReadingNotice), {
   ssr: false,
 });
 
 /** A file dropped anywhere, or a shot pasted outside a field, is taken in; faults are listed and nothing written. */
 export function IncomingFiles({ children }: { children: ReactNode }): ReactNode {
-  const { takeIn, takeFile } = useDeeds();
+  const { takeIn, takeFiles } = useDeeds();
   const { complain } = useToast();
   const router = useRouter();
-  const dropReading = useIncoming((state) => state.drop);
-  /** A photograph or track belongs to one shot: the one whose Bench is open. */
-  const takeReading = (file: File): void => {
+  const dropReadings = useIncoming((state) => state.drop);
+  /** Photographs and tracks belong to one shot: the one whose Bench is open. */
+  const takeReadings = (files: readonly File[]): void => {
     const here = new URL(window.location.href);
     if (here.pathname !== '/bench' || !here.searchParams.has('shot')) {
-      complain(`${file.name} tells the light of one shot: open that shot's Bench and drop it there.`);
+      const names = files.map(({ name }) => name).join(', ');
+      complain(
+        files.length === 1
+          ? `${names} tells the light of one shot: open that shot's Bench and drop it there.`
+          : `${names} tell the light of one shot: open that shot's Bench and drop them there.`,
+      );
       return;
     }
     here.searchParams.set('part', 'readings');
-    dropReading(file);
+    dropReadings(files);
     router.replace(`/bench?${here.searchParams.toString()}`, { scroll: false });
   };
-  const faults = useOverlay((state) => state.faults);
+  const reading = useIncomingState((state) => state.reading !== null);
+  const notTaken = useIncomingState((state) => state.notTaken[0]);
   useEffect(() => {
     // A change that could not be written and that nobody waited for is told all the same.
-    const tell = ({ reason }: PromiseRejectionEvent): void => complain(writeFaultText(reason));
+    const tell = (event: PromiseRejectionEvent): void => {
+      const reason: unknown = event.reason;
+      if (isLostChunk(reason)) loadAnewOnce();
+      // Told to the person: nothing is left for the browser to report.
+      if (isRefusal(reason)) event.preventDefault();
+      complain(writeFaultText(reason));
+    };
     window.addEventListener('unhandledrejection', tell);
     return () => window.removeEventListener('unhandledrejection', tell);
   }, [complain]);
@@ -43,14 +61,13 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
       if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
     };
     const drop = (event: DragEvent): void => {
-      const file = event.dataTransfer?.files[0];
-      if (!file) return;
+      const files = [...(event.dataTransfer?.files ?? [])];
+      if (files.length === 0) return;
       event.preventDefault();
-      if (isForReadings(file)) {
-        takeReading(file);
-        return;
-      }
-      takeFile(file);
+      const readings = files.filter(isForReadings);
+      const others = files.filter((file) => !isForReadings(file));
+      if (readings.length > 0) takeReadings(readings);
+      if (others.length > 0) takeFiles(others);
     };
     const paste = (event: ClipboardEvent): void => {
       const target = event.target as HTMLElement | null;
@@ -70,7 +87,8 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
   return (
     <>
       {children}
-      {faults && <FaultsDialog {...faults} />}
+      {reading && <ReadingNotice />}
+      {notTaken && <FaultsDialog one={notTaken} />}
     </>
   );
 }

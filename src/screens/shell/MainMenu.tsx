@@ -1,14 +1,24 @@
 'use client';
 
 import type { MenuProps } from 'antd';
+import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { FILTER_NOTATIONS } from '@/words/settingText';
 import { useChoice } from '../parts/keeper';
 import { MenuUnder } from '../parts/MenuUnder';
 import { useDeeds } from './deeds';
 import { useFolderItems } from './folderBackup';
+import { askOffline, useOffline } from './offlineReady';
+import type { OfflineState } from './offlineReady';
 import { MenuButton } from './MenuButton';
 import { THEME_LABEL, THEMES } from './theme';
+
+const OFFLINE_LABEL: Record<OfflineState, string> = {
+  unknown: 'Not asked yet whether it works with no network',
+  filling: 'Getting ready for no network…',
+  ready: 'Ready for no network',
+  notHere: 'Not ready for no network: try again',
+};
 
 const NOTATION_LABEL = { factor: 'by factor (ND16)', stops: 'in stops', density: 'by density' } as const;
 
@@ -17,6 +27,8 @@ export function MainMenu(): ReactNode {
   const [theme, setTheme] = useChoice('theme', THEMES, 'paper');
   const [notation, setNotation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const folder = useFolderItems();
+  const offline = useOffline(({ state }) => state);
+  const router = useRouter();
   const { exportAll, exportZip, importFile, resetDemo, showKeys } = useDeeds();
   const items: MenuProps['items'] = [
     {
@@ -49,6 +61,13 @@ export function MainMenu(): ReactNode {
       ],
     },
     { type: 'divider' },
+    {
+      key: 'offline',
+      label: OFFLINE_LABEL[offline],
+      disabled: offline !== 'notHere',
+      onClick: () => void askOffline(),
+    },
+    { key: 'licences', label: 'Licences', onClick: () => router.push('/licences') },
     { key: 'keys', label: 'Keys  ?', onClick: showKeys },
   ];
   return (

@@ -8,6 +8,7 @@ import { KeeperProvider, useChoice, useHistory, useKeeper } from '../parts/keepe
 import { ToastProvider } from '../parts/toast';
 import { IncomingFiles } from './IncomingFiles';
 import { Keys } from './Keys';
+import { PlaceBoundary } from './PlaceBoundary';
 import styles from './shell.module.css';
 import { themeConfig, THEMES } from './theme';
 import { TopBar } from './TopBar';
@@ -31,7 +32,7 @@ function Themed({ children }: { children: ReactNode }): ReactNode {
   const [theme] = useChoice('theme', THEMES, 'paper');
   const ready = useKeeper() !== null;
   useServiceWorker();
-  const changed = useHistory().undoLabel !== null;
+  const changed = useHistory().changes > 0;
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
@@ -43,7 +44,7 @@ function Themed({ children }: { children: ReactNode }): ReactNode {
           <TopBar />
           {changed && <StorageCare />}
           <main className={styles.place} data-ready={ready} aria-busy={!ready}>
-            {ready ? children : <p className="quiet">Opening your shots…</p>}
+            {ready ? <PlaceBoundary>{children}</PlaceBoundary> : <p className="quiet">Opening your shots…</p>}
           </main>
         </IncomingFiles>
       </ToastProvider>

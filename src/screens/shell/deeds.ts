@@ -1,23 +1,19 @@
 'use client';
 
 import { create } from 'zustand';
-import type { Fault } from '@/core/plan/faults';
 import type { Undone } from '@/store/history';
 import type { Keeper } from '@/store/keeper';
 import { useKeeper } from '../parts/keeper';
-import { pickAnyFile } from '../parts/pickFile';
+import { pickFiles } from '../parts/pickFile';
 import { useToast } from '../parts/toast';
 import { writeFaultText } from '../parts/writeFault';
 import type * as Giving from './giveOut';
-import type * as Taking from './takeIn';
-import type { Took } from './took';
 
-/** What the shell shows over the place: the keys, and the faults of a file that was not taken. */
-export const useOverlay = create<{
-  keys: boolean;
-  palette: boolean;
-  faults: { name: string; faults: readonly Fault[] } | null;
-}>(() => ({ keys: false, palette: false, faults: null }));
+/** What the shell shows over the place. */
+export const useOverlay = create<{ keys: boolean; palette: boolean }>(() => ({
+  keys: false,
+  palette: false,
+}));
 
 export interface Deeds {
   undo: () => void;
@@ -28,8 +24,8 @@ export interface Deeds {
   showKeys: () => void;
   /** Takes in the text of a file or of the clipboard; says what it did. */
   takeIn: (name: string, text: string) => void;
-  /** Takes in any file; an archive by its bytes. */
-  takeFile: (file: File) => void;
+  /** Takes in any files, one after the other. */
+  takeFiles: (files: readonly File[]) => void;
   exportZip: () => void;
 }
 
@@ -49,15 +45,15 @@ export function useDeeds(): Deeds {
       say('This was changed in another window meanwhile, so it was left as it is.');
   };
 
-  /** What reads and writes files comes with every schema there is, so it comes when it is first needed. */
-  const taken = (name: string, take: (from: typeof Taking, keeper: Keeper) => Promise<Took>): void =>
+  const taken = (files: readonly { name: string; content: File | string }[]): void =>
     guard(async () => {
       if (!keeper) return;
-      const result = await take(await import('./takeIn'), keeper);
-      if (result.ok) say(result.said);
-      else useOverlay.setState({ faults: { name, faults: result.faults } });
+      // What reads files comes with the first of them.
+      const { takeFiles } = await import('./takeFiles');
+      await takeFiles(keeper, files, { say, complain });
     });
-  const takeFile = (file: File): void => taken(file.name, ({ takeFile: take }, into) => take(into, file));
+  const takeAll = (files: readonly File[]): void =>
+    taken(files.map((file) => ({ name: file.name, content: file })));
   const given = (give: (from: typeof Giving, keeper: Keeper) => Promise<string>): void =>
     guard(async () => {
       if (keeper) say(await give(await import('./giveOut'), keeper));
@@ -69,7 +65,7 @@ export function useDeeds(): Deeds {
     exportAll: () => given(({ giveEverything }, from) => giveEverything(from)),
     exportZip: () => given(({ giveArchive }, from) => giveArchive(from)),
     importFile: () => {
-      pickAnyFile('.json,.txt,.csv,.ics,.zip,application/json,text/plain,text/csv', takeFile);
+      pickFiles('.json,.txt,.csv,.ics,.zip,application/json,text/plain,text/csv', takeAll);
     },
     resetDemo: () =>
       guard(async () => {
@@ -78,8 +74,8 @@ export function useDeeds(): Deeds {
         say('The demo shots and kit are as they ship. Your own stay.');
       }),
     showKeys: () => useOverlay.setState({ keys: true }),
-    takeIn: (name, text) => taken(name, ({ takeText }, into) => takeText(into, name, text)),
-    takeFile,
+    takeIn: (name, text) => taken([{ name, content: text }]),
+    takeFiles: takeAll,
   };
 }
 

@@ -1,13 +1,14 @@
+import { RECORD_KINDS, RECORD_TABLES } from '@/core/records/kinds';
+import type { Counts } from '@/store/keeper';
+
 /** Choice that counts the changes since everything was last exported. */
 export const CHANGES_SINCE_EXPORT = 'changesSinceExport';
 
 /** "13 shots, 1 outing, 3 log entries and 17 things of the kit" */
-export function countsText({
-  shots,
-  log,
-  kit,
-  outings,
-}: Record<'shots' | 'log' | 'kit' | 'outings', number>): string {
-  const days = outings === 1 ? '1 outing' : `${outings} outings`;
-  return `${shots} shots, ${days}, ${log} log entries and ${kit} things of the kit`;
+export function countsText(counts: Counts): string {
+  const each = RECORD_TABLES.map((table) => {
+    const { one, many } = RECORD_KINDS[table];
+    return `${counts[table]} ${counts[table] === 1 ? one : many}`;
+  });
+  return `${each.slice(0, -1).join(', ')} and ${each.at(-1) ?? ''}`;
 }

@@ -1,3 +1,4 @@
+import { countsOf } from '@/store/keeper';
 import type { Keeper } from '@/store/keeper';
 import { download, downloadBlob } from '../parts/download';
 import { everythingZip } from '../parts/outingArchive';
@@ -8,8 +9,7 @@ export async function giveEverything(keeper: Keeper): Promise<string> {
   const backup = await keeper.backup();
   download(`lynxeye-${backup.exportedAt.slice(0, 10)}.json`, JSON.stringify(backup, null, 2));
   await keeper.choose(CHANGES_SINCE_EXPORT, '0');
-  const { shots, log, kit, outings } = backup;
-  return `Exported ${countsText({ shots: shots.length, log: log.length, kit: kit.length, outings: outings.length })}.`;
+  return `Exported ${countsText(countsOf(backup))}.`;
 }
 
 /** Everything kept, and every outing as files of its own beside it. */

@@ -1,76 +1,125 @@
-import { ARCHETYPES } from '@/core/camera/archetypes';
-import type { CameraProfile } from '@/core/camera/profile';
-import { readIncoming } from '@/formats/incoming';
+import { entryAt, movedToDay, withDay } from '@/core/plan/dayEdits';
+import { minutesOf } from '@/core/plan/entries';
+import { newOuting } from '@/core/plan/newOuting';
+import type { Outing, OutingEntry } from '@/core/plan/outing';
+import type { Shot } from '@/core/plan/shot';
+import type { ShotRecord } from '@/core/plan/shotRecord';
+import { movedTo, wallClock } from '@/formats/clock';
+import type { Taking } from '@/formats/incoming';
+import { movesOf } from '@/formats/outing/calendar';
+import type { ReadShotList } from '@/formats/outing/csv';
+import { ownZone } from '@/formats/today';
 import type { Keeper } from '@/store/keeper';
 import { countsText } from './exported';
-import type { Took } from './took';
 
-/** Takes in any file; an archive by its bytes. */
-export async function takeFile(keeper: Keeper, file: File): Promise<Took> {
-  if (/\.zip$/i.test(file.name)) return takeArchive(keeper, new Uint8Array(await file.arrayBuffer()));
-  return takeText(keeper, file.name, await file.text());
-}
+/** What was kept, in words; or why nothing was. */
+export type Took = { ok: true; said: string } | { ok: false; why: string };
 
-/** Takes in the text of a file or of the clipboard. Everything is checked, or nothing taken. */
-export async function takeText(keeper: Keeper, name: string, text: string): Promise<Took> {
-  if (/\.csv$/i.test(name)) {
-    // A shot list tells days and times; any other sheet tells modes of a camera.
-    if (!/^[^\n]*\bstart\b[^\n]*\bwhat\b/.test(text)) return takeModes(keeper, name, text);
-    const { takeShotList } = await import('./takeOuting');
-    return takeShotList(keeper, name, text);
-  }
-  if (/\.ics$/i.test(name)) {
-    const { takeCalendar } = await import('./takeOuting');
-    return takeCalendar(keeper, text);
-  }
-  const read = readIncoming(text);
-  if (!read.ok) return read;
-  switch (read.value.kind) {
+const UNDO = 'Undo takes it back.';
+
+/** Keeps what a file held; it has been checked. One step of undo. */
+export async function take(keeper: Keeper, taking: Taking): Promise<Took> {
+  switch (taking.kind) {
     case 'shots': {
-      const { shots } = read.value;
-      await keeper.addShots(shots, shots.length === 1 ? 'paste a shot' : `paste ${shots.length} shots`);
-      const one = `"${shots[0]?.name ?? 'Untitled shot'}"`;
-      return { ok: true, said: `Kept ${shots.length === 1 ? one : `${shots.length} shots`}.` };
-    }
-    case 'camera':
-      return keepCamera(keeper, read.value.profile, name);
-    case 'outing': {
-      const { takeOutingFile } = await import('./takeOuting');
-      return takeOutingFile(keeper, read.value.file);
-    }
-    case 'backup':
+      const { shots } = taking;
+      const count = shots.length === 1 ? 'a shot' : `${shots.length} shots`;
+      await keeper.addShots(shots, `paste ${count}`);
       return {
         ok: true,
-        said: `Imported ${countsText(await keeper.restore(read.value.backup))}. Undo takes it back.`,
+        said: `Kept ${shots.length === 1 ? `"${shots[0]?.name ?? 'Untitled shot'}"` : count}.`,
       };
+    }
+    case 'camera': {
+      const { profile } = taking;
+      await keeper.addKit((id) => ({ what: 'camera', profile: { ...profile, id } }), 'add a camera');
+      return { ok: true, said: `Kept the camera "${profile.name}" in the kit.` };
+    }
+    case 'records':
+      return { ok: true, said: `Imported ${countsText(await keeper.restore(taking.records))}. ${UNDO}` };
+    case 'shotList':
+      return takeShotList(keeper, taking.name, taking.list);
+    case 'calendar':
+      return takeCalendar(keeper, taking.calendar);
   }
 }
 
-/** A sheet of modes makes a camera of its own; what a sheet does not hold is as in the main archetype. */
-async function takeModes(keeper: Keeper, name: string, text: string): Promise<Took> {
-  const { readModeSheet } = await import('@/formats/modeSheet/read');
-  const read = readModeSheet(text, ARCHETYPES.main);
-  if (!read.ok) return read;
-  return keepCamera(keeper, { ...read.value, name: name.replace(/\.csv$/i, '').slice(0, 80) }, name);
+/** A shot list makes a new outing; shots it names by an id kept here are those, the others are made from the sheet. */
+async function takeShotList(keeper: Keeper, name: string, { days }: ReadShotList): Promise<Took> {
+  const kept = new Set(await keeper.database.shots.toCollection().primaryKeys());
+  const made: ShotRecord[] = [];
+  const known = await keeper.database.outings.toCollection().first();
+  const zone = known?.zone ?? ownZone();
+  await keeper.addOuting(
+    (id, at): Outing => ({
+      ...newOuting(id, at, zone, days[0]?.date ?? at.slice(0, 10)),
+      name,
+      days: days.map((day) => ({
+        id: keeper.newId(),
+        date: day.date,
+        air: { lowC: 8, highC: 18 },
+        entries: day.entries.map((entry): OutingEntry => {
+          if (entry.what !== 'shot') return { ...entry, id: keeper.newId() };
+          const { at: time, shotId, shot } = entry;
+          const there = shotId !== null && kept.has(shotId) ? shotId : null;
+          const record = there === null ? keeper.newRecord(shot) : null;
+          if (record) made.push(record);
+          return {
+            what: 'shot',
+            id: keeper.newId(),
+            shotId: there ?? record?.id ?? '',
+            at: time,
+            pauses: [],
+            note: '',
+          };
+        }),
+      })),
+    }),
+    made,
+    'import a shot list',
+  );
+  const count = days.reduce((sum, day) => sum + day.entries.length, 0);
+  return { ok: true, said: `Made an outing of ${count} lines, ${made.length} shots of them new. ${UNDO}` };
 }
 
-async function keepCamera(keeper: Keeper, profile: CameraProfile, from: string): Promise<Took> {
-  await keeper.addKit((id) => ({ what: 'camera', profile: { ...profile, id } }), 'add a camera');
-  return { ok: true, said: `Kept the camera "${profile.name}" from ${from} in the kit.` };
-}
-
-async function takeArchive(keeper: Keeper, bytes: Uint8Array): Promise<Took> {
-  const { readArchive } = await import('@/formats/outing/archive');
-  const read = readArchive(bytes);
-  if (!read.ok) return { ok: false, faults: [{ path: '', text: read.why }] };
-  const said: string[] = [];
-  for (const text of read.everything === null ? read.outings : [read.everything]) {
-    const took = await takeText(keeper, 'archive.json', text);
-    if (!took.ok) return took;
-    said.push(took.said);
+/** A calendar moves the entries it knows to where they stand in it now. */
+async function takeCalendar(
+  keeper: Keeper,
+  calendar: Extract<Taking, { kind: 'calendar' }>['calendar'],
+): Promise<Took> {
+  for (const outing of await keeper.database.outings.toArray()) {
+    const { moved, known, leftBehind } = movesOf(calendar, outing);
+    if (known === 0) continue;
+    const clock = wallClock(outing.zone);
+    const movable = moved.filter(({ date }) => outing.days.some((day) => day.date === date));
+    const shots = new Map<string, (shot: Shot) => Shot>();
+    for (const { entryId, date, at } of movable) {
+      const entry = outing.days.flatMap(({ entries }) => entries).find(({ id }) => id === entryId);
+      if (entry?.what === 'shot')
+        shots.set(entry.shotId, (shot) => movedTo(shot, clock(date, at), outing.zone));
+    }
+    await keeper.changeOuting(
+      outing.id,
+      'take a calendar in',
+      (before) =>
+        movable.reduce((done, { entryId, date, at }) => {
+          const day = done.days.find((one) => one.date === date);
+          if (!day) return done;
+          return withDay(movedToDay(done, entryId, day.id), day.id, (one) =>
+            entryAt(one, entryId, minutesOf(at)),
+          );
+        }, before),
+      shots,
+    );
+    const strangers = moved.length - movable.length;
+    if (strangers > 0) leftBehind.push(`${strangers} moved to dates the outing does not have.`);
+    return {
+      ok: true,
+      said: `${movable.length} of ${known} entries of "${outing.name}" moved. ${movable.length > 0 ? UNDO : ''}${leftBehindText(leftBehind)}`,
+    };
   }
-  const left = read.leftBehind.length;
-  if (left > 0)
-    said.push(`${left} files of the archive were left behind: sheets, calendars and pictures are made anew.`);
-  return { ok: true, said: said.join(' ') };
+  return { ok: false, why: 'no outing here knows these events; take in the outing first' };
+}
+
+export function leftBehindText(leftBehind: readonly string[]): string {
+  return leftBehind.length === 0 ? '' : ` Left behind: ${leftBehind.join(' ')}`;
 }

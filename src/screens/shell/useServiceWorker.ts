@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
+import { askOffline, useOffline } from './offlineReady';
 
 /** Registers the worker that keeps the app usable without a network, once the page has settled. */
 export function useServiceWorker(): void {
@@ -8,7 +9,8 @@ export function useServiceWorker(): void {
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
     const register = (): void => {
       // Without it the app works as long as there is a network.
-      navigator.serviceWorker.register('/sw.js').catch((error: unknown) => {
+      navigator.serviceWorker.register('/sw.js').then(askOffline, (error: unknown) => {
+        useOffline.setState({ state: 'notHere' });
         console.warn('No work without a network here:', error);
       });
     };

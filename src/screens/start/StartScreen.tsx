@@ -1,19 +1,23 @@
 'use client';
 
 import { Button } from 'antd';
-// The plain field alone: its family would come along, and Start is kept light.
-import Input from 'antd/es/input/Input';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
+import { briefOf } from '@/core/plan/defaults';
+import type { Shot } from '@/core/plan/shot';
 import type { ShotRecord } from '@/core/plan/shotRecord';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL } from '@/words/labels';
 import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
+import type { FilterNotation } from '@/words/settingText';
+import { shortAnswer } from '@/workers/shots';
+import type { ShortAnswer } from '@/workers/shots';
 import { Empty } from '../parts/Empty';
 import { useChoice, useShots } from '../parts/keeper';
 import { placeUrl } from '../parts/places';
-import { useAnswer } from '../parts/useAnswer';
+import { VirtualList } from '../parts/VirtualList';
+import type { RowProps } from '../parts/listProps';
 import { useDeeds } from '../shell/deeds';
 import { NextOuting } from './NextOuting';
 import { QuickBriefForm } from './QuickBriefForm';
@@ -35,6 +39,7 @@ function KeptShots(): ReactNode {
   const shots = useShots();
   const { resetDemo } = useDeeds();
   const [wanted, setWanted] = useState('');
+  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const found = useMemo(
     () => shots?.filter(({ shot }) => (shot.name ?? '').toLowerCase().includes(wanted.toLowerCase())),
     [shots, wanted],
@@ -53,20 +58,23 @@ function KeptShots(): ReactNode {
     <section aria-labelledby="kept-title" className={styles.kept}>
       <div className={styles.keptHead}>
         <h2 id="kept-title">Shots kept: {shots.length}</h2>
-        <Input
-          className={styles.search ?? ''}
+        <input
+          type="search"
+          className={styles.search}
           placeholder="Find by name"
           aria-label="Find a shot by name"
-          allowClear
           value={wanted}
           onChange={(event) => setWanted(event.target.value)}
         />
       </div>
-      <ul className={styles.rows}>
-        {found.map((record) => (
-          <ShotRow key={record.id} record={record} />
-        ))}
-      </ul>
+      <VirtualList
+        items={found}
+        keyOf={({ id }) => id}
+        rowHeight={ROW_HEIGHT}
+        {...(styles.rows ? { className: styles.rows } : {})}
+      >
+        {(record, on) => <ShotRow record={record} notation={notation} on={on} />}
+      </VirtualList>
       {found.length === 0 && <p className="quiet">No shot of that name.</p>}
     </section>
   );
@@ -74,13 +82,24 @@ function KeptShots(): ReactNode {
 
 const SHORT = ['frameRate', 'shutterSeconds', 'filter', 'iso', 'stabilization'] as const;
 
-function ShotRow({ record }: { record: ShotRecord }): ReactNode {
-  const { answer, refusal, brief } = useAnswer(record.shot);
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
-  const grave = answer?.warnings.filter(({ severity }) => severity !== 'note').length ?? 0;
+/** Height of a row on a laptop, pixels. */
+const ROW_HEIGHT = 45;
+
+function ShotRow({
+  record,
+  notation,
+  on,
+}: {
+  record: ShotRecord;
+  notation: FilterNotation;
+  on: RowProps;
+}): ReactNode {
+  const answer = useShortAnswer(record.shot);
+  const brief = useMemo(() => briefOf(record.shot).brief, [record.shot]);
+  const cautions = answer && 'cautions' in answer ? answer.cautions : 0;
   const name = record.shot.name ?? 'Untitled shot';
   return (
-    <li className={styles.row}>
+    <li className={styles.row} {...on}>
       <Link href={placeUrl('/bench', record.id)} prefetch={false} className={styles.name}>
         {name}
       </Link>
@@ -89,14 +108,24 @@ function ShotRow({ record }: { record: ShotRecord }): ReactNode {
         {SCHOOL_LABEL[brief.look.school]}
       </span>
       <span className={`${styles.short ?? ''} numerals`}>
-        {answer
-          ? SHORT.map((key) => (
-              <span key={key}>{settingText(key, answer.settings, brief.filters, notation)}</span>
-            ))
-          : refusal.reasons.map(({ text }) => text).join('; ')}
+        {answer === null
+          ? '…'
+          : 'settings' in answer
+            ? SHORT.map((key) => (
+                <span key={key}>{settingText(key, answer.settings, brief.filters, notation)}</span>
+              ))
+            : answer.refused}
       </span>
-      <span className={grave > 0 ? styles.warning : 'quiet'}>
-        {grave === 0 ? 'holds' : grave === 1 ? '1 caution' : `${grave} cautions`}
+      <span className={cautions > 0 ? styles.warning : 'quiet'}>
+        {answer === null
+          ? ''
+          : cautions > 0
+            ? cautions === 1
+              ? '1 caution'
+              : `${cautions} cautions`
+            : 'settings' in answer
+              ? 'holds'
+              : 'no answer'}
       </span>
       <Link
         href={placeUrl('/carry', record.id)}
@@ -108,4 +137,25 @@ function ShotRow({ record }: { record: ShotRecord }): ReactNode {
       </Link>
     </li>
   );
+}
+
+/** The answer of a kept shot; `null` while it is worked out. */
+function useShortAnswer(shot: Shot): ShortAnswer | null {
+  const [result, setResult] = useState<{ of: Shot; answer: ShortAnswer } | null>(null);
+  useEffect(() => {
+    let gone = false;
+    shortAnswer(shot).then(
+      (answer) => {
+        if (!gone) setResult({ of: shot, answer });
+      },
+      () => {
+        if (!gone) setResult({ of: shot, answer: { refused: 'not worked out; open it on the Bench' } });
+      },
+    );
+    return () => {
+      gone = true;
+    };
+  }, [shot]);
+  // Of the shot as it was a moment ago, until the new answer is there.
+  return result?.answer ?? null;
 }

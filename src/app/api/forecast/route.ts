@@ -1,14 +1,23 @@
 import * as z from 'zod';
 import { checkAgainst } from '@/core/plan/faults';
+import { InstantSchema } from '@/core/plan/times';
 import { simulatedForecast } from '@/standins/forecast';
 
 export const dynamic = 'force-dynamic';
 
+/** A number as an address tells it; an empty one is none. */
+const told = (number: z.ZodType<number, number>): z.ZodType<number, string> =>
+  z
+    .string('expected a number')
+    .regex(/^-?\d+(\.\d+)?$/, 'expected a number')
+    .transform(Number)
+    .pipe(number);
+
 const Query = z.strictObject({
-  lat: z.coerce.number().min(-90).max(90),
-  lon: z.coerce.number().min(-180).max(180),
-  from: z.iso.datetime({ offset: true }),
-  hours: z.coerce.number().int().min(1).max(26).default(24),
+  lat: told(z.number().min(-90).max(90)),
+  lon: told(z.number().min(-180).max(180)),
+  from: InstantSchema,
+  hours: told(z.int().min(1).max(26)).default(24),
 });
 
 /** `GET /api/forecast?lat=46.62&lon=12.3&from=2026-10-03T00:00:00+02:00&hours=24`: the simulated forecast of a day. */

@@ -4,7 +4,13 @@ import { anyShot } from '../../../../bench/anyShot';
 import { POST } from './route';
 
 const post = (body: string): Promise<Response> =>
-  POST(new Request('http://localhost/api/solve', { method: 'POST', body }));
+  POST(
+    new Request('http://localhost/api/solve', {
+      method: 'POST',
+      body,
+      headers: { 'content-type': 'application/json' },
+    }),
+  );
 
 describe('POST /api/solve', () => {
   it('answers or refuses every valid shot, and lists the faults of everything else', async () => {
@@ -29,6 +35,40 @@ describe('POST /api/solve', () => {
     );
   });
 
+  it('takes JSON and nothing else, in words', async () => {
+    for (const type of [
+      'text/plain',
+      'application/x-www-form-urlencoded',
+      'multipart/form-data; boundary=x',
+    ]) {
+      const response = await POST(
+        new Request('http://localhost/api/solve', {
+          method: 'POST',
+          body: '{}',
+          headers: { 'content-type': type },
+        }),
+      );
+      expect(response.status, type).toBe(415);
+      expect(await response.text()).toContain('application/json');
+    }
+  });
+
+  it('refuses what is small to send and endless to search, and says what to leave out', async () => {
+    const filters = Array.from({ length: 40 }, (_, at) => ({
+      id: `f${at}`,
+      kind: 'variable',
+      stopsMin: at / 97,
+      stopsMax: 9 + at / 89,
+      stacksOn: Array.from({ length: 12 }, (_unused, next) => `f${(at + next + 1) % 40}`),
+    }));
+    const response = await post(
+      JSON.stringify({ kind: 'lynxeye/shot', version: 2, filters, limits: { isoCeiling: 6400 } }),
+    );
+    const { status } = response;
+    const body = await response.text();
+    expect(status === 200 || body.includes('leave out'), body.slice(0, 200)).toBe(true);
+  });
+
   it('stops reading a body over the limit, even one that hides its length', async () => {
     const stream = new ReadableStream<Uint8Array>({
       pull: (controller) => controller.enqueue(new Uint8Array(64 * 1024)),
@@ -36,6 +76,7 @@ describe('POST /api/solve', () => {
     const endless = new Request('http://localhost/api/solve', {
       method: 'POST',
       body: stream,
+      headers: { 'content-type': 'application/json; charset=utf-8' },
       duplex: 'half',
     } as RequestInit);
     expect((await POST(endless)).status).toBe(413);

@@ -1,4 +1,4 @@
-import type { Fault } from '@/core/plan/faults';
+import type { Fault } from '@/core/plan/fault';
 import { readShot } from '@/core/plan/shot';
 import { parseJson } from '@/formats/json';
 import { answerShot } from '@/words/answer';
@@ -11,6 +11,14 @@ const BODY_LIMIT = 256 * 1024;
  * refusal when the shot is valid but nothing can film it; other methods get 405 from the framework.
  */
 export async function POST(request: Request): Promise<Response> {
+  const type = request.headers.get('content-type') ?? '';
+  if (!/^application\/([\w.-]+\+)?json\s*(;|$)/i.test(type))
+    return faulty(415, [
+      {
+        path: '',
+        text: `expected the header "content-type: application/json"${type === '' ? '' : `, got "${type.slice(0, 80)}"`}`,
+      },
+    ]);
   const text = await bodyText(request);
   if (text === null)
     return faulty(413, [{ path: '', text: `expected at most ${BODY_LIMIT} bytes; send one shot at a time` }]);

@@ -1,6 +1,6 @@
 'use client';
 
-import { AutoComplete, Button, Input, Select } from 'antd';
+import { AutoComplete, Button, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Place } from '@/core/light/sun/position';
@@ -9,6 +9,7 @@ import { allZones, dateAndTime, instantOf } from '@/formats/clock';
 import { readCoordinates } from '@/formats/coordinates';
 import type { NamedPlace } from '@/formats/gazetteer';
 import { placeText, zoneText } from '@/words/lightText';
+import { ClockField } from '../../parts/Fields';
 import type { ShotEditing } from '../../parts/useShotEditing';
 import styles from './light.module.css';
 import { atPlace, changingSun, inZone, onDay, withEnd, zoneOf } from './sunEditing';
@@ -20,11 +21,11 @@ export function PlaceAndTime({ light, editing }: { light: SunLight; editing: Sho
   const from = dateAndTime(Date.parse(light.from), zone);
   const to = dateAndTime(Date.parse(light.to), zone);
   const zones = useMemo(() => allZones().map((value) => ({ value, label: value })), []);
-  const setEnd = (end: 'from' | 'to', time: string): void => {
+  const setEnd = (end: 'from' | 'to', time: string): Promise<void> => {
     const atMs = instantOf(end === 'from' ? from.date : to.date, time, zone);
-    if (atMs === null) return;
+    if (atMs === null) return Promise.resolve();
     const label = end === 'from' ? 'start at another time' : 'end at another time';
-    editing.commit(
+    return editing.save(
       label,
       changingSun(withEnd(end, end === 'to' && atMs < Date.parse(light.from) ? atMs + 86_400_000 : atMs)),
     );
@@ -32,14 +33,14 @@ export function PlaceAndTime({ light, editing }: { light: SunLight; editing: Sho
   return (
     <div className={styles.fields}>
       <PlaceField light={light} editing={editing} />
-      <TextInput
+      <ClockField
         label="Day"
-        type="date"
+        kind="date"
         value={from.date}
-        onCommit={(date) => editing.commit('film on another day', changingSun(onDay(date)))}
+        onCommit={(date) => editing.save('film on another day', changingSun(onDay(date)))}
       />
-      <TextInput label="From" type="time" value={from.time} onCommit={(time) => setEnd('from', time)} />
-      <TextInput label="To" type="time" value={to.time} onCommit={(time) => setEnd('to', time)} />
+      <ClockField label="From" kind="time" value={from.time} onCommit={(time) => setEnd('from', time)} />
+      <ClockField label="To" kind="time" value={to.time} onCommit={(time) => setEnd('to', time)} />
       <div className={styles.field}>
         <label htmlFor="sun-zone">Clock</label>
         <Select
@@ -53,38 +54,6 @@ export function PlaceAndTime({ light, editing }: { light: SunLight; editing: Sho
           onSelect={(chosen) => editing.commit('read another clock', changingSun(inZone(chosen)))}
         />
       </div>
-    </div>
-  );
-}
-
-function TextInput({
-  label,
-  type,
-  value,
-  onCommit,
-}: {
-  label: string;
-  type: 'date' | 'time';
-  value: string;
-  onCommit: (value: string) => void;
-}): ReactNode {
-  const id = useId();
-  const [typed, setTyped] = useState<string | null>(null);
-  const commit = (): void => {
-    if (typed !== null && typed !== '' && typed !== value) onCommit(typed);
-    setTyped(null);
-  };
-  return (
-    <div className={styles.field}>
-      <label htmlFor={id}>{label}</label>
-      <Input
-        id={id}
-        type={type}
-        value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={commit}
-        onPressEnter={commit}
-      />
     </div>
   );
 }

@@ -25,12 +25,15 @@ import { useFileJob } from './useFileJob';
 /** A file larger than this is no photograph of a small camera, bytes. */
 const MOST_BYTES = 250_000_000;
 
+/** A photograph that takes longer is given up. */
+const MOST_SECONDS = 5;
+
 async function readFile(file: File): Promise<PhotoJob> {
   if (file.size > MOST_BYTES)
     throw new Error(
       `${trimmed(file.size / 1e6, 0)} MB is more than the ${MOST_BYTES / 1e6} MB a photograph may have`,
     );
-  return askFiles((worker) => worker.readPhoto(file));
+  return askFiles((worker) => worker.readPhoto(file), { mostSeconds: MOST_SECONDS });
 }
 
 /** A photograph dropped in: what light it saw, and how far its picture came out from that. */

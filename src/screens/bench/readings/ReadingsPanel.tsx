@@ -11,7 +11,7 @@ import { trimmed } from '@/core/units/format';
 import { evText } from '@/words/settingText';
 import { NumberField, TextField } from '../../parts/Fields';
 import { useIncoming } from '../../parts/incoming';
-import { pickAnyFile } from '../../parts/pickFile';
+import { pickFiles } from '../../parts/pickFile';
 import type { ShotEditing } from '../../parts/useShotEditing';
 import { PhotoCard } from './PhotoCard';
 import { adding, changing, readingsOf, removing, usualLux, usualReading, widened } from './readingEditing';
@@ -32,13 +32,19 @@ export function ReadingsPanel({
   const { brief } = solution.space;
   const { light } = brief;
   const told = readingsOf(light);
-  const [file, setFile] = useState<File | null>(null);
-  const dropped = useIncoming((state) => state.file);
+  const [files, setFiles] = useState<readonly File[]>([]);
+  const open = (more: readonly File[]): void =>
+    setFiles((before) => {
+      const names = new Set(before.map(fileKey));
+      return [...before, ...more.filter((file) => !names.has(fileKey(file)))];
+    });
+  const close = (file: File) => (): void => setFiles((before) => before.filter((one) => one !== file));
+  const dropped = useIncoming((state) => state.files);
   const done = useIncoming((state) => state.done);
   // What was dropped anywhere on the page lands here once.
   useEffect(() => {
-    if (!dropped) return;
-    setFile(dropped);
+    if (dropped.length === 0) return;
+    open(dropped);
     done();
   }, [dropped, done]);
   const range = evRangeOf(light);
@@ -57,8 +63,8 @@ export function ReadingsPanel({
           <Button onClick={() => editing.commit('add a meter reading', adding(usualLux(light)))}>
             A meter in lux
           </Button>
-          <Button onClick={() => pickAnyFile(PHOTOS, setFile)}>A photograph</Button>
-          <Button onClick={() => pickAnyFile(TRACKS, setFile)}>A track</Button>
+          <Button onClick={() => pickFiles(PHOTOS, open)}>A photograph</Button>
+          <Button onClick={() => pickFiles(TRACKS, open)}>A track</Button>
         </div>
         <p className={styles.small}>
           Photographs and tracks are read on this machine and go nowhere; dropping one anywhere on this page
@@ -111,14 +117,14 @@ export function ReadingsPanel({
           <p>No reading yet. The first one takes the place of the light as it is told now.</p>
         )}
       </section>
-      {file &&
-        (isTrackName(file.name) ? (
+      {files.map((file) =>
+        isTrackName(file.name) ? (
           <TrackCard
             key={fileKey(file)}
             file={file}
             solution={solution}
             editing={editing}
-            onClose={() => setFile(null)}
+            onClose={close(file)}
           />
         ) : (
           <PhotoCard
@@ -126,9 +132,10 @@ export function ReadingsPanel({
             file={file}
             solution={solution}
             editing={editing}
-            onClose={() => setFile(null)}
+            onClose={close(file)}
           />
-        ))}
+        ),
+      )}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { Button, Input } from 'antd';
+import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { lightAlong, litMinutes, shotPartsOf } from '@/core/track/alongTrack';
@@ -16,6 +16,7 @@ import { clockText, LIT_LABEL, spanText } from '@/words/lightText';
 import { durationText, evText } from '@/words/settingText';
 import type { ShotEditing } from '../../parts/useShotEditing';
 import { loadPlaces, zoneAt } from '../light/usePlaces';
+import { ClockField } from '../../parts/Fields';
 import { FileCard } from './FileCard';
 import styles from './readings.module.css';
 import { TrackDrawing } from './TrackDrawing';
@@ -31,8 +32,13 @@ interface Read {
   country: string | null;
 }
 
+/** A track that takes longer is given up. */
+const MOST_SECONDS = 20;
+
 async function readFile(file: File): Promise<Read> {
-  const track = await askFiles(async (worker): Promise<TrackJob> => worker.readTrack(file));
+  const track = await askFiles(async (worker): Promise<TrackJob> => worker.readTrack(file), {
+    mostSeconds: MOST_SECONDS,
+  });
   const place = track.ok ? (track.figures.minutes[0]?.place ?? track.drawn[0]) : undefined;
   const near =
     place &&
@@ -131,22 +137,18 @@ function Facts({
         <>
           <Tally lit={lit} />
           <div className={styles.fields}>
-            <label className={styles.inline}>
-              Go it on{' '}
-              <Input
-                type="date"
-                value={asked.date}
-                onChange={(event) => setTyped({ ...asked, date: event.target.value })}
-              />
-            </label>
-            <label className={styles.inline}>
-              starting at{' '}
-              <Input
-                type="time"
-                value={asked.time}
-                onChange={(event) => setTyped({ ...asked, time: event.target.value })}
-              />
-            </label>
+            <ClockField
+              label="Go it on"
+              kind="date"
+              value={asked.date}
+              onCommit={(date) => setTyped({ ...asked, date })}
+            />
+            <ClockField
+              label="starting at"
+              kind="time"
+              value={asked.time}
+              onCommit={(time) => setTyped({ ...asked, time })}
+            />
             <p className={styles.range}>
               Light along it <b className="numerals">{evText(darkest)}</b> to{' '}
               <b className="numerals">{evText(brightest)}</b> EV

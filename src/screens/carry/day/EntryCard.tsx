@@ -2,7 +2,7 @@
 
 import { Button, Checkbox, Input } from 'antd';
 import Link from 'next/link';
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { DeckCard } from '@/core/day/deck';
@@ -18,11 +18,13 @@ import { pairCardLines } from '@/words/pairText';
 import { pauseText } from '@/words/outingText';
 import { durationText, FILTER_NOTATIONS } from '@/words/settingText';
 import { useChoice, useKeeper } from '../../parts/keeper';
+import { Refused } from '../../parts/Fields';
 import { outingUrl } from '../../parts/outings';
 import type { WorkedDay } from '../../parts/workedDay';
 import { namedSetups, useTicks } from '../../parts/setups';
 import { writeFaultText } from '../../parts/writeFault';
 import { useToast } from '../../parts/toast';
+import { useTyped } from '../../parts/useTyped';
 import { EightValues } from '../EightValues';
 import styles from './day.module.css';
 
@@ -44,7 +46,7 @@ export function EntryCard({
   const { say, complain } = useToast();
   const { has, tick } = useTicks(outing);
   const entry = day.entries.find(({ id }) => id === card.id);
-  const [typed, setTyped] = useState<string | null>(null);
+  const { typed, type, leave, give, refused } = useTyped<string>();
   const [first] = card.parts;
   const record = useRef<HTMLDivElement>(null);
   useHotkeys('r', () =>
@@ -102,16 +104,19 @@ export function EntryCard({
           rows={2}
           maxLength={500}
           value={typed ?? entry.note}
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={(event) => type(event.target.value)}
           onBlur={() => {
-            if (typed !== null && typed !== entry.note)
-              void keeper?.changeOuting(outing.id, 'note something', (before) =>
-                withEntry(before, entry.id, (one) => (one.what === 'shot' ? { ...one, note: typed } : one)),
+            if (typed === undefined || typed === entry.note) leave();
+            else
+              give(() =>
+                keeper?.changeOuting(outing.id, 'note something', (before) =>
+                  withEntry(before, entry.id, (one) => (one.what === 'shot' ? { ...one, note: typed } : one)),
+                ),
               );
-            setTyped(null);
           }}
         />
       </label>
+      <Refused why={refused} />
       <p>
         <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })}>Open on the Bench</Link>
       </p>

@@ -104,22 +104,24 @@ export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay })
       {sheet === null ? (
         <p className="quiet">Working the day out…</p>
       ) : (
-        sheets.map((panels, at) => (
-          <div
-            key={at}
-            className={styles.sheet}
-            data-paper={paper}
-            role="group"
-            aria-label={`Sheet ${at + 1}`}
-          >
-            {panels.map(({ page, turned }, place) => (
-              <div key={place} className={styles.panel} data-turned={turned}>
-                {pages[page]}
-              </div>
-            ))}
-            <span className={styles.cut} aria-hidden />
-          </div>
-        ))
+        <div className={styles.sheets} role="region" aria-label="Sheets" tabIndex={0}>
+          {sheets.map((panels, at) => (
+            <div
+              key={at}
+              className={styles.sheet}
+              data-paper={paper}
+              role="group"
+              aria-label={`Sheet ${at + 1}`}
+            >
+              {panels.map(({ page, turned }, place) => (
+                <div key={place} className={styles.panel} data-turned={turned}>
+                  {pages[page]}
+                </div>
+              ))}
+              <span className={styles.cut} aria-hidden />
+            </div>
+          ))}
+        </div>
       )}
     </>
   );

@@ -1,0 +1,9 @@
+import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
+import { LicencesScreen } from '@/screens/licences/LicencesScreen';
+
+export const metadata: Metadata = { title: 'Licences · Lynxeye' };
+
+export default function Page(): ReactNode {
+  return <LicencesScreen />;
+}

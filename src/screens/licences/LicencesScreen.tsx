@@ -1,0 +1,58 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
+import styles from './licences.module.css';
+
+/** As `scripts/buildLicences.mjs` writes it. */
+interface Licences {
+  packages: { name: string; version: string; licence: string; text: number }[];
+  texts: string[];
+}
+
+/** Licences: every package that ships with the app, and the words it ships under. */
+export function LicencesScreen(): ReactNode {
+  const [licences, setLicences] = useState<Licences | 'failed' | null>(null);
+  useEffect(() => {
+    let gone = false;
+    const set = (result: Licences | 'failed'): void => {
+      if (!gone) setLicences(result);
+    };
+    fetch('/licences.json')
+      .then((response) => response.json() as Promise<Licences>)
+      .then(set, () => set('failed'));
+    return () => {
+      gone = true;
+    };
+  }, []);
+  return (
+    <div className={styles.licences}>
+      <h1>Licences</h1>
+      <p>
+        Lynxeye is under the MIT licence. It is built on the work of others, named here with what they ship
+        under. Names of places: GeoNames, CC BY 4.0. Icons: Lucide.
+      </p>
+      {licences === null && <p className="quiet">Reading the list…</p>}
+      {licences === 'failed' && (
+        <p role="alert">The list could not be loaded. Open this page once with a network.</p>
+      )}
+      {licences !== null && licences !== 'failed' && (
+        <>
+          <p>{licences.packages.length} packages.</p>
+          <ul className={styles.list}>
+            {licences.packages.map(({ name, version, licence, text }) => (
+              <li key={`${name} ${version}`}>
+                <details>
+                  <summary>
+                    <b>{name}</b> {version} <span className="quiet">{licence}</span>
+                  </summary>
+                  <pre>{licences.texts[text]}</pre>
+                </details>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </div>
+  );
+}

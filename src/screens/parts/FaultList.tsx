@@ -1,0 +1,38 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import { faultLine } from '@/core/plan/fault';
+import type { Fault } from '@/core/plan/fault';
+import styles from './parts.module.css';
+
+/** So many at once: a broken file can have as many faults as lines. */
+const PAGE = 100;
+
+/** Faults with their places, by the hundred. */
+export function FaultList({ faults }: { faults: readonly Fault[] }): ReactNode {
+  const [page, setPage] = useState(0);
+  const from = page * PAGE;
+  const shown = faults.slice(from, from + PAGE);
+  return (
+    <>
+      <ol className={styles.faults} start={from + 1}>
+        {shown.map((fault, index) => (
+          <li key={from + index}>{faultLine(fault)}</li>
+        ))}
+      </ol>
+      {faults.length > PAGE && (
+        <p>
+          Faults {from + 1} to {from + shown.length} of {faults.length}.{' '}
+          <Button size="small" disabled={page === 0} onClick={() => setPage(page - 1)}>
+            The hundred before
+          </Button>{' '}
+          <Button size="small" disabled={from + PAGE >= faults.length} onClick={() => setPage(page + 1)}>
+            The next hundred
+          </Button>
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,85 @@
+import { useState } from 'react';
+import { writeFaultText } from './writeFault';
+
+/** Takes a value; what is given back settles when it is written, and rejects when it could not be. */
+export type Commit<V> = (value: V) => unknown;
+
+export interface Typed<V> {
+  /** What stands in the field and is not written yet; undefined: what is kept. */
+  typed: V | undefined;
+  type: (value: V) => void;
+  /** Back to what is kept. */
+  leave: () => void;
+  /** Writes what was typed: it stays in the field until it is written, and when it is refused. */
+  give: (commit: () => unknown) => void;
+  /** Why it was not written. */
+  refused: string | null;
+}
+
+/** What a person types into a field, until it is kept. */
+export function useTyped<V>(): Typed<V> {
+  const [typed, setTyped] = useState<V | undefined>(undefined);
+  const [refused, setRefused] = useState<string | null>(null);
+  const leave = (): void => {
+    setTyped(undefined);
+    setRefused(null);
+  };
+  return {
+    typed,
+    type: (value) => {
+      setTyped(value);
+      setRefused(null);
+    },
+    leave,
+    give: (commit) => {
+      const given = commit();
+      if (!(given instanceof Promise)) leave();
+      else
+        given.then(
+          () =>
+            setTyped((now) => {
+              // Typed on meanwhile: that is still to be written.
+              return now === typed ? undefined : now;
+            }),
+          (error: unknown) => setRefused(writeFaultText(error)),
+        );
+    },
+    refused,
+  };
+}
+
+/** A field of text: what stands in it, and what it does when it is typed in and left. */
+export interface TypedText {
+  value: string;
+  status: 'error' | '';
+  onType: (value: string) => void;
+  /** Writes what was typed where it is acceptable and new; else back to what is kept. */
+  onLeave: () => void;
+  refused: string | null;
+}
+
+/** `accept` gives what is to be written of what was typed, or `null` where that cannot be. */
+export function useTypedText(
+  kept: string,
+  accept: (typed: string) => string | null,
+  onCommit: Commit<string>,
+): TypedText {
+  const { typed, type, leave, give, refused } = useTyped<string>();
+  return {
+    value: typed ?? kept,
+    status: refused === null ? '' : 'error',
+    onType: type,
+    onLeave: () => {
+      const next = typed === undefined ? null : accept(typed);
+      if (next === null || next === kept) leave();
+      else give(() => onCommit(next));
+    },
+    refused,
+  };
+}
+
+/** A name without blanks around it; an empty one cannot be. */
+export function namedText(typed: string): string | null {
+  const name = typed.trim();
+  return name === '' ? null : name;
+}

@@ -1,0 +1,92 @@
+'use client';
+
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
+import { faultLine } from '@/core/plan/fault';
+import { RECORD_KINDS } from '@/core/records/kinds';
+import type { Unsound } from '@/store/unsound';
+import { download } from '../parts/download';
+import { fileName } from '../parts/fileName';
+import { useKeeper } from '../parts/keeper';
+import { useToast } from '../parts/toast';
+import { useDeeds } from './deeds';
+import { isLostChunk } from './lostChunk';
+import styles from './shell.module.css';
+
+/** Faults told of each record. */
+const MOST_TOLD = 5;
+
+/** In place of a place that could not be drawn: which records are at fault, and the ways out. */
+export function BrokenPlace({ error, onAgain }: { error: unknown; onAgain: () => void }): ReactNode {
+  const keeper = useKeeper();
+  const { exportAll } = useDeeds();
+  const { say } = useToast();
+  const [found, setFound] = useState<readonly Unsound[] | null>(null);
+  useEffect(() => {
+    if (!keeper) return;
+    let gone = false;
+    void import('@/store/unsound')
+      .then(({ unsoundRecords }) => unsoundRecords(keeper.database, addressed()))
+      .then(
+        (records) => {
+          if (!gone) setFound(records);
+        },
+        () => {
+          if (!gone) setFound([]);
+        },
+      );
+    return () => {
+      gone = true;
+    };
+  }, [keeper, error]);
+  const putAside = ({ table, id, name, record }: Unsound): void => {
+    if (!keeper) return;
+    download(`lynxeye-aside-${fileName(name)}.json`, JSON.stringify(record, null, 2));
+    void keeper.remove(table, id, `put aside "${name.slice(0, 60)}"`).then(() => {
+      say(`"${name}" is saved as a file and out of the way. Undo brings it back.`);
+      setFound((all) => all?.filter((one) => one.id !== id) ?? null);
+      onAgain();
+    });
+  };
+  return (
+    <div role="alert" className={styles.broken}>
+      <h1>This place cannot be shown</h1>
+      <p>
+        {isLostChunk(error)
+          ? 'A part of the app could not be loaded: it was updated meanwhile, or there is no network. Load the page anew.'
+          : 'Something in it could not be worked out. Nothing was lost: your records are as they were.'}
+      </p>
+      <p className={styles.ways}>
+        <Button type="primary" onClick={onAgain}>
+          Try again
+        </Button>
+        <Button onClick={() => window.location.reload()}>Load the page anew</Button>
+        <Button onClick={exportAll}>Export everything</Button>
+      </p>
+      {found?.map((one) => (
+        <section key={`${one.table} ${one.id}`} className={styles.aside}>
+          <h2>
+            {RECORD_KINDS[one.table].one} “{one.name}”
+          </h2>
+          {one.faults.length > 0 ? (
+            <ul>
+              {one.faults.slice(0, MOST_TOLD).map((fault) => (
+                <li key={faultLine(fault)}>{faultLine(fault)}</li>
+              ))}
+            </ul>
+          ) : (
+            <p>It is whole as far as can be told, and it is what the address names.</p>
+          )}
+          <Button onClick={() => putAside(one)}>Save it as a file and put it aside</Button>
+        </section>
+      ))}
+      <p className="quiet">{error instanceof Error ? error.message : String(error)}</p>
+    </div>
+  );
+}
+
+/** Ids that the address names. */
+function addressed(): ReadonlySet<string> {
+  return new Set(new URLSearchParams(window.location.search).values());
+}

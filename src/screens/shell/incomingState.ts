@@ -1,0 +1,18 @@
+import { create } from 'zustand';
+import type { Fault } from '@/core/plan/fault';
+import type { Taking } from '@/formats/incoming';
+
+/** A file that was not taken, and what of it could be all the same. */
+export interface NotTaken {
+  name: string;
+  faults: readonly Fault[];
+  sound: Taking | null;
+  faulty: readonly string[];
+}
+
+/** What the shell shows of files on their way in. */
+export const useIncomingState = create<{
+  /** The file being read now, how far, and the way to stop it. */
+  reading: { name: string; progress: string | null; stop: () => void } | null;
+  notTaken: readonly NotTaken[];
+}>(() => ({ reading: null, notTaken: [] }));

@@ -1,0 +1,75 @@
+import type { IncomingRead, Taking } from '@/formats/incoming';
+import type { Keeper } from '@/store/keeper';
+import { askFiles } from '@/workers/files';
+import type { Stop } from '@/workers/files';
+import { leftBehindText, take } from './takeIn';
+import { writeFaultText } from '../parts/writeFault';
+import { useIncomingState } from './incomingState';
+import type { NotTaken } from './incomingState';
+
+export interface Say {
+  say: (text: string) => void;
+  complain: (text: string) => void;
+}
+
+/** Reads files one after the other in the worker and keeps what they hold; says what became of each. */
+export async function takeFiles(
+  keeper: Keeper,
+  files: readonly { name: string; content: File | string }[],
+  { say, complain }: Say,
+): Promise<void> {
+  for (const { name, content } of files) {
+    const read = await readOne(name, content);
+    if (read === null) complain(`Stopped reading ${name}. Nothing was taken from it.`);
+    else if (!read.ok) tellNotTaken({ name, ...read });
+    else await keep(keeper, name, read.taking, read.leftBehind, { say, complain });
+  }
+}
+
+/** Keeps what was read; a fault of the writing is told, and the next file still comes. */
+export async function keep(
+  keeper: Keeper,
+  name: string,
+  taking: Taking,
+  leftBehind: readonly string[],
+  { say, complain }: Say,
+): Promise<void> {
+  try {
+    const took = await take(keeper, taking);
+    if (took.ok) say(`${took.said}${leftBehindText(leftBehind)}`);
+    else tellNotTaken({ name, faults: [{ path: '', text: took.why }], sound: null, faulty: [] });
+  } catch (error) {
+    complain(`${name}: ${writeFaultText(error)}`);
+  }
+}
+
+async function readOne(name: string, content: File | string): Promise<IncomingRead | null> {
+  const stop: Stop = { asked: false, now: () => undefined };
+  const reading = (progress: string | null): void =>
+    useIncomingState.setState({ reading: { name, progress, stop: () => stop.now() } });
+  reading(null);
+  try {
+    return await askFiles<IncomingRead>(
+      async (worker, told) =>
+        typeof content === 'string'
+          ? worker.readText(content, name, told)
+          : worker.readIncoming(content, name, told),
+      {
+        stop,
+        onProgress: ({ done, total }) =>
+          reading(`${done.toLocaleString('en-GB')} of ${total.toLocaleString('en-GB')}`),
+      },
+    );
+  } catch (error) {
+    if (stop.asked) return null;
+    const why =
+      error instanceof RangeError ? 'it is too large for this machine’s memory' : 'it could not be read';
+    return { ok: false, faults: [{ path: '', text: `${why}; nothing was taken` }], sound: null, faulty: [] };
+  } finally {
+    useIncomingState.setState({ reading: null });
+  }
+}
+
+function tellNotTaken(one: NotTaken): void {
+  useIncomingState.setState(({ notTaken }) => ({ notTaken: [...notTaken, one] }));
+}
