@@ -36,8 +36,8 @@ module.exports = {
     {
       name: 'no-test-in-the-product',
       severity: 'error',
-      from: { pathNot: '(\\.test\\.tsx?$|^e2e|^bench)' },
-      to: { path: '(\\.test\\.tsx?$|^e2e|^bench)' },
+      from: { pathNot: '(\\.test\\.tsx?$|^e2e|^bench|^fuzz)' },
+      to: { path: '(\\.test\\.tsx?$|^e2e|^bench|^fuzz)' },
     },
     { name: 'resolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],

@@ -39,7 +39,7 @@ export default tseslint.config(
   },
   {
     // In a test a value that is not there should fail on the spot, which is what `!` does.
-    files: ['**/*.test.ts', 'bench/**/*.ts', 'e2e/**/*.ts'],
+    files: ['**/*.test.ts', 'bench/**/*.ts', 'e2e/**/*.ts', 'fuzz/**/*.ts'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   { files: ['**/*.{js,mjs,cjs}'], ...tseslint.configs.disableTypeChecked },

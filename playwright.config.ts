@@ -20,7 +20,7 @@ export default defineConfig({
     trace: 'retain-on-failure',
   },
   webServer: {
-    command: `node node_modules/next/dist/bin/next start -p ${port}`,
+    command: `node scripts/server.mjs ${port} localhost`,
     url: `http://localhost:${port}`,
     reuseExistingServer: false,
     timeout: 60_000,

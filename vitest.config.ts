@@ -4,7 +4,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
-    include: ['{src,cli,demo,bench}/**/*.test.ts'],
+    include: ['{src,cli,demo,bench,fuzz}/**/*.test.ts'],
     environment: 'node',
     testTimeout: 60_000,
   },

@@ -2,19 +2,21 @@ import { curesOf } from '@/core/day/cures';
 import { daySheet, outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
 import { placedDay } from '@/core/day/placedDay';
-import type { OutingFile } from '@/core/plan/outing';
+import type { Outing } from '@/core/plan/outing';
+import type { ShotRecord } from '@/core/plan/shotRecord';
 import { isoIn, wallClock } from '@/formats/clock';
 import { cureText } from '@/words/outingText';
+import { FILE_VERSION } from '@/core/plan/words';
 
 /** The days of an outing worked out, as plain JSON: settings by part, filter changes, set-ups, what runs out and cures. */
-export function daysReport({ outing, shots }: OutingFile): object {
+export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object {
   const { zone, gear } = outing;
   const kept = new Map(shots.map((shot) => [shot.id, shot]));
   const memo: Memo = new Map();
   const at = (ms: number): string => isoIn(ms, zone);
   return {
     kind: 'lynxeye/days',
-    version: 1,
+    version: FILE_VERSION,
     outing: outing.name,
     days: outing.days.map(({ id }) => {
       const day = placedDay(outing, id, kept, wallClock(zone));

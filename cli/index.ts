@@ -16,7 +16,7 @@ function write(descriptor: number, text: string): void {
 }
 
 try {
-  const { status, out, err } = run(process.argv.slice(2));
+  const { status, out, err } = await run(process.argv.slice(2));
   write(1, out);
   write(2, err);
   process.exitCode = status;

@@ -6,14 +6,14 @@ import { makeDemo } from '../demo/makeDemo';
 import { run } from './main';
 
 const solve = (text: string): ReturnType<typeof run> => run(['solve', '-'], () => text);
-const shot = (rest: object): string => JSON.stringify({ kind: 'lynxeye/shot', version: 1, ...rest });
+const shot = (rest: object): string => JSON.stringify({ kind: 'lynxeye/shot', version: 2, ...rest });
 
 describe('lynxeye day', () => {
   const demo = makeDemo();
-  const file = { kind: 'lynxeye/outing-file', version: 1, outing: demo.outings[0], shots: demo.shots };
+  const file = { kind: 'lynxeye/outing-file', version: 2, outing: demo.outings[0], shots: demo.shots };
 
-  it('works an outing out: every part with its settings, filter changes in their break, nothing that runs out', () => {
-    const { status, out, err } = run(['day', '-'], () => JSON.stringify(file));
+  it('works an outing out: every part with its settings, filter changes in their break, nothing that runs out', async () => {
+    const { status, out, err } = await run(['day', '-'], () => JSON.stringify(file));
     expect({ status, err }).toEqual({ status: 0, err: '' });
     const { days } = JSON.parse(out) as {
       days: {
@@ -31,27 +31,27 @@ describe('lynxeye day', () => {
     }
   });
 
-  it('names a shot that is not in the file, in day and in check', () => {
+  it('names a shot that is not in the file, in day and in check', async () => {
     const lacking = JSON.stringify({ ...file, shots: demo.shots.slice(1) });
     for (const command of ['day', 'check'])
-      expect(run([command, '-'], () => lacking)).toMatchObject({
+      expect(await run([command, '-'], () => lacking)).toMatchObject({
         status: 2,
         out: '',
         err: expect.stringContaining('outing.days[0].entries[0].shotId: no shot "demo-01"') as string,
       });
-    expect(run(['check', '-'], () => JSON.stringify(file)).out).toBe('valid lynxeye/outing-file\n');
+    expect((await run(['check', '-'], () => JSON.stringify(file))).out).toBe('valid lynxeye/outing-file\n');
   });
 });
 
 describe('lynxeye', () => {
-  it('solves a shot that says nothing but what it is', () => {
-    const { status, out, err } = solve(shot({}));
+  it('solves a shot that says nothing but what it is', async () => {
+    const { status, out, err } = await solve(shot({}));
     expect({ status, err }).toEqual({ status: 0, err: '' });
-    expect(JSON.parse(out)).toMatchObject({ kind: 'lynxeye/answer', version: 1 });
+    expect(JSON.parse(out)).toMatchObject({ kind: 'lynxeye/answer', version: 2 });
   });
 
-  it('names every fault with its path, one a line, and prints nothing else', () => {
-    const { status, out, err } = solve(
+  it('names every fault with its path, one a line, and prints nothing else', async () => {
+    const { status, out, err } = await solve(
       shot({
         light: { kind: 'range', evMin: 'dim', evMax: 99 },
         pins: { iso: { min: 800, max: 100 } },
@@ -67,13 +67,13 @@ describe('lynxeye', () => {
     ]);
   });
 
-  it('says where a file stops being JSON', () => {
-    expect(solve('{\n  "kind": oops }')).toMatchObject({ status: 2, out: '' });
-    expect(solve('').err).toContain('the file is empty');
+  it('says where a file stops being JSON', async () => {
+    expect(await solve('{\n  "kind": oops }')).toMatchObject({ status: 2, out: '' });
+    expect((await solve('')).err).toContain('the file is empty');
   });
 
-  it('refuses what the camera lacks on one line with the way out', () => {
-    const { status, err } = solve(
+  it('refuses what the camera lacks on one line with the way out', async () => {
+    const { status, err } = await solve(
       shot({ pins: { stabilization: 'rollHold', frameRate: 60, resolution: { width: 3840, height: 2160 } } }),
     );
     expect(status).toBe(2);
@@ -81,17 +81,20 @@ describe('lynxeye', () => {
     expect(err).toMatch(/^pins\.stabilization: .*nearest that works: /);
   });
 
-  it('checks, prints schemas and cameras', () => {
-    expect(run(['check', '-'], () => shot({}))).toMatchObject({ status: 0, out: 'valid lynxeye/shot\n' });
-    expect(run(['check', '-'], () => '{"kind":"other"}').err).toContain('kind: expected one of');
-    expect(JSON.parse(run(['schema', 'shot']).out)).toMatchObject({ type: 'object' });
-    expect(run(['schema', 'constructor']).status).toBe(2);
-    const cameras = JSON.parse(run(['cameras']).out) as { id: string; modes: unknown[] }[];
+  it('checks, prints schemas and cameras', async () => {
+    expect(await run(['check', '-'], () => shot({}))).toMatchObject({
+      status: 0,
+      out: 'valid lynxeye/shot\n',
+    });
+    expect((await run(['check', '-'], () => '{"kind":"other"}')).err).toContain('kind: expected one of');
+    expect(JSON.parse((await run(['schema', 'shot'])).out)).toMatchObject({ type: 'object' });
+    expect((await run(['schema', 'constructor'])).status).toBe(2);
+    const cameras = JSON.parse((await run(['cameras'])).out) as { id: string; modes: unknown[] }[];
     expect(cameras.map(({ id }) => id)).toEqual(['main', 'mini', 'budget', 'phone', 'sphere', 'long']);
     expect(cameras[0]?.modes.length).toBeGreaterThanOrEqual(60);
   });
 
-  it('takes no unknown command and no missing file', () => {
+  it('takes no unknown command and no missing file', async () => {
     for (const args of [
       [],
       ['dance'],
@@ -100,19 +103,21 @@ describe('lynxeye', () => {
       ['cameras', 'x'],
       ['solve', 'a', 'b'],
     ])
-      expect(run(args).status, args.join(' ')).toBe(2);
+      expect((await run(args)).status, args.join(' ')).toBe(2);
   });
 
-  it('is not crashed by any JSON, nor by a shot with one value replaced by anything', () => {
-    fc.assert(
-      fc.property(fc.oneof(fc.json(), fc.string()), (text) => [0, 2].includes(solve(text).status)),
+  it('is not crashed by any JSON, nor by a shot with one value replaced by anything', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.oneof(fc.json(), fc.string()), async (text) =>
+        [0, 2].includes((await solve(text)).status),
+      ),
       { numRuns: 500, seed: 3 },
     );
-    fc.assert(
-      fc.property(anyShot(), fc.nat(), fc.jsonValue(), (input, where, value) => {
+    await fc.assert(
+      fc.asyncProperty(anyShot(), fc.nat(), fc.jsonValue(), async (input, where, value) => {
         const paths = leaves(input);
         const path = paths[where % paths.length] ?? [];
-        const { status, out, err } = solve(JSON.stringify(replaced(input, path, value)));
+        const { status, out, err } = await solve(JSON.stringify(replaced(input, path, value)));
         expect(status === 0 ? err : out, 'both streams used').toBe('');
         expect([0, 2]).toContain(status);
       }),

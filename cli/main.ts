@@ -1,13 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
-import { checkAgainst, faultLine } from '@/core/plan/faults';
-import type { Checked, Fault } from '@/core/plan/faults';
-import { readBackup } from '@/core/plan/backup';
-import { FILE_SCHEMAS, jsonSchemaOf, SCHEMA_NAMES } from '@/core/plan/schemas';
-import type { SchemaName } from '@/core/plan/schemas';
-import { readOutingFile } from '@/core/plan/outing';
+import { faultLine } from '@/core/plan/fault';
+import type { Fault } from '@/core/plan/fault';
+import { checkAnyFile, FILE_NAMES, jsonSchemaOf } from '@/core/records/files';
+import { readOutingFile } from '@/core/records/outingFile';
 import { readShot } from '@/core/plan/shot';
+import { item } from '@/core/units/items';
 import { parseJson } from '@/formats/json';
 import { answerShot } from '@/words/answer';
 import { daysReport } from './day';
@@ -23,13 +22,16 @@ export interface Result {
 const USAGE = `lynxeye solve FILE|-      a shot in, an answer out
 lynxeye day FILE|-        the days of an outing file worked out: filters, set-ups, card, power, heat
 lynxeye check FILE|-      says whether a file is valid
-lynxeye schema NAME       prints a JSON Schema: ${SCHEMA_NAMES.join(', ')}
+lynxeye schema NAME       prints a JSON Schema: ${FILE_NAMES.join(', ')}
 lynxeye sun --lat 46.6 --lon 12.3 --at 2026-10-03T09:30:00+02:00 [--sky clear|thin|cloud|dark]
                           where the sun stands and the light it gives
 lynxeye cameras           the cameras that ship, with their modes`;
 
 /** Runs one command. `readInput` gives a file's text ("-" for standard input), and may throw. */
-export function run(args: readonly string[], readInput: (name: string) => string = readText): Result {
+export async function run(
+  args: readonly string[],
+  readInput: (name: string) => string = readText,
+): Promise<Result> {
   const [command, argument, ...rest] = args;
   if (command === 'sun') return printSun(args.slice(1));
   if (rest.length > 0) return bad([{ path: '', text: `unexpected "${rest.join(' ')}"` }]);
@@ -67,40 +69,23 @@ function solveFile(input: unknown): Result {
   return bad(answer.reasons.map(({ path, text }) => ({ path, text: `${text}${nearest}` })));
 }
 
-function dayFile(input: unknown): Result {
-  const file = readOutingFile(input);
-  return file.ok ? good(JSON.stringify(daysReport(file.value), null, 2)) : bad(file.faults);
+async function dayFile(input: unknown): Promise<Result> {
+  const file = await readOutingFile(input);
+  if (!file.ok) return bad(file.faults);
+  const { outings, shots } = file.records;
+  return good(JSON.stringify(daysReport(item(outings, 0), shots), null, 2));
 }
 
-const KINDS: Record<string, SchemaName> = {
-  'lynxeye/answer': 'answer',
-  'lynxeye/refusal': 'refusal',
-  'lynxeye/camera': 'camera',
-  'lynxeye/log-entry': 'log-entry',
-  'lynxeye/kit-item': 'kit-item',
-};
-
-function checkFile(input: unknown): Result {
-  const kind = typeof input === 'object' && input !== null && 'kind' in input ? input.kind : undefined;
-  const checked = checkKind(kind, input);
-  return checked.ok ? good(`valid ${String(kind)}`) : bad(checked.faults);
+async function checkFile(input: unknown): Promise<Result> {
+  const checked = await checkAnyFile(input);
+  return checked.ok ? good(`valid lynxeye/${checked.value}`) : bad(checked.faults);
 }
 
-function checkKind(kind: unknown, input: unknown): Checked<unknown> {
-  if (kind === 'lynxeye/shot') return readShot(input);
-  if (kind === 'lynxeye/backup') return readBackup(input);
-  if (kind === 'lynxeye/outing-file') return readOutingFile(input);
-  const name = typeof kind === 'string' && Object.hasOwn(KINDS, kind) ? KINDS[kind] : undefined;
-  if (name) return checkAgainst(FILE_SCHEMAS[name], input);
-  const known = ['lynxeye/shot', 'lynxeye/backup', 'lynxeye/outing-file', ...Object.keys(KINDS)];
-  return { ok: false, faults: [{ path: 'kind', text: `expected one of ${known.join(', ')}` }] };
-}
-
-function printSchema(name: string | undefined): Result {
-  const known = SCHEMA_NAMES.find((one) => one === name);
+async function printSchema(name: string | undefined): Promise<Result> {
+  const known = FILE_NAMES.find((one) => one === name);
   return known
-    ? good(JSON.stringify(jsonSchemaOf(known), null, 2))
-    : bad([{ path: '', text: `expected a schema name: ${SCHEMA_NAMES.join(', ')}` }]);
+    ? good(JSON.stringify(await jsonSchemaOf(known), null, 2))
+    : bad([{ path: '', text: `expected a schema name: ${FILE_NAMES.join(', ')}` }]);
 }
 
 function printSun(args: readonly string[]): Result {
@@ -123,11 +108,11 @@ function printCameras(): Result {
   return good(JSON.stringify(cameras, null, 2));
 }
 
-function withFile(
+async function withFile(
   name: string | undefined,
   readInput: (name: string) => string,
-  use: (input: unknown) => Result,
-): Result {
+  use: (input: unknown) => Result | Promise<Result>,
+): Promise<Result> {
   if (name === undefined) return bad([{ path: '', text: 'expected a file name, or - for standard input' }]);
   let text: string;
   try {

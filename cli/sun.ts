@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { parseArgs } from 'node:util';
 import { checkAgainst } from '@/core/plan/faults';
-import type { Checked } from '@/core/plan/faults';
+import type { Checked } from '@/core/plan/fault';
 import { ev100OfIlluminance } from '@/core/light/exposureValue';
 import { SKIES } from '@/core/plan/words';
 import { MODEL_ERROR_STOPS, SKY_DIVISOR } from '@/core/light/sky';

@@ -1,4 +1,5 @@
 import type { Gear, Outing, OutingEntry } from '@/core/plan/outing';
+import { FILE_VERSION } from '@/core/plan/words';
 
 /** The two days in Tarnholt Gorge by the clock: what is filmed when, where hands are free, what each camera is fed from. */
 type Line =
@@ -71,7 +72,7 @@ const GEAR: Gear[] = [
 export function demoOuting(at: string): Outing {
   return {
     kind: 'lynxeye/outing',
-    version: 1,
+    version: FILE_VERSION,
     id: 'demo-outing',
     createdAt: at,
     updatedAt: at,

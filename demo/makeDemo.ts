@@ -1,14 +1,14 @@
 import { horizonFromTimes } from '@/core/light/sun/day';
-import type { Backup } from '@/core/plan/backup';
+import type { Records } from '@/core/records/kinds';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import type { CameraProfile } from '@/core/camera/profile';
-import type { Thing } from '@/core/plan/kitItem';
+import type { KitItem, Thing } from '@/core/plan/kitItem';
 import type { ArchetypeId } from '@/core/plan/words';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Filter } from '@/core/filters/kit';
-import { SHOT_VERSION } from '@/core/plan/words';
+import { FILE_VERSION } from '@/core/plan/words';
 import type { Shot } from '@/core/plan/shot';
-import type { Verdict } from '@/core/plan/logEntry';
+import type { LogEntry, Verdict } from '@/core/plan/logEntry';
 import { answerShot } from '@/words/answer';
 import { demoOuting } from './demoOuting';
 
@@ -281,7 +281,7 @@ function filterName(filter: Filter): string {
   return filter.kind === 'nd' ? `ND${2 ** filter.stops}` : 'Polarizer';
 }
 
-export function makeDemo(): Pick<Backup, 'shots' | 'log' | 'kit' | 'outings'> {
+export function makeDemo(): Records {
   const shots = OUTING.map(([name, brief], index) => ({
     id: `demo-${String(index + 1).padStart(2, '0')}`,
     createdAt: AT,
@@ -290,13 +290,13 @@ export function makeDemo(): Pick<Backup, 'shots' | 'log' | 'kit' | 'outings'> {
     shot: shotOf(name, brief),
     ticked: [],
   }));
-  const log = SKATE.map(([name, brief, verdicts, note], index) => {
+  const log = SKATE.map(([name, brief, verdicts, note], index): LogEntry => {
     const shot = shotOf(name, brief);
     const answer = answerShot(shot);
     if (answer.kind !== 'lynxeye/answer') throw new Error(`the demo shot ${name} has no answer`);
     return {
       kind: 'lynxeye/log-entry' as const,
-      version: 1 as const,
+      version: FILE_VERSION,
       id: `demo-log-${index + 1}`,
       shotId: `demo-skate-${index + 1}`,
       shotName: name,
@@ -308,9 +308,9 @@ export function makeDemo(): Pick<Backup, 'shots' | 'log' | 'kit' | 'outings'> {
       note,
     };
   });
-  const kit = KIT.map(([id, thing, note = ''], index) => ({
+  const kit = KIT.map(([id, thing, note = ''], index): KitItem => ({
     kind: 'lynxeye/kit-item' as const,
-    version: 1 as const,
+    version: FILE_VERSION,
     id: `demo-kit-${id}`,
     createdAt: AT,
     updatedAt: new Date(Date.parse(AT) - index * 60_000).toISOString(),
@@ -323,5 +323,5 @@ export function makeDemo(): Pick<Backup, 'shots' | 'log' | 'kit' | 'outings'> {
 }
 
 function shotOf(name: string, brief: Brief): Shot {
-  return { kind: 'lynxeye/shot', version: SHOT_VERSION, name, ...base, ...brief };
+  return { kind: 'lynxeye/shot', version: FILE_VERSION, name, ...base, ...brief };
 }

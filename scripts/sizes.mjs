@@ -11,13 +11,15 @@ for (const path of ['/', '/bench', '/outing', '/carry', '/camera', '/log', '/kit
   const page = await context.newPage();
   const sizes = [];
   page.on('response', async (response) => {
-    if (response.request().resourceType() === 'script') sizes.push(gzipSync(await response.body()).length);
+    if (response.request().resourceType() === 'script')
+      sizes.push(response.body().then((body) => gzipSync(body).length));
   });
   await page.goto(`http://localhost:${PORT}${path}`);
   await page.locator('main[data-ready="true"]').waitFor();
   await page.waitForLoadState('networkidle');
+  const counted = await Promise.all(sizes);
   console.log(
-    `${path.padEnd(8)} ${Math.round(sizes.reduce((sum, size) => sum + size, 0) / 1000)} kB in ${sizes.length} files`,
+    `${path.padEnd(8)} ${Math.round(counted.reduce((sum, size) => sum + size, 0) / 1000)} kB in ${sizes.length} files`,
   );
   await context.close();
 }

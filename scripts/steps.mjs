@@ -46,6 +46,8 @@ export async function prepare() {
   installPackages();
   const { buildGazetteer } = await import('./buildGazetteer.mjs');
   buildGazetteer(root);
+  const { buildLicences } = await import('./buildLicences.mjs');
+  buildLicences(root);
   // The reader of codes is served by the app itself: nothing is fetched from elsewhere.
   copyFileSync(
     `${root}node_modules/zxing-wasm/dist/reader/zxing_reader.wasm`,
@@ -98,9 +100,9 @@ export function installChromium() {
   );
 }
 
-/** Starts the built app and resolves once it listens; `kill()` of what comes back ends it. */
-export async function startServer(port) {
-  const server = spawn(process.execPath, [`${root}node_modules/next/dist/bin/next`, 'start', '-p', port], {
+/** Starts the built app, for this machine alone unless told otherwise, and resolves once it listens; `kill()` of what comes back ends it. */
+export async function startServer(port, host = '127.0.0.1') {
+  const server = spawn(process.execPath, [`${root}scripts/server.mjs`, port, host], {
     cwd: root,
     stdio: ['ignore', 'pipe', 'inherit'],
   });

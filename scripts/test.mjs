@@ -13,7 +13,7 @@ const steps = [
   [
     'boundaries',
     bin('depcruise'),
-    ['--config', '.dependency-cruiser.cjs', 'src', 'cli', 'demo', 'bench', 'e2e'],
+    ['--config', '.dependency-cruiser.cjs', 'src', 'cli', 'demo', 'bench', 'e2e', 'fuzz'],
   ],
   ['format', bin('prettier'), ['--check', '.']],
   ['schemas', bin('tsx'), ['scripts/writeSchemas.ts', '--check']],
