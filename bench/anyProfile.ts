@@ -4,6 +4,7 @@ import { CameraProfileSchema } from '@/core/camera/profile';
 import type { CameraProfile } from '@/core/camera/profile';
 import { PROJECTIONS } from '@/core/optics/projection';
 import { COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/plan/words';
+import { FILE_VERSION } from '@/core/plan/words';
 
 /** Random cameras with small tables, odd ones included: overlapping rules, limits that bite or do not. */
 const SIZES = [
@@ -74,7 +75,7 @@ export const anyProfile: fc.Arbitrary<CameraProfile> = fc
   .map(({ fNumber, base, auto, views, crops, rules, limits }) =>
     CameraProfileSchema.parse({
       kind: 'lynxeye/camera',
-      version: 1,
+      version: FILE_VERSION,
       id: 'random',
       name: 'Random camera',
       fNumber,
@@ -94,7 +95,7 @@ export const anyProfile: fc.Arbitrary<CameraProfile> = fc
       views,
       stabilizations: {
         standard: { cropPerSide: crops[0] },
-        boost: { cropPerSide: crops[1] },
+        strong: { cropPerSide: crops[1] },
         levelHold: { cropPerSide: crops[2] },
         rollHold: { cropPerSide: crops[3], swingDeg: 15 },
       },

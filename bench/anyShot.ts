@@ -6,6 +6,7 @@ import type { ShotInput } from '@/core/plan/shot';
 import {
   ACTIVITIES,
   ARCHETYPE_IDS,
+  FILE_VERSION,
   GRADES,
   GROUNDS,
   MOUNT_KINDS,
@@ -122,7 +123,7 @@ export function anyShot(
   return fc.record(
     {
       kind: fc.constant('lynxeye/shot' as const),
-      version: fc.constant(1 as const),
+      version: fc.constant(FILE_VERSION),
       playback: fc.record({
         timelineFps: fc.constantFrom(24, 25, 29.97, 30, 50, 60),
         slowdown: fc.constantFrom(1, 1.5, 2, 4, 8),

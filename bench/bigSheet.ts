@@ -13,7 +13,7 @@ export function bigSheet(): Row[] {
         for (const [hold, crop] of [
           ['off', 0],
           ['standard', 0.05],
-          ['boost', 0.1],
+          ['strong', 0.1],
           ['levelHold', 0.13],
           ['rollHold', 0.17],
         ] as const)

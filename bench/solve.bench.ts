@@ -13,6 +13,7 @@ import { answerShot } from '@/words/answer';
 import { anyShot } from './anyShot';
 import { bigSheet } from './bigSheet';
 import { exhaustiveSearch } from './exhaustive';
+import { FILE_VERSION } from '@/core/plan/words';
 
 /** Times the solver for `main` against looking at everything, in one process and one run. Milliseconds. */
 const SAMPLES = 40;
@@ -51,7 +52,7 @@ const plain = each((brief) => {
   if (made.ok) seen += exhaustiveSearch(made.space)?.seen ?? 0;
 }, 1);
 const worded = each((brief) => {
-  answerShot({ kind: 'lynxeye/shot', version: 1, playback: brief.playback, mount: brief.mount });
+  answerShot({ kind: 'lynxeye/shot', version: FILE_VERSION, playback: brief.playback, mount: brief.mount });
 }, 10);
 
 const ratios = plain.map((ms, index) => ms / (fast[index] ?? ms));

@@ -110,7 +110,7 @@ test.describe('with no network after one visit', () => {
   let server: ChildProcess;
 
   test.beforeAll(async () => {
-    server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-p', String(port)], {
+    server = spawn(process.execPath, ['scripts/server.mjs', String(port), 'localhost'], {
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     await new Promise<void>((ready, failed) => {

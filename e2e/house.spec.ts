@@ -89,7 +89,7 @@ test('Start transfers at most 400 kB of script', async ({ page }) => {
 });
 
 test('the solver answers over HTTP as on the command line', async ({ request }) => {
-  const shot = { kind: 'lynxeye/shot', version: 1, mount: { kind: 'tripod' } };
+  const shot = { kind: 'lynxeye/shot', version: 2, mount: { kind: 'tripod' } };
   const good = await request.post('/api/solve', { data: shot });
   expect(good.status()).toBe(200);
   expect(await good.json()).toMatchObject({ kind: 'lynxeye/answer', settings: { frameRate: 25 } });
@@ -98,18 +98,31 @@ test('the solver answers over HTTP as on the command line', async ({ request }) 
   expect(bad.status()).toBe(400);
   const { faults } = (await bad.json()) as { faults: { path: string }[] };
   expect(faults.map(({ path }) => path)).toEqual(['light.evMin', 'light.evMax', 'odd']);
-  expect(
-    (
-      await request.post('/api/solve', { data: 'not json', headers: { 'content-type': 'text/plain' } })
-    ).status(),
-  ).toBe(400);
+  for (const [type, status] of [
+    ['application/json', 400],
+    ['text/plain', 415],
+  ] as const)
+    expect(
+      (await request.post('/api/solve', { data: 'not json', headers: { 'content-type': type } })).status(),
+      type,
+    ).toBe(status);
 
   const pins = { stabilization: 'rollHold', frameRate: 60, resolution: { width: 3840, height: 2160 } };
   const refused = await request.post('/api/solve', { data: { ...shot, pins } });
   expect(refused.status()).toBe(422);
   expect(await refused.json()).toMatchObject({ kind: 'lynxeye/refusal' });
 
-  expect((await request.post('/api/solve', { data: 'x'.repeat(300_000) })).status()).toBe(413);
+  expect(
+    (
+      await request.post('/api/solve', {
+        data: 'x'.repeat(300_000),
+        headers: { 'content-type': 'application/json' },
+      })
+    ).status(),
+  ).toBe(413);
   expect((await request.get('/api/solve')).status()).toBe(405);
   expect((await request.put('/api/solve', { data: shot })).status()).toBe(405);
+  for (const method of ['TRACE', 'DELETE'])
+    expect((await request.fetch('/api/solve', { method })).status(), method).toBe(405);
+  expect((await request.get('/api/forecast?from=2026-10-03T00:00:00Z')).status()).toBe(400);
 });

@@ -66,8 +66,8 @@ test('steadiness: three cures for a crooked helmet, and a hold taken with one pr
     /\d{4} px/,
   );
   await expect(panel.getByRole('img', { name: /^takes up 0\.0° of 4\.8°/ })).toBeVisible();
-  await panel.getByRole('button', { name: 'Take boost' }).click();
-  await expect(tile(page, 'Stabilization')).toHaveAccessibleName(/boost, pinned by you/);
+  await panel.getByRole('button', { name: 'Take strong' }).click();
+  await expect(tile(page, 'Stabilization')).toHaveAccessibleName(/strong, pinned by you/);
 });
 
 test('mounts are compared and taken; the mode map on the Bench pins', async ({ page }) => {

@@ -50,7 +50,7 @@ test('the first open is seeded with the demo shots, once, and the quick brief an
   await page.getByTitle('slowed 4×').click();
   await expect(page.locator('dd').filter({ hasText: /^100 fps$/ })).toBeVisible();
 
-  await page.getByRole('textbox', { name: 'Find a shot by name' }).fill('weir');
+  await page.getByRole('searchbox', { name: 'Find a shot by name' }).fill('weir');
   await expect(page.getByRole('link', { name: 'Sun gate', exact: true })).toBeHidden();
   await expect(page.getByRole('link', { name: 'Weir drop', exact: true })).toBeVisible();
 });

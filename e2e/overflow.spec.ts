@@ -1,0 +1,236 @@
+import type { Page } from '@playwright/test';
+import { expect, open, test } from './fixture';
+import { patchKept } from './records';
+
+/** Every place, every part of it, and the things that can be open in it. */
+const bench = (shot: string, parts: readonly string[]): string[] =>
+  parts.map((part) => `/bench?shot=${shot}&part=${part}`);
+const OUTING = 'outing=demo-outing';
+const PLACES: readonly string[] = [
+  '/',
+  '/?new=1',
+  ...bench('demo-02', [
+    'choice',
+    'preview',
+    'tradeOff',
+    'light',
+    'readings',
+    'lamps',
+    'framing',
+    'steadiness',
+    'mounts',
+    'modes',
+    'cameras',
+    'coverage',
+    'pair',
+    'lapse',
+  ]),
+  ...bench('demo-05', ['light', 'readings', 'framing']),
+  ...bench('demo-07', ['choice', 'pair']),
+  ...bench('demo-09', ['light', 'lapse']),
+  ...bench('demo-10', ['choice&angle=1', 'cameras', 'steadiness', 'mounts']),
+  ...bench('demo-13', ['choice', 'lamps']),
+  ...['saturday', 'sunday'].flatMap((day) =>
+    ['shots', 'filters', 'budget', 'joint', 'packing'].map(
+      (part) => `/outing?${OUTING}&day=${day}&part=${part}`,
+    ),
+  ),
+  `/outing?${OUTING}&day=saturday&entry=sat-10`,
+  `/outing?${OUTING}&day=saturday&entry=sat-03`,
+  '/carry?shot=demo-05',
+  '/carry?shot=demo-07',
+  '/carry?shot=demo-10&angle=1',
+  `/carry?${OUTING}&day=saturday`,
+  `/carry?${OUTING}&day=saturday&card=sat-04`,
+  `/carry?${OUTING}&day=saturday&card=sat-10`,
+  `/carry?${OUTING}&day=sunday&card=sun-05`,
+  `/carry?${OUTING}&day=saturday&codes=all`,
+  `/carry?${OUTING}&day=saturday&codes=otter`,
+  `/carry?${OUTING}&day=saturday&paper=a4`,
+  `/carry?${OUTING}&day=saturday&paper=letter`,
+  `/camera?${OUTING}&day=saturday&camera=otter`,
+  `/camera?${OUTING}&day=saturday&camera=shrew`,
+  '/log',
+  '/log?shot=demo-skate-1',
+  ...[
+    'otter',
+    'pika',
+    'filter-nd8',
+    'filter-polarizer',
+    'filter-variable',
+    'card-64',
+    'cells',
+    'bank',
+    'helmet',
+  ].map((item) => `/kit?item=demo-kit-${item}`),
+  '/licences',
+];
+
+const WIDTHS = [320, 390, 1280] as const;
+const LOOKS = ['paper', 'night', 'glare', 'forced colours'] as const;
+
+/** A name as long as names may be, without a blank to break at. */
+const long = (letters: number, start: string): string => start.padEnd(letters, 'wideWIDEwide');
+
+async function longNames(page: Page): Promise<void> {
+  const entry = (day: number, at: number): (string | number)[] => ['days', day, 'entries', at, 'name'];
+  await patchKept(page, [
+    { table: 'shots', path: ['shot', 'name'], value: long(120, 'Shot') },
+    { table: 'shots', path: ['shot', 'camera', 'profile', 'name'], value: long(80, 'Camera') },
+    { table: 'shots', path: ['shot', 'light', 'place'], value: long(120, 'Place') },
+    { table: 'outings', path: ['name'], value: long(120, 'Outing') },
+    ...[0, 1].flatMap((day) =>
+      Array.from({ length: 17 }, (_, at) => ({
+        table: 'outings' as const,
+        path: entry(day, at),
+        value: long(120, 'Entry'),
+      })),
+    ),
+    { table: 'log', path: ['shotName'], value: long(120, 'Recorded') },
+    { table: 'log', path: ['note'], value: long(400, 'Note') },
+    { table: 'kit', path: ['thing', 'name'], value: long(80, 'Thing') },
+    { table: 'kit', path: ['thing', 'profile', 'name'], value: long(80, 'Camera') },
+    { table: 'kit', path: ['note'], value: long(400, 'Note') },
+  ]);
+}
+
+/** What sticks out of the page sideways, what lies over something else, and what is cut with the whole not at hand. */
+async function amiss(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const found: string[] = [];
+    const name = (element: Element): string =>
+      `${element.tagName.toLowerCase()}.${(element.getAttribute('class') ?? '').slice(0, 40)} "${element.textContent.trim().slice(0, 24)}"`;
+    const root = document.documentElement;
+    const scrolls = (element: Element): boolean => {
+      for (let up: Element | null = element; up && up !== document.body; up = up.parentElement) {
+        const { overflowX, position } = getComputedStyle(up);
+        if (['auto', 'scroll', 'hidden', 'clip'].includes(overflowX) || position === 'fixed') return true;
+      }
+      return false;
+    };
+    if (root.scrollWidth > root.clientWidth + 1) {
+      const wide = [...document.querySelectorAll('main *, header *')].filter(
+        (element) => element.getBoundingClientRect().right > root.clientWidth + 1 && !scrolls(element),
+      );
+      const inner = wide.filter((element) => !wide.some((other) => other.parentElement === element));
+      found.push(`scrolls sideways: ${inner.slice(0, 3).map(name).join(', ')}`);
+    }
+    /** What stays in sight lies over the rest by intent, and the rest can be scrolled from under it. */
+    const sticks = (element: Element): boolean => {
+      for (let up: Element | null = element; up; up = up.parentElement)
+        if (['sticky', 'fixed'].includes(getComputedStyle(up).position)) return true;
+      return false;
+    };
+    const seen = (element: Element): boolean => {
+      const { width, height } = element.getBoundingClientRect();
+      return (
+        element.checkVisibility({ opacityProperty: true, visibilityProperty: true }) &&
+        width > 2 &&
+        height > 2 &&
+        !sticks(element)
+      );
+    };
+    const things = [
+      ...document.querySelectorAll<HTMLElement>(
+        'main button, main a, main input:not([type=range]), main textarea, main h1, main h2, main h3, main label, header button, header a',
+      ),
+    ].filter((element) => seen(element) && !element.closest('[aria-hidden=true], .unseen, svg, .ant-select'));
+    // What is seen of a thing: its words and drawings, not the room around them that can be pressed.
+    const inkOf = (element: HTMLElement): DOMRect[] => {
+      const field = element.matches('input, textarea') ? [element.getBoundingClientRect()] : [];
+      const words = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
+      const rects: DOMRect[] = [...field];
+      for (let node = words.nextNode(); node; node = words.nextNode()) {
+        if (node.parentElement?.closest('.unseen')) continue;
+        const range = document.createRange();
+        range.selectNodeContents(node);
+        rects.push(...range.getClientRects());
+      }
+      for (const drawing of element.querySelectorAll('svg')) rects.push(drawing.getBoundingClientRect());
+      return rects;
+    };
+    const inks = things.map((element) => ({ element, rects: inkOf(element) }));
+    const crossed = (a: DOMRect, b: DOMRect): boolean =>
+      Math.min(a.right, b.right) - Math.max(a.left, b.left) > 3 &&
+      Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 3;
+    for (const [at, a] of inks.entries())
+      for (const b of inks.slice(at + 1)) {
+        if (a.element.contains(b.element) || b.element.contains(a.element)) continue;
+        if (a.rects.some((one) => b.rects.some((other) => crossed(one, other))))
+          found.push(`${name(a.element)} lies over ${name(b.element)}`);
+      }
+    for (const element of document.querySelectorAll<HTMLElement>('main *, header *')) {
+      if (element.scrollWidth <= element.clientWidth + 2 || element.clientWidth === 0 || !seen(element))
+        continue;
+      const { overflowX, textOverflow } = getComputedStyle(element);
+      if (!['hidden', 'clip'].includes(overflowX) || element.closest('.unseen, svg, [role=img]')) continue;
+      const cutText =
+        textOverflow === 'ellipsis' ||
+        [...element.childNodes].some(
+          ({ nodeType, textContent }) => nodeType === 3 && textContent?.trim() !== '',
+        );
+      if (cutText && !element.closest('[title]'))
+        found.push(`cut without its whole at hand: ${name(element)}`);
+    }
+    return found.slice(0, 6);
+  });
+}
+
+for (const part of [0, 1, 2, 3])
+  test(`nothing overflows or overlaps, in any look at any width, with the longest names (${part + 1} of 4)`, async ({
+    page,
+  }) => {
+    test.setTimeout(900_000);
+    expect(PLACES.length).toBeGreaterThanOrEqual(64);
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    await open(page, '/');
+    await longNames(page);
+    const found: string[] = [];
+    for (const place of PLACES.filter((_, at) => at % 4 === part)) {
+      await open(page, place);
+      await page.waitForLoadState('networkidle');
+      for (const look of LOOKS) {
+        await page.emulateMedia({ forcedColors: look === 'forced colours' ? 'active' : 'none' });
+        await page.evaluate(
+          (theme) => (document.documentElement.dataset.theme = theme),
+          look === 'forced colours' ? 'paper' : look,
+        );
+        for (const width of WIDTHS) {
+          await page.setViewportSize({ width, height: 800 });
+          await page.evaluate(
+            () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+          );
+          for (const what of await amiss(page)) found.push(`${place} ${look} ${width}: ${what}`);
+        }
+      }
+    }
+    expect(found).toEqual([]);
+  });
+
+test('in forced colours the chosen tab and place are told by more than colour', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  const marks = (selector: string): Promise<string[]> =>
+    page.locator(selector).evaluateAll((elements) =>
+      elements.map((element) => {
+        const { borderBottomWidth, borderBottomStyle, fontWeight, textDecorationLine, outlineStyle } =
+          getComputedStyle(element);
+        return [borderBottomWidth, borderBottomStyle, fontWeight, textDecorationLine, outlineStyle].join(' ');
+      }),
+    );
+  for (const [place, chosen, others] of [
+    ['/bench?shot=demo-05', 'nav a[aria-current=page]', 'nav[aria-label=Places] a:not([aria-current])'],
+    ['/bench?shot=demo-05', '[role=tab][aria-selected=true]', '[role=tab][aria-selected=false]'],
+    [`/outing?${OUTING}&day=saturday`, '[role=tab][aria-selected=true]', '[role=tab][aria-selected=false]'],
+    [
+      `/outing?${OUTING}&day=saturday`,
+      'nav[aria-label=Days] a[aria-current]',
+      'nav[aria-label=Days] a:not([aria-current])',
+    ],
+    ['/log', 'button[aria-pressed=true]', 'button[aria-pressed=false]'],
+  ] as const) {
+    await open(page, place);
+    await page.locator(chosen).first().waitFor();
+    const [mark] = await marks(chosen);
+    for (const other of await marks(others)) expect(other, `${place} ${chosen}`).not.toBe(mark);
+  }
+});

@@ -1,0 +1,41 @@
+import type { Page } from '@playwright/test';
+
+export interface Patch {
+  table: 'shots' | 'outings' | 'log' | 'kit';
+  /** Of one record; left out, of every one. */
+  id?: string;
+  path: readonly (string | number)[];
+  value: unknown;
+}
+
+/** Changes kept records behind the app's back, as an older version or a fault may have left them. */
+export async function patchKept(page: Page, patches: readonly Patch[]): Promise<void> {
+  await page.evaluate(
+    (list) =>
+      new Promise<void>((resolve, reject) => {
+        const request = indexedDB.open('lynxeye');
+        request.onerror = () => reject(new Error('the data does not open'));
+        request.onsuccess = () => {
+          const transaction = request.result.transaction([...request.result.objectStoreNames], 'readwrite');
+          for (const { table, id, path, value } of list) {
+            const store = transaction.objectStore(table);
+            const all = store.getAll();
+            all.onsuccess = () => {
+              for (const record of all.result as { id: string }[]) {
+                if (id !== undefined && record.id !== id) continue;
+                let place = record as unknown as Record<string | number, unknown> | undefined;
+                for (const key of path.slice(0, -1)) place = place?.[key] as typeof place;
+                if (place && path.at(-1)! in place) place[path.at(-1)!] = value;
+                store.put(record);
+              }
+            };
+          }
+          transaction.oncomplete = () => {
+            request.result.close();
+            resolve();
+          };
+        };
+      }),
+    [...patches],
+  );
+}
