@@ -6,9 +6,9 @@ export default defineConfig({
   testDir: 'e2e',
   testMatch: '**/*.spec.ts',
   workers: 1,
-  timeout: 120_000,
+  timeout: 300_000,
   // A slow machine under load, not a slow page: what is wrong fails all the same, later.
-  expect: { timeout: 20_000 },
+  expect: { timeout: 40_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   outputDir: 'test-results/browser',
   use: {

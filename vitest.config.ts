@@ -6,6 +6,8 @@ export default defineConfig({
   test: {
     include: ['{src,cli,demo,bench,fuzz}/**/*.test.ts'],
     environment: 'node',
-    testTimeout: 60_000,
+    // A slow machine under load is no fault: what hangs fails all the same, later.
+    testTimeout: 600_000,
+    hookTimeout: 600_000,
   },
 });

@@ -59,7 +59,6 @@ test('the day stands on folded paper, A4 and Letter', async ({ page }) => {
 test('a code shown on screen is read back by the stand-in camera, which sets itself, runs and writes to the log', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   await page.setViewportSize({ width: 1280, height: 800 });
   await open(page, `${DAY}&codes=otter`);
   const code = page.getByRole('img', { name: 'Code of Hand 25 for Otter' });
@@ -125,7 +124,6 @@ test.describe('with no network after one visit', () => {
   });
 
   test('the day is carried, three shots logged, and nothing lost; workers run', async ({ page, context }) => {
-    test.setTimeout(180_000);
     await open(page, '/');
     await page.evaluate(() => navigator.serviceWorker.ready);
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null);

@@ -86,7 +86,6 @@ async function fillStorage(page: Page): Promise<void> {
 }
 
 test('with a full storage every deed says that it was not written', async ({ page }) => {
-  test.setTimeout(300_000);
   // What is told is told through the page's own words, not left as a fault of the page.
   const full = page.getByText(/storage is full/);
   const deeds: [string, string, (page: Page) => Promise<void>][] = [
@@ -363,7 +362,6 @@ test('every package that ships is named with its licence', async ({ page }) => {
 test.describe('with the worker that keeps the app', () => {
   test.use({ serviceWorkers: 'allow' });
   test('what was emptied is filled again at the next visit, and the menu says so', async ({ page }) => {
-    test.setTimeout(180_000);
     await open(page, '/');
     await page.evaluate(() => navigator.serviceWorker.ready);
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null);

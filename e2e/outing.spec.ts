@@ -143,7 +143,6 @@ test('packing and safety are ticked and kept', async ({ page }) => {
 test('files of the outing go out and come back; everything as one ZIP restores a wiped browser', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   await open(page, SATURDAY);
   const saved = async (item: string): Promise<string> => {
     await page.getByRole('button', { name: 'More for this outing' }).click();
@@ -244,7 +243,6 @@ test('a shot list makes an outing, and a faulty one is told line by line', async
 });
 
 test('two hundred shots on one day stay fluid', async ({ page }) => {
-  test.setTimeout(180_000);
   await open(page, SATURDAY);
   await page.evaluate(
     () =>

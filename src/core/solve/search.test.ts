@@ -31,11 +31,11 @@ describe('the fast search against looking at everything', () => {
     fc.assert(fc.property(anyShot(['budget', 'phone', 'sphere']), agrees), { numRuns: 600, seed: 20261003 });
   });
 
-  it('finds the same least harm on random briefs of the big mode tables', { timeout: 180_000 }, () => {
+  it('finds the same least harm on random briefs of the big mode tables', () => {
     fc.assert(fc.property(anyShot(['mini', 'main']), agrees), { numRuns: 60, seed: 20261004 });
   });
 
-  it('holds on 2,000 random cameras, and every answer stands in the table', { timeout: 240_000 }, () => {
+  it('holds on 2,000 random cameras, and every answer stands in the table', () => {
     fc.assert(
       fc.property(anyProfile, anyShot(['main']), (profile, input) => {
         const shot = ShotSchema.parse({

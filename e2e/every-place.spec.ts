@@ -1,73 +1,11 @@
 import type { Page } from '@playwright/test';
-import { expect, open, test } from './fixture';
+import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { OUTING, PLACES, SAMPLE } from './places';
 import { patchKept } from './records';
 
-/** Every place, every part of it, and the things that can be open in it. */
-const bench = (shot: string, parts: readonly string[]): string[] =>
-  parts.map((part) => `/bench?shot=${shot}&part=${part}`);
-const OUTING = 'outing=demo-outing';
-const PLACES: readonly string[] = [
-  '/',
-  '/?new=1',
-  ...bench('demo-02', [
-    'choice',
-    'preview',
-    'tradeOff',
-    'light',
-    'readings',
-    'lamps',
-    'framing',
-    'steadiness',
-    'mounts',
-    'modes',
-    'cameras',
-    'coverage',
-    'pair',
-    'lapse',
-  ]),
-  ...bench('demo-05', ['light', 'readings', 'framing']),
-  ...bench('demo-07', ['choice', 'pair']),
-  ...bench('demo-09', ['light', 'lapse']),
-  ...bench('demo-10', ['choice&angle=1', 'cameras', 'steadiness', 'mounts']),
-  ...bench('demo-13', ['choice', 'lamps']),
-  ...['saturday', 'sunday'].flatMap((day) =>
-    ['shots', 'filters', 'budget', 'joint', 'packing'].map(
-      (part) => `/outing?${OUTING}&day=${day}&part=${part}`,
-    ),
-  ),
-  `/outing?${OUTING}&day=saturday&entry=sat-10`,
-  `/outing?${OUTING}&day=saturday&entry=sat-03`,
-  '/carry?shot=demo-05',
-  '/carry?shot=demo-07',
-  '/carry?shot=demo-10&angle=1',
-  `/carry?${OUTING}&day=saturday`,
-  `/carry?${OUTING}&day=saturday&card=sat-04`,
-  `/carry?${OUTING}&day=saturday&card=sat-10`,
-  `/carry?${OUTING}&day=sunday&card=sun-05`,
-  `/carry?${OUTING}&day=saturday&codes=all`,
-  `/carry?${OUTING}&day=saturday&codes=otter`,
-  `/carry?${OUTING}&day=saturday&paper=a4`,
-  `/carry?${OUTING}&day=saturday&paper=letter`,
-  `/camera?${OUTING}&day=saturday&camera=otter`,
-  `/camera?${OUTING}&day=saturday&camera=shrew`,
-  '/log',
-  '/log?shot=demo-skate-1',
-  ...[
-    'otter',
-    'pika',
-    'filter-nd8',
-    'filter-polarizer',
-    'filter-variable',
-    'card-64',
-    'cells',
-    'bank',
-    'helmet',
-  ].map((item) => `/kit?item=demo-kit-${item}`),
-  '/licences',
-];
-
 const WIDTHS = [320, 390, 1280] as const;
-const LOOKS = ['paper', 'night', 'glare', 'forced colours'] as const;
+const THEMES = ['paper', 'night', 'glare'] as const;
+type Theme = (typeof THEMES)[number];
 
 /** A name as long as names may be, without a blank to break at. */
 const long = (letters: number, start: string): string => start.padEnd(letters, 'wideWIDEwide');
@@ -176,20 +114,42 @@ async function amiss(page: Page): Promise<string[]> {
   });
 }
 
-for (const part of [0, 1, 2, 3])
-  test(`nothing overflows or overlaps, in any look at any width, with the longest names (${part + 1} of 4)`, async ({
+const PARTS = [0, 1, 2, 3];
+
+/** Menu and all: what a theme gives to the library's own parts is looked at as well. */
+async function wear(page: Page, theme: Theme): Promise<void> {
+  if ((await page.locator('html').getAttribute('data-theme')) === theme) return;
+  await page.getByRole('button', { name: 'Menu' }).click();
+  await page.getByRole('menuitem', { name: new RegExp(`^${theme}$`, 'i') }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+}
+
+/** Names and roles are the same in every theme and looked at in one; colours in each. */
+async function lookedAtByAxe(page: Page, place: string): Promise<void> {
+  const worn = await page.locator('html').getAttribute('data-theme');
+  await expectNoAxeFindings(page, `${place} in ${worn ?? ''}`);
+  for (const theme of THEMES.filter((one) => one !== worn)) {
+    await wear(page, theme);
+    await expectNoAxeFindings(page, `${place} in ${theme}`, 'colours');
+  }
+}
+
+for (const part of PARTS)
+  test(`every place holds in any look at any width, with the longest names (${part + 1} of ${PARTS.length})`, async ({
     page,
   }) => {
     test.setTimeout(900_000);
-    expect(PLACES.length).toBeGreaterThanOrEqual(64);
     await page.emulateMedia({ reducedMotion: 'reduce' });
     await open(page, '/');
     await longNames(page);
     const found: string[] = [];
-    for (const place of PLACES.filter((_, at) => at % 4 === part)) {
+    for (const place of PLACES.filter((_, at) => at % PARTS.length === part)) {
+      await page.emulateMedia({ forcedColors: 'none' });
+      await page.setViewportSize({ width: 1280, height: 800 });
       await open(page, place);
       await page.waitForLoadState('networkidle');
-      for (const look of LOOKS) {
+      if (SAMPLE.includes(place)) await lookedAtByAxe(page, place);
+      for (const look of [...THEMES, 'forced colours']) {
         await page.emulateMedia({ forcedColors: look === 'forced colours' ? 'active' : 'none' });
         await page.evaluate(
           (theme) => (document.documentElement.dataset.theme = theme),
@@ -203,9 +163,22 @@ for (const part of [0, 1, 2, 3])
           for (const what of await amiss(page)) found.push(`${place} ${look} ${width}: ${what}`);
         }
       }
+      if (!SAMPLE.includes(place)) continue;
+      await page.emulateMedia({ forcedColors: 'none' });
+      await page.setViewportSize({ width: 390, height: 844 });
+      await expectNoAxeFindings(page, `${place} on a phone`, 'allButColours');
     }
     expect(found).toEqual([]);
   });
+
+test('the places that axe looks at are among those walked; the keys hold on a phone', async ({ page }) => {
+  expect(PLACES.length).toBeGreaterThanOrEqual(64);
+  expect(SAMPLE.filter((place) => !PLACES.includes(place))).toEqual([]);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/');
+  await page.keyboard.press('?');
+  await expectNoAxeFindings(page, 'the keys on a phone');
+});
 
 test('in forced colours the chosen tab and place are told by more than colour', async ({ page }) => {
   await page.emulateMedia({ forcedColors: 'active' });
