@@ -36,6 +36,15 @@ export async function open(page: Page, url: string): Promise<void> {
   await page.locator('main[data-ready="true"]').waitFor();
 }
 
+/** Undoes until it is so: moves that a slow machine spreads over time are several steps. */
+export async function undoUntil(page: Page, isSo: (timeout: number) => Promise<void>): Promise<void> {
+  const undo = page.getByRole('button', { name: /^Undo/ });
+  await expect(async () => {
+    if (await undo.isVisible()) await undo.click();
+    await isSo(3000);
+  }).toPass();
+}
+
 const COLOURS = ['color-contrast'];
 
 /** Nothing that axe finds, on the screen as it stands; colours alone, or all but colours, where the rest was looked at before. */
