@@ -2,6 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base } from '@playwright/test';
 import type { Page } from '@playwright/test';
 
+/** `SLOW=4` slows the pages so many times: a test that does not wait for what it needs fails then. */
+const SLOW = Number(process.env.SLOW ?? 1);
+
 /**
  * Every test fails on a request to another origin, on an error in the console, and on an uncaught one in the page; but for
  * the errors that a test provokes and names in `provoked`.
@@ -21,6 +24,13 @@ export const test = base.extend<{ watched: undefined; provoked: RegExp | null }>
         if (message.type() === 'error') wrong.push(`console: ${message.text()}`);
       });
       context.on('weberror', (error) => wrong.push(`uncaught: ${error.error().message}`));
+      if (SLOW > 1)
+        context.on('page', (page) => {
+          void context
+            .newCDPSession(page)
+            .then((session) => session.send('Emulation.setCPUThrottlingRate', { rate: SLOW }))
+            .catch(() => undefined);
+        });
       await use(undefined);
       expect(wrong.filter((what) => !provoked?.test(what))).toEqual([]);
     },

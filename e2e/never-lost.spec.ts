@@ -40,6 +40,8 @@ test.describe('a record that is not whole', () => {
     const aside = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Save it as a file and put it aside' }).click();
     expect(readFileSync(await (await aside).path(), 'utf8')).toContain('Mars/Olympus');
+    // The file first, then the record: only when the place is back is it put aside.
+    await expect(page.getByText('This place cannot be shown')).toBeHidden();
     await page.goto('/');
     await expect(page.getByRole('heading', { name: /^Shots kept/ })).toBeVisible();
     await page.getByRole('button', { name: /^Undo: put aside/ }).click();

@@ -103,6 +103,7 @@ test('two cameras: the sheet lists what differs, the joint answer removes it and
   await expect(page.getByRole('button', { name: 'They cut together' })).toBeDisabled();
 
   await page.getByRole('link', { name: 'Chest' }).click();
+  await expect(page).toHaveURL(/angle=1/);
   await expect(page.getByRole('combobox', { name: /^Mount, / })).toBeVisible();
   await expect(tile(page, 'Frame rate')).toHaveAccessibleName(/25 fps, pinned/);
   await page.getByRole('link', { name: 'Carry', exact: true }).last().click();
