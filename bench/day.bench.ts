@@ -91,7 +91,7 @@ function numbers(seed: number): () => number {
 const next = numbers(7);
 const stages: SwapStage[] = Array.from({ length: 200 }, () => ({
   reachable: next() < 0.5,
-  harm: new Map(Array.from({ length: 12 }, (_, at) => [`f${at}`, 4 * next()])),
+  loss: new Map(Array.from({ length: 12 }, (_, at) => [`f${at}`, 4 * next()])),
 }));
 const swaps = timed(() => planSwaps(stages));
 console.log(

@@ -1,12 +1,12 @@
-import type { Candidate } from '@/core/solve/candidate';
-import { figuresOf, frameTerms, rateTerms } from '@/core/solve/candidate';
-import { driftHarm, expose, filterHarm, noiseHarm, overHarm, underHarm } from '@/core/solve/exposureHarm';
-import { bitRateHarm, cardHarm } from '@/core/solve/modeHarm';
-import { angleHarm, flickerHarm, smearHarm, strobingHarm, subjectBlurHarm } from '@/core/solve/shutterHarm';
-import { encodingsKept } from '@/core/solve/allowedModes';
-import { schoolAllows } from '@/core/solve/space';
-import type { Space } from '@/core/solve/space';
-import type { Term } from '@/core/solve/terms';
+import type { Candidate } from '@/core/search/candidate';
+import { figuresOf, frameTerms, rateTerms } from '@/core/search/candidate';
+import { driftLoss, expose, filterLoss, noiseLoss, overLoss, underLoss } from '@/core/loss/exposureLoss';
+import { bitRateLoss, cardLoss } from '@/core/loss/modeLoss';
+import { angleLoss, flickerLoss, smearLoss, strobingLoss, subjectBlurLoss } from '@/core/loss/shutterLoss';
+import { encodingsKept } from '@/core/search/allowedModes';
+import { schoolAllows } from '@/core/search/space';
+import type { Space } from '@/core/search/space';
+import type { Term } from '@/core/loss/terms';
 
 /**
  * The least score by looking at every candidate: no bounds, no closed forms, no order that helps. What does not change
@@ -22,7 +22,7 @@ export function exhaustiveSearch(space: Space): { candidate: Candidate; score: n
     const figures = figuresOf(space, mode);
     for (const encoding of encodingsKept(brief, mode)) {
       const ofEncoding =
-        weights.bitRate * bitRateHarm(brief, mode, encoding) + weights.card * cardHarm(brief, encoding);
+        weights.bitRate * bitRateLoss(brief, mode, encoding) + weights.card * cardLoss(brief, encoding);
       for (const shutter of space.shutters.get(mode.frameRate) ?? []) {
         if (!schoolAllows(space, mode, shutter)) continue;
         const windows = shutter.spanStops > 0 ? space.autoIsoWindows : space.isoWindows;
@@ -34,16 +34,16 @@ export function exhaustiveSearch(space: Space): { candidate: Candidate; score: n
             const score =
               ofMode +
               ofEncoding +
-              weights.over * overHarm(exposure.overStops, sensor.guardStops) +
-              weights.under * underHarm(exposure.underStops) +
-              weights.noise * noiseHarm(sensor, iso, exposure) +
-              weights.drift * driftHarm(shutter, iso, exposure) +
-              weights.filter * filterHarm(filter) +
-              weights.angle * angleHarm(figures, brightLog, darkLog, shutter.longestLog) +
-              weights.smear * smearHarm(figures, darkLog) +
-              weights.subjectBlur * subjectBlurHarm(figures, darkLog) +
-              weights.strobing * strobingHarm(figures, brightLog) +
-              weights.flicker * flickerHarm(figures, light.pulseHz, brightLog, darkLog);
+              weights.over * overLoss(exposure.overStops, sensor.guardStops) +
+              weights.under * underLoss(exposure.underStops) +
+              weights.noise * noiseLoss(sensor, iso, exposure) +
+              weights.drift * driftLoss(shutter, iso, exposure) +
+              weights.filter * filterLoss(filter) +
+              weights.angle * angleLoss(figures, brightLog, darkLog, shutter.longestLog) +
+              weights.smear * smearLoss(figures, darkLog) +
+              weights.subjectBlur * subjectBlurLoss(figures, darkLog) +
+              weights.strobing * strobingLoss(figures, brightLog) +
+              weights.flicker * flickerLoss(figures, light.pulseHz, brightLog, darkLog);
             if (best === null || score < best.score)
               best = { candidate: { mode, encoding, shutter, filter, iso }, score };
           }
@@ -54,5 +54,5 @@ export function exhaustiveSearch(space: Space): { candidate: Candidate; score: n
 }
 
 function weighted(terms: Partial<Record<Term, number>>, weights: Record<Term, number>): number {
-  return Object.entries(terms).reduce((sum, [term, harm]) => sum + weights[term as Term] * harm, 0);
+  return Object.entries(terms).reduce((sum, [term, loss]) => sum + weights[term as Term] * loss, 0);
 }

@@ -6,7 +6,7 @@ import { reelOf } from '@/core/preview/take';
 import { takeOf } from '@/core/preview/takeOf';
 import { TEXTURES, textureOf } from '@/core/preview/textures';
 import { briefOf } from '@/core/plan/defaults';
-import { solve } from '@/core/solve/solve';
+import { solve } from '@/core/answer/solve';
 
 const timed = (work: () => void): number => {
   const start = performance.now();

@@ -35,7 +35,7 @@ export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object
             to: at(part.toMs),
             settings: own?.carried?.settings ?? null,
             intervalSeconds: own?.carried?.intervalSeconds ?? null,
-            score: own?.carried?.harm ?? null,
+            score: own?.carried?.loss ?? null,
             preset: own?.preset ?? null,
             overStops: own?.overStops ?? 0,
             underStops: own?.underStops ?? 0,

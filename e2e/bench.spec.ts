@@ -103,7 +103,7 @@ test('the stop rule is dragged and nudged, and names what sticks out', async ({ 
 test('schools stand side by side and are taken with one press', async ({ page }) => {
   const schools = page.getByRole('region', { name: 'The schools on this shot' });
   await expect(schools.getByRole('listitem')).toHaveCount(6);
-  await expect(schools.getByRole('img', { name: /Harm by school: weigh it/ })).toBeVisible();
+  await expect(schools.getByRole('img', { name: /Loss by school: weigh it/ })).toBeVisible();
   await schools.getByRole('button', { name: 'Take crisp first' }).click();
   await expect(word(page, 'School')).toHaveAccessibleName('School, set by you');
   await expect(schools.getByRole('listitem').filter({ hasText: 'chosen' })).toContainText('crisp first');

@@ -31,7 +31,7 @@ test('the sun reaches the gorge at its hours, the filter is argued, and the shot
   await expect(ribbon).toContainText('window of the setting, ND8');
   await expect(
     page.getByText(
-      /^ND16, shutter running from .* beats ND32, shutter held at .*, by harm \d\.\d against \d\.\d/,
+      /^ND16, shutter running from .* beats ND32, shutter held at .*, by loss \d\.\d against \d\.\d/,
     ),
   ).toBeVisible();
 

@@ -98,7 +98,7 @@ test('two cameras: the sheet lists what differs, the joint answer removes it and
   const family = page.getByRole('row', { name: /Frame-rate family/ });
   await expect(family).toContainText('frames of two never fall together');
   await page.getByRole('button', { name: /letting your pins/ }).click();
-  await expect(page.getByText(/^Matched\. It costs \d\.\d harm/)).toBeVisible();
+  await expect(page.getByText(/^Matched\. It costs \d\.\d loss/)).toBeVisible();
   await expect(family).toContainText('one family');
   await expect(page.getByRole('button', { name: 'They cut together' })).toBeDisabled();
 

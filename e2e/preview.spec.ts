@@ -206,13 +206,13 @@ test('trade-offs: the shutter is dragged and nudged along what it costs', async 
   await expect(region.getByText('steady under the lamps 1/50 s')).toBeVisible();
   await expect(region.getByText(/^180° at 1\/50 s/)).toBeVisible();
   const shutter = region.getByRole('slider', { name: /^Shutter/ });
-  await expect(shutter).toHaveAttribute('aria-valuetext', /^1\/50 s, harm/);
+  await expect(shutter).toHaveAttribute('aria-valuetext', /^1\/50 s, loss/);
   await shutter.focus();
   await page.keyboard.press('ArrowLeft');
   await expect(tile(page, 'Shutter')).toContainText('1/60');
-  await expect(region.getByText(/The least harm is at/)).toBeVisible();
+  await expect(region.getByText(/The least loss is at/)).toBeVisible();
 
-  const chart = region.getByRole('img', { name: /^Harm over the shutter/ });
+  const chart = region.getByRole('img', { name: /^Loss over the shutter/ });
   await chart.scrollIntoViewIfNeeded();
   const box = (await chart.boundingBox())!;
   await page.mouse.move(box.x + box.width * 0.9, box.y + 100);

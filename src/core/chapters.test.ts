@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cardSeconds, cardUse, encodingBitsPerPixel } from './day/card';
+import { cardSeconds, cardUse, encodingBitsPerPixel } from './camera/card';
 import { windowOf } from './light/exposureValue';
 import { evRangeOf, lightRangeOf } from './light/lightRange';
 import type { Light } from './plan/shot';

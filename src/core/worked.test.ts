@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { videoBytes } from './day/card';
+import { videoBytes } from './camera/card';
 import { temperatureAfter } from './day/heat';
 import { bankUsableWh } from './day/power';
 import { ARCHETYPES } from './camera/archetypes';

@@ -1,4 +1,4 @@
-import type { Alternative } from '@/core/solve/alternatives';
+import type { Alternative } from '@/core/answer/alternatives';
 import type { Filter } from '@/core/filters/kit';
 import { RECORDING_LABEL, SCHOOL_LABEL } from './labels';
 import { changes } from './changesText';

@@ -8,9 +8,9 @@ import { copiedThing, KitItemSchema, nameOf, newThing, THING_KINDS } from '@/cor
 import { briefOf } from '@/core/plan/defaults';
 import { readShot } from '@/core/plan/shot';
 import { MOUNT_KINDS } from '@/core/plan/words';
-import { framedThrough } from '@/core/solve/framed';
-import { solve } from '@/core/solve/solve';
-import { steadyWays } from '@/core/solve/steadiness';
+import { framedThrough } from '@/core/compare/framed';
+import { solve } from '@/core/answer/solve';
+import { steadyWays } from '@/core/compare/steadiness';
 import { findingText, insteadText, ruleText, wishText } from './cameraText';
 import { framingLines } from './framingText';
 import { cautionText, mountNoteText, obstructionText } from './mountText';
@@ -113,7 +113,7 @@ describe('the words of framing and steadiness', () => {
       const { brief } = briefOf(read.value);
       const outcome = solve(brief);
       if (!outcome.solved) throw new Error(kind);
-      for (const way of steadyWays(outcome.solution.space, outcome.solution.harm)) {
+      for (const way of steadyWays(outcome.solution.space, outcome.solution.loss)) {
         readable(meansName(way.means));
         readable(priceText(way));
         wayNotes(way).forEach(readable);

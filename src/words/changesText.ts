@@ -1,8 +1,8 @@
-import type { TermChange } from '@/core/solve/judged';
+import type { TermChange } from '@/core/search/judged';
 import { tenths } from '@/core/units/format';
 import { TERM_LABEL } from './labels';
 
-/** The largest changes of harm, worded: "0.9 shake smear, 0.3 noise". */
+/** The largest changes of loss, worded: "0.9 shake smear, 0.3 noise". */
 export function changes(all: readonly TermChange[], most = 2): string {
   if (all.length === 0) return 'nothing';
   return all

@@ -2,7 +2,7 @@ import type { Filter } from '@/core/filters/kit';
 import type { PlanStretch } from '@/core/filters/filterPlan';
 import { errTowards } from '@/core/filters/filterPlan';
 import type { PolarizerView } from '@/core/filters/polarizer';
-import type { FilterTry, RunOrHold } from '@/core/solve/filterChoice';
+import type { FilterTry, RunOrHold } from '@/core/compare/filterChoice';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { changes } from './changesText';
 import { capital } from './sentences';
@@ -48,8 +48,8 @@ function against(run: FilterTry, hold: FilterTry, kit: readonly Filter[]): strin
   const [first, second] = run.score < hold.score ? [run, hold] : [hold, run];
   const verdict =
     by < 0.05
-      ? `${capital(tryText(first, kit))} and ${tryText(second, kit)} come to the same harm, ${tenths(first.score)}`
-      : `${capital(tryText(first, kit))}, beats ${tryText(second, kit)}, by harm ${tenths(first.score)} against ${tenths(second.score)}`;
+      ? `${capital(tryText(first, kit))} and ${tryText(second, kit)} come to the same loss, ${tenths(first.score)}`
+      : `${capital(tryText(first, kit))}, beats ${tryText(second, kit)}, by loss ${tenths(first.score)} against ${tenths(second.score)}`;
   return `${verdict}. The one gives ${tryEnds(first)}; the other ${tryEnds(second)}.`;
 }
 

@@ -1,5 +1,5 @@
 import { FACE_READS_FROM_PX } from '@/core/optics/framing';
-import type { FramedView } from '@/core/solve/framed';
+import type { FramedView } from '@/core/compare/framed';
 import { trimmed } from '@/core/units/format';
 
 /** What a view does with the subject, a line each. */

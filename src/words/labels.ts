@@ -1,4 +1,4 @@
-import type { Role } from '@/core/solve/coverage';
+import type { Role } from '@/core/together/coverage';
 import type { SceneKind } from '@/core/preview/scene';
 import type { LightMoment } from '@/core/preview/take';
 import type { SceneName } from '@/core/light/scenes';
@@ -23,7 +23,7 @@ import type {
   Stabilization,
   TurnWay,
 } from '@/core/plan/words';
-import type { Term } from '@/core/solve/terms';
+import type { Term } from '@/core/loss/terms';
 
 /** The words shown for the words of the plan file. Lower case, so that they can stand in a sentence. */
 export const SCHOOL_LABEL: Record<SchoolId, string> = {
@@ -36,7 +36,7 @@ export const SCHOOL_LABEL: Record<SchoolId, string> = {
 };
 
 export const SCHOOL_MEANS: Record<SchoolId, string> = {
-  weigh: 'the least visible harm, whichever way',
+  weigh: 'the least visible loss, whichever way',
   film: '180° shutter, as strong a filter as that needs, no electronic hold',
   crisp: 'no longer than the shake allows, held by the camera',
   middle: 'between the two, one step lighter',

@@ -1,4 +1,4 @@
-import type { MatchItem } from '@/core/day/matchSheet';
+import type { MatchItem } from '@/core/together/matchSheet';
 import { trimmed } from '@/core/units/format';
 import { COLOUR_LABEL } from './labels';
 import { offsetText } from './settingText';

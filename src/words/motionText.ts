@@ -1,4 +1,4 @@
-import type { MotionSheet } from '@/core/solve/motionSheet';
+import type { MotionSheet } from '@/core/compare/motionSheet';
 import type { Spinner } from '@/core/motion/spin';
 import { shutterFraction, trimmed } from '@/core/units/format';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../demo/makeDemo';
 import type { Cure } from '@/core/day/cures';
-import { solve } from '@/core/solve/solve';
+import { solve } from '@/core/answer/solve';
 import { briefOf } from '@/core/plan/defaults';
 import {
   changeText,
@@ -46,7 +46,7 @@ describe('words of a day', () => {
   });
 
   it('says each cure as something to do, with its time', () => {
-    const base = { cameraId: 'otter', what: 'card' as const, addedHarm: 0 };
+    const base = { cameraId: 'otter', what: 'card' as const, addedLoss: 0 };
     const gear = { cameraId: 'otter', cards: [], charging: 'none' as const };
     const at = (): number => Date.parse('2026-10-03T10:10:00Z');
     const pause = { entryId: 'e', afterMinutes: 20, minutes: 5 };

@@ -1,9 +1,9 @@
 import { briefOf } from '@/core/plan/defaults';
 import { angleCount, partName, shotOfAngle } from '@/core/plan/secondAngles';
 import type { Pair, Shot } from '@/core/plan/shot';
-import { pairSheet, wantedBlurPct } from '@/core/solve/pairSheet';
-import type { PairDemand, PairHalf, PairSheet } from '@/core/solve/pairSheet';
-import { solve } from '@/core/solve/solve';
+import { pairSheet, wantedBlurPct } from '@/core/together/pairSheet';
+import type { PairDemand, PairHalf, PairSheet } from '@/core/together/pairSheet';
+import { solve } from '@/core/answer/solve';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { HAND_LABEL, PAIR_LABEL, TURN_LABEL, viewLabel } from './labels';
 

@@ -1,7 +1,7 @@
 import type { Filter } from '@/core/filters/kit';
 import { blurToAddOfFrameStep } from '@/core/motion/flow';
 import type { Light } from '@/core/plan/shot';
-import type { Reason } from '@/core/solve/reason';
+import type { Reason } from '@/core/answer/reason';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { EYE_PX_PER_DEGREE } from '@/core/playback/screens';
 import { changes } from './changesText';

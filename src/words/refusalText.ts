@@ -1,6 +1,6 @@
 import type { Brief } from '@/core/plan/defaults';
 import type { Pins } from '@/core/plan/settings';
-import type { Refusal, Way } from '@/core/solve/refusal';
+import type { Refusal, Way } from '@/core/answer/refusal';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { RECORDING_LABEL, SETTING_LABEL, STABILIZATION_LABEL, viewLabel } from './labels';
 import { isoText, settingText } from './settingText';

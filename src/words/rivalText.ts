@@ -1,5 +1,5 @@
 import type { Filter } from '@/core/filters/kit';
-import type { Rival } from '@/core/solve/rivals';
+import type { Rival } from '@/core/compare/rivals';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { alternativeLabel } from './alternativeText';
 import { STABILIZATION_LABEL } from './labels';

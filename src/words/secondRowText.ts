@@ -1,4 +1,4 @@
-import type { Reason } from '@/core/solve/reason';
+import type { Reason } from '@/core/answer/reason';
 import { tenths } from '@/core/units/format';
 import type { ReasonText } from './sentences';
 import { evText } from './settingText';

@@ -1,4 +1,4 @@
-import type { SteadyMeans, SteadyWay, TiltCure } from '@/core/solve/steadiness';
+import type { SteadyMeans, SteadyWay, TiltCure } from '@/core/compare/steadiness';
 import type { Pins } from '@/core/plan/settings';
 import { tenths, trimmed } from '@/core/units/format';
 import { MOUNT_LABEL, SETTING_LABEL, STABILIZATION_LABEL } from './labels';

@@ -1,5 +1,5 @@
 import type { Filter } from '@/core/filters/kit';
-import type { ShutterMark } from '@/core/solve/tradeOff';
+import type { ShutterMark } from '@/core/compare/tradeOff';
 import { shutterFraction } from '@/core/units/format';
 import { filterText } from './settingText';
 

@@ -1,6 +1,6 @@
-import type { Help } from '@/core/solve/helps';
-import type { SunInShot } from '@/core/solve/sunInShot';
-import type { Warning } from '@/core/solve/warnings';
+import type { Help } from '@/core/answer/helps';
+import type { SunInShot } from '@/core/answer/sunInShot';
+import type { Warning } from '@/core/answer/warnings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { clockText } from './lightText';
 import { cautionText } from './mountText';
@@ -40,7 +40,7 @@ export function warningText(warning: Warning): string {
     case 'resolution':
       return `Soft picture: ${trimmed(warning.widthPx, 0)} px usable where ${warning.neededPx} are delivered. A larger size or a wider cut.`;
     case 'bitRate':
-      return `Fine texture may break up: ${trimmed(warning.bitsPerPixel, 2)} bits a pixel, ${trimmed(2 ** warning.harm, 1)}× too few. A higher bit rate or a smaller size.`;
+      return `Fine texture may break up: ${trimmed(warning.bitsPerPixel, 2)} bits a pixel, ${trimmed(2 ** warning.loss, 1)}× too few. A higher bit rate or a smaller size.`;
     case 'card':
       return `Cut off: the card is full after ${durationText(warning.lastsSeconds)} of ${durationText(warning.recordSeconds)}. ${trimmed(Math.floor(warning.fitsMbps), 0)} Mbit/s would fit, or a larger card.`;
     case 'flare':

@@ -1,4 +1,4 @@
-import { encodingBitsPerPixel } from '../day/card';
+import { encodingBitsPerPixel } from './card';
 import { viewAfterCropDeg } from '../optics/projection';
 import type { Stabilization } from '../plan/words';
 import { combinationKey, combinationsOf, limitCovers, modesOf } from './modeTable';

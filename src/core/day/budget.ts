@@ -1,7 +1,7 @@
 import type { CameraProfile } from '../camera/profile';
 import type { Gear } from '../plan/outing';
 import type { Span } from '../light/sun/day';
-import { USABLE_SHARE } from './card';
+import { USABLE_SHARE } from '../camera/card';
 import { airAtC, minutesUntil, temperatureAfter } from './heat';
 import type { PartAnswer } from './partAnswer';
 import { chanceIn } from './placedDay';

@@ -18,7 +18,7 @@ import { recordingLoad } from './recording';
  * What would keep a camera from running out: each tried on the day itself, and told only when the day then lasts. The
  * gentlest first.
  */
-export type Cure = { cameraId: string; what: Resource; addedHarm: number } & (
+export type Cure = { cameraId: string; what: Resource; addedLoss: number } & (
   | { how: 'bitRate'; mbps: number; pins: readonly PartPins[] }
   | { how: 'codec'; mbps: number; pins: readonly PartPins[] }
   | { how: 'frameRate'; fps: number; pins: readonly PartPins[] }
@@ -87,7 +87,7 @@ function effortOf(cure: Cure): number {
     resolution: 0.4,
     pauses: 0.5,
   };
-  return trouble[cure.how] + cure.addedHarm + ('pause' in cure && cure.pause ? 0.3 : 0);
+  return trouble[cure.how] + cure.addedLoss + ('pause' in cure && cure.pause ? 0.3 : 0);
 }
 
 interface Bench {
@@ -111,19 +111,19 @@ function lasts({ day, camera, out }: Bench, recorded: readonly Recorded[], gear:
 function pinned(
   { recorded, memo }: Bench,
   pinsFor: (one: Recorded) => Pins | null,
-): { recorded: Recorded[]; pins: PartPins[]; addedHarm: number } {
+): { recorded: Recorded[]; pins: PartPins[]; addedLoss: number } {
   const pins: PartPins[] = [];
-  let addedHarm = 0;
+  let addedLoss = 0;
   const changed = recorded.map((one): Recorded => {
     const wanted = isLapse(one.part) ? null : pinsFor(one);
     if (!wanted) return one;
     const answer = answerPinned(workOf(one.part, memo).space, wanted);
     if (!answer) return one;
     pins.push({ partId: one.part.id, pins: wanted });
-    addedHarm = Math.max(addedHarm, answer.harm - one.answer.harm);
+    addedLoss = Math.max(addedLoss, answer.loss - one.answer.loss);
     return { part: one.part, answer };
   });
-  return { recorded: changed, pins, addedHarm: Math.max(0, addedHarm) };
+  return { recorded: changed, pins, addedLoss: Math.max(0, addedLoss) };
 }
 
 /** Fewer bits: of the codec at hand, and of the leaner one. */
@@ -140,7 +140,7 @@ function byRate(bench: Bench): Cure[] {
       settings.bitRateMbps > mbps ? { ...kept(settings), codec: settings.codec, bitRateMbps: mbps } : null,
     );
     if (tried.pins.length === 0 || !lasts(bench, tried.recorded, bench.gear)) continue;
-    cures.push({ ...base, how: 'bitRate', mbps, pins: tried.pins, addedHarm: tried.addedHarm });
+    cures.push({ ...base, how: 'bitRate', mbps, pins: tried.pins, addedLoss: tried.addedLoss });
     break;
   }
   if (recorded.some(({ answer }) => answer.settings.codec === 'avc'))
@@ -151,7 +151,7 @@ function byRate(bench: Bench): Cure[] {
           : null,
       );
       if (tried.pins.length === 0 || !lasts(bench, tried.recorded, bench.gear)) continue;
-      cures.push({ ...base, how: 'codec', mbps, pins: tried.pins, addedHarm: tried.addedHarm });
+      cures.push({ ...base, how: 'codec', mbps, pins: tried.pins, addedLoss: tried.addedLoss });
       break;
     }
   return cures;
@@ -176,7 +176,7 @@ function byMode(bench: Bench): Cure[] {
         : null,
     );
     if (tried.pins.length === 0 || !lasts(bench, tried.recorded, bench.gear)) continue;
-    cures.push({ ...base, how: 'frameRate', fps, pins: tried.pins, addedHarm: tried.addedHarm });
+    cures.push({ ...base, how: 'frameRate', fps, pins: tried.pins, addedLoss: tried.addedLoss });
     break;
   }
   const sizes = [
@@ -190,7 +190,7 @@ function byMode(bench: Bench): Cure[] {
         : null,
     );
     if (tried.pins.length === 0 || !lasts(bench, tried.recorded, bench.gear)) continue;
-    cures.push({ ...base, how: 'resolution', width, height, pins: tried.pins, addedHarm: tried.addedHarm });
+    cures.push({ ...base, how: 'resolution', width, height, pins: tried.pins, addedLoss: tried.addedLoss });
     break;
   }
   return recorded.length > 0 ? cures : [];
@@ -214,7 +214,7 @@ function cardOf(capacityGb: number, writeMBps: number): Gear['cards'][number] {
 
 function cardCures(bench: Bench): Cure[] {
   const { camera, recorded, out } = bench;
-  const base = { cameraId: camera.id, what: out.what, addedHarm: 0 };
+  const base = { cameraId: camera.id, what: out.what, addedLoss: 0 };
   const gear = gearOf(bench);
   const first = item(gear.cards, 0);
   const writeMBps = Math.max(
@@ -246,7 +246,7 @@ function cardCures(bench: Bench): Cure[] {
 
 function powerCures(bench: Bench): Cure[] {
   const { camera, recorded, out } = bench;
-  const base = { cameraId: camera.id, what: out.what, addedHarm: 0 };
+  const base = { cameraId: camera.id, what: out.what, addedLoss: 0 };
   const gear = gearOf(bench);
   const cures: Cure[] = [];
   for (const charging of ['breaks', 'recording'] as const) {
@@ -350,7 +350,7 @@ function heatCures(bench: Bench): Cure[] {
     );
     if (lasts(bench, paused, bench.gear))
       return [
-        { cameraId: camera.id, what: out.what, addedHarm: 0, how: 'pauses', entryId: part.entryId, pauses },
+        { cameraId: camera.id, what: out.what, addedLoss: 0, how: 'pauses', entryId: part.entryId, pauses },
       ];
   }
   return [];

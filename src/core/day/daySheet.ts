@@ -3,7 +3,7 @@ import { evRangeOf } from '../light/lightRange';
 import type { Span } from '../light/sun/day';
 import type { Gear } from '../plan/outing';
 import type { Pins, Settings } from '../plan/settings';
-import { pinsOf } from '../solve/rivals';
+import { pinsOf } from '../compare/rivals';
 import { item } from '../units/items';
 import { cameraBudget } from './budget';
 import type { CameraBudget, Cut } from './budget';
@@ -94,7 +94,7 @@ export function workOf(part: DayPart, memo: Memo): PartWork {
   const space = partSpace(part);
   const byFilter = answersByFilter(space);
   const own = [...byFilter.values()].reduce<PartAnswer | null>(
-    (best, one) => (best && best.harm <= one.harm ? best : one),
+    (best, one) => (best && best.loss <= one.loss ? best : one),
     null,
   );
   const work = { space, byFilter, own, pinned: new Map<string, PartAnswer | null>() };
@@ -143,7 +143,7 @@ function cameraSheet(
   const chances = asked.map(({ part }, at) => chanceBefore(asked, at, part, camera, day));
   const stages = asked.map(({ work }, at): SwapStage => ({
     reachable: chances[at] !== null,
-    harm: new Map([...work.byFilter].map(([key, { harm }]) => [key, harm])),
+    loss: new Map([...work.byFilter].map(([key, { loss }]) => [key, loss])),
   }));
   const swapPlan = asked.length > 0 ? planSwaps(stages) : null;
   const worn = asked.map(({ work, own }, at) => {
@@ -257,7 +257,7 @@ function storedIn(
     setups.map(({ key, answer, lapse }) => underSetup(one, key, answer, lapse)),
   );
   const extra = worn.map(({ answer }, at) =>
-    item(under, at).map((other) => (other ? Math.max(0, other.harm - answer.harm) : Infinity)),
+    item(under, at).map((other) => (other ? Math.max(0, other.loss - answer.loss) : Infinity)),
   );
   const choice = choosePresets(extra, camera.presetSlots);
   const serves = choice ? choice.serves : worn.map((_, at) => item(extra, at).indexOf(0));

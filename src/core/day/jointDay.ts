@@ -1,21 +1,21 @@
 import type { Gear } from '../plan/outing';
 import type { Pins, Settings } from '../plan/settings';
-import { solveJointly } from '../solve/joint';
-import { matchSheetOf } from './matchSheet';
+import { solveJointly } from '../together/joint';
+import { matchSheetOf } from '../together/matchSheet';
 import { curesOf } from './cures';
 import type { PartPins } from './cures';
 import { daySheet, outsOf, setupPins, workOf } from './daySheet';
 import type { DaySheet, Memo } from './daySheet';
 import type { PartAnswer } from './partAnswer';
 import type { DayPart, PlacedDay } from './placedDay';
-import { SWAP_HARM } from './swaps';
+import { SWAP_LOSS } from './swaps';
 
 /**
  * The shots of a day solved together. What a picture loses, the trouble of changing filters and storing set-ups, what
  * does not cut together and what runs out all count on one scale; a change is proposed where it lowers the sum.
  */
 export interface DayCost {
-  /** Harm of all parts as carried. */
+  /** Loss of all parts as carried. */
   pictures: number;
   swaps: number;
   presets: number;
@@ -24,10 +24,10 @@ export interface DayCost {
   total: number;
 }
 
-/** A set-up to keep apart, a thing that does not match between two cameras, a thing that runs out, in harm (start). */
-const PRESET_HARM = 0.1;
-const MISMATCH_HARM = 0.25;
-const OUT_HARM = 3;
+/** A set-up to keep apart, a thing that does not match between two cameras, a thing that runs out, in loss (start). */
+const PRESET_LOSS = 0.1;
+const MISMATCH_LOSS = 0.25;
+const OUT_LOSS = 3;
 
 export type JointReason = 'match' | 'swap' | 'preset' | 'card' | 'power' | 'heat';
 
@@ -38,7 +38,7 @@ export interface JointChange {
   pins: Pins;
   before: Settings;
   after: Settings;
-  addedHarm: number;
+  addedLoss: number;
 }
 
 export interface JointDay {
@@ -96,7 +96,7 @@ export function* jointDay(
 /** The pins that make cameras of one shot match, where that costs the pictures less than the mismatch does. */
 function matchOf(group: readonly DayPart[], sheet: DaySheet): PartPins[] {
   const carried = new Map(sheet.parts.map(({ partId, carried: answer }) => [partId, answer]));
-  const amiss = MISMATCH_HARM * mismatchesOf(group, carried);
+  const amiss = MISMATCH_LOSS * mismatchesOf(group, carried);
   if (amiss === 0) return [];
   const joint = solveJointly(group.map(({ brief }) => brief));
   if (!joint.solved || joint.joint.cost >= amiss) return [];
@@ -172,12 +172,12 @@ function groupsOf(parts: readonly DayPart[]): DayPart[][] {
 
 export function costOf(day: PlacedDay, sheet: DaySheet): DayCost {
   const carried = new Map(sheet.parts.map(({ partId, carried: answer }) => [partId, answer]));
-  const pictures = [...carried.values()].reduce((sum, answer) => sum + (answer?.harm ?? 0), 0);
-  const swaps = SWAP_HARM * sheet.cameras.reduce((sum, one) => sum + one.swaps.length, 0);
-  const presets = PRESET_HARM * sheet.cameras.reduce((sum, one) => sum + one.presets.length, 0);
-  const outs = OUT_HARM * sheet.cameras.reduce((sum, { budget }) => sum + outsOf(budget).length, 0);
+  const pictures = [...carried.values()].reduce((sum, answer) => sum + (answer?.loss ?? 0), 0);
+  const swaps = SWAP_LOSS * sheet.cameras.reduce((sum, one) => sum + one.swaps.length, 0);
+  const presets = PRESET_LOSS * sheet.cameras.reduce((sum, one) => sum + one.presets.length, 0);
+  const outs = OUT_LOSS * sheet.cameras.reduce((sum, { budget }) => sum + outsOf(budget).length, 0);
   const mismatches =
-    MISMATCH_HARM * groupsOf(day.parts).reduce((sum, group) => sum + mismatchesOf(group, carried), 0);
+    MISMATCH_LOSS * groupsOf(day.parts).reduce((sum, group) => sum + mismatchesOf(group, carried), 0);
   return {
     pictures,
     swaps,
@@ -207,7 +207,7 @@ function changesOf(firstSheet: DaySheet, plan: Plan): JointChange[] {
         reasons: [...(plan.reasons.get(partId) ?? [])],
         before: old.own.settings,
         after: now.carried.settings,
-        addedHarm: now.carried.harm - old.own.harm,
+        addedLoss: now.carried.loss - old.own.loss,
       },
     ];
   });

@@ -4,12 +4,12 @@ import { anyShot } from '../../../bench/anyShot';
 import { briefOf } from '../plan/defaults';
 import { ShotSchema } from '../plan/shot';
 import type { Shot } from '../plan/shot';
-import { pinsOf } from '../solve/rivals';
-import { SCHOOLS } from '../solve/schools';
-import { search } from '../solve/search';
-import { settingsOf } from '../solve/settingsOf';
-import { spaceFor } from '../solve/space';
-import { underPins } from '../solve/workings';
+import { pinsOf } from '../compare/rivals';
+import { SCHOOLS } from '../loss/schools';
+import { search } from '../search/search';
+import { settingsOf } from '../search/settingsOf';
+import { spaceFor } from '../search/space';
+import { underPins } from '../search/workings';
 import { answerPinned, answersByFilter, filterKey, partSpace } from './partAnswer';
 import type { DayPart } from './placedDay';
 
@@ -42,7 +42,7 @@ describe('answers of a part', () => {
         for (const key of ready.filterKeys) {
           const filters = made.space.filters.filter((filter) => filterKey(filter) === key);
           const plain = search({ ...made.space, filters });
-          expect(answers.get(key)?.harm ?? null, key).toEqual(plain ? plain.score : null);
+          expect(answers.get(key)?.loss ?? null, key).toEqual(plain ? plain.score : null);
         }
       }),
       { numRuns: 60, seed: 11 },
@@ -76,7 +76,7 @@ describe('answers of a part', () => {
       fc.property(anyPart, anyPart, (part, other) => {
         if (part.shot.timeLapse || other.shot.timeLapse) return;
         const ready = partSpace(part);
-        const own = Math.min(...[...answersByFilter(ready).values()].map(({ harm }) => harm));
+        const own = Math.min(...[...answersByFilter(ready).values()].map(({ loss }) => loss));
         const [setup] = answersByFilter(partSpace(other)).values();
         if (!setup) return;
         const pins = pinsOf(setup.settings);
@@ -84,7 +84,7 @@ describe('answers of a part', () => {
         const held = answerPinned(ready, pins);
         if (!held) return;
         const insists = Object.keys(SCHOOLS[part.brief.look.school].insists).length > 0;
-        if (insists) expect(held.harm).toBeGreaterThanOrEqual(own - 1e-9);
+        if (insists) expect(held.loss).toBeGreaterThanOrEqual(own - 1e-9);
         for (const [key, value] of Object.entries(part.brief.pins))
           if (key in pins) expect(JSON.stringify(pins[key as keyof typeof pins])).toBe(JSON.stringify(value));
       }),

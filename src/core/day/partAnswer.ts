@@ -3,23 +3,23 @@ import { kelvinOf } from '../light/kelvin';
 import { lightRangeOf } from '../light/lightRange';
 import type { Brief } from '../plan/defaults';
 import type { Pins, Settings } from '../plan/settings';
-import { lapsePlan, usualLapse } from '../solve/lapsePlan';
-import type { LapsePlan } from '../solve/lapsePlan';
-import { SCHOOLS } from '../solve/schools';
-import { search, sharedFrames } from '../solve/search';
-import type { Found } from '../solve/search';
-import { settingsOf } from '../solve/settingsOf';
-import { schoolAllows, spaceFor } from '../solve/space';
-import type { Space } from '../solve/space';
-import { underPins } from '../solve/workings';
-import type { Candidate } from '../solve/candidate';
+import { lapsePlan, usualLapse } from '../timeLapse/lapsePlan';
+import type { LapsePlan } from '../timeLapse/lapsePlan';
+import { SCHOOLS } from '../loss/schools';
+import { search, sharedFrames } from '../search/search';
+import type { Found } from '../search/search';
+import { settingsOf } from '../search/settingsOf';
+import { schoolAllows, spaceFor } from '../search/space';
+import type { Space } from '../search/space';
+import { underPins } from '../search/workings';
+import type { Candidate } from '../search/candidate';
 import { nearlyEqual } from '../units/stops';
 import type { DayPart } from './placedDay';
 
-/** How one part of a day is filmed, and what of it harms. */
+/** How one part of a day is filmed, and what it loses. */
 export interface PartAnswer {
   settings: Settings;
-  harm: number;
+  loss: number;
   /** Of a time-lapse: a picture every so many seconds. */
   intervalSeconds: number | null;
 }
@@ -58,7 +58,7 @@ export function partSpace(part: DayPart): PartSpace {
   };
 }
 
-/** What of a worse filter's frames is kept from one search to the next, harm above the best (start). */
+/** What of a worse filter's frames is kept from one search to the next, loss above the best (start). */
 const SHARED_ABOVE = 3;
 
 /** The best answer of a part under each filter it may wear; a filter without an answer is left out. */
@@ -80,7 +80,7 @@ export function answersByFilter({ part, space, filterKeys }: PartSpace): Map<str
 }
 
 function answerOf(space: Space, found: Found | null): PartAnswer | null {
-  return found && { settings: settingsOf(space, found.candidate), harm: found.score, intervalSeconds: null };
+  return found && { settings: settingsOf(space, found.candidate), loss: found.score, intervalSeconds: null };
 }
 
 /** The best answer with these pins beside the part's own; a pin or a school that says otherwise leaves none. */
@@ -118,8 +118,8 @@ function keepsSchool(space: Space, { mode, shutter, iso }: Candidate): boolean {
 }
 
 /** What of the light a time-lapse loses counts as it does elsewhere: a stop of white sky more than one of shade. */
-const LAPSE_OVER_HARM = 1.5;
-const LAPSE_UNDER_HARM = 1;
+const LAPSE_OVER_LOSS = 1.5;
+const LAPSE_UNDER_LOSS = 1;
 
 function lapseAnswer(brief: Brief, key: string): PartAnswer | null {
   const filters = filterSettings(brief.filters).filter((filter) => filterKey(filter) === key);
@@ -131,7 +131,7 @@ function lapseOf(plan: LapsePlan, { light, limits }: Brief): PartAnswer {
   const { mode, filter, shutterSeconds, shutterAngleDeg } = plan;
   const encoding = mode.encodings.reduce((best, one) => (one.bitRateMbps > best.bitRateMbps ? one : best));
   return {
-    harm: plan.overStops * LAPSE_OVER_HARM + plan.underStops * LAPSE_UNDER_HARM,
+    loss: plan.overStops * LAPSE_OVER_LOSS + plan.underStops * LAPSE_UNDER_LOSS,
     intervalSeconds: plan.intervalSeconds,
     settings: {
       frameRate: mode.frameRate,

@@ -1,6 +1,6 @@
 /**
- * The fewest stored set-ups of a camera that serve a day. A shot is served by a set-up when its harm under it is within
- * a tolerance of its own best; where the slots are too few, the set that adds least harm. Exact up to twelve set-ups to
+ * The fewest stored set-ups of a camera that serve a day. A shot is served by a set-up when its loss under it is within
+ * a tolerance of its own best; where the slots are too few, the set that adds least loss. Exact up to twelve set-ups to
  * choose from (every subset is tried); beyond that greedy, then improved by exchange, and said so.
  */
 export interface PresetChoice {
@@ -8,19 +8,19 @@ export interface PresetChoice {
   kept: readonly number[];
   /** Which of them serves each shot. */
   serves: readonly number[];
-  /** What that adds to each shot's harm. */
+  /** What that adds to each shot's loss. */
   extra: readonly number[];
   /** Whether each shot is served within the tolerance. */
   within: boolean;
   exact: boolean;
 }
 
-/** What a shot may lose to a shared set-up without anybody seeing it, harm (start: a quarter of just noticeable). */
+/** What a shot may lose to a shared set-up without anybody seeing it, loss (start: a quarter of just noticeable). */
 export const PRESET_TOLERANCE = 0.25;
 const EXACT_UP_TO = 12;
 
 /**
- * `extra[shot][setup]`: what a set-up adds to the harm of a shot; Infinity where it cannot serve it. `null`: even with
+ * `extra[shot][setup]`: what a set-up adds to the loss of a shot; Infinity where it cannot serve it. `null`: even with
  * all slots some shot is served by none.
  */
 export function choosePresets(
@@ -53,12 +53,12 @@ function exactly(
   return best;
 }
 
-/** Within the tolerance comes first, then fewer set-ups, then less harm; out of it, less harm, then fewer. */
+/** Within the tolerance comes first, then fewer set-ups, then less loss; out of it, less loss, then fewer. */
 export function better(a: PresetChoice, b: PresetChoice): boolean {
   if (a.within !== b.within) return a.within;
-  const [harmA, harmB] = [sum(a.extra), sum(b.extra)];
+  const [lossA, lossB] = [sum(a.extra), sum(b.extra)];
   if (a.within && a.kept.length !== b.kept.length) return a.kept.length < b.kept.length;
-  if (Math.abs(harmA - harmB) > 1e-9) return harmA < harmB;
+  if (Math.abs(lossA - lossB) > 1e-9) return lossA < lossB;
   return a.kept.length < b.kept.length;
 }
 
@@ -73,12 +73,12 @@ export function servedBy(
   for (const row of extra) {
     let found = -1;
     for (const at of kept) if ((row[at] ?? Infinity) < (row[found] ?? Infinity)) found = at;
-    const harm = row[found];
-    if (harm === undefined || !Number.isFinite(harm)) return null;
+    const loss = row[found];
+    if (loss === undefined || !Number.isFinite(loss)) return null;
     serves.push(found);
-    added.push(harm);
+    added.push(loss);
   }
-  return { kept, serves, extra: added, within: added.every((harm) => harm <= tolerance), exact };
+  return { kept, serves, extra: added, within: added.every((loss) => loss <= tolerance), exact };
 }
 
 function nearly(
@@ -118,8 +118,8 @@ function exchanged(
       for (const other of all) {
         if (kept.includes(other)) continue;
         const tried = kept.map((one, index) => (index === at ? other : one));
-        const harm = cost(tried);
-        if (harm < least - 1e-12) [kept, least] = [tried, harm];
+        const loss = cost(tried);
+        if (loss < least - 1e-12) [kept, least] = [tried, loss];
       }
     });
     if (least >= before) break;

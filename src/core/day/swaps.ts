@@ -1,19 +1,19 @@
 /**
  * Which filter one camera wears when, with changes only where it can be reached: for every number of changes the least
- * harm there is, exactly, by dynamic programming over (stage, filter, changes). What the first stage wears is put on
+ * loss there is, exactly, by dynamic programming over (stage, filter, changes). What the first stage wears is put on
  * at home and costs nothing.
  */
 export interface SwapStage {
   /** Whether the camera can be touched just before this stage; of the first it does not matter. */
   reachable: boolean;
-  /** Harm of the stage under each filter; a filter that it cannot wear is left out. */
-  harm: ReadonlyMap<string, number>;
+  /** Loss of the stage under each filter; a filter that it cannot wear is left out. */
+  loss: ReadonlyMap<string, number>;
 }
 
 /** The best filters for a number of changes. */
 export interface SwapChoice {
   changes: number;
-  harm: number;
+  loss: number;
   filters: readonly string[];
 }
 
@@ -23,24 +23,24 @@ export interface SwapPlan {
   prices: readonly SwapChoice[];
 }
 
-/** A change is worth its trouble when it saves this much harm: a third of what a viewer just notices (start). */
-export const SWAP_HARM = 0.35;
+/** A change is worth its trouble when it saves this much loss: a third of what a viewer just notices (start). */
+export const SWAP_LOSS = 0.35;
 
 /** `null`: no row of filters is possible, as when two stages without a break between are pinned to different ones. */
-export function planSwaps(stages: readonly SwapStage[], swapHarm = SWAP_HARM): SwapPlan | null {
+export function planSwaps(stages: readonly SwapStage[], swapLoss = SWAP_LOSS): SwapPlan | null {
   if (stages.length === 0) return { chosen: NOTHING, prices: [NOTHING] };
-  const filters = [...new Set(stages.flatMap(({ harm }) => [...harm.keys()]))].sort();
+  const filters = [...new Set(stages.flatMap(({ loss }) => [...loss.keys()]))].sort();
   const most = stages.slice(1).filter(({ reachable }) => reachable).length;
   const prices: SwapChoice[] = [];
   const best = layersOf(stages, filters, most);
   for (let changes = 0; changes <= most; changes += 1) {
     const choice = best[changes];
     // Within rounding, a change that gains nothing is none.
-    if (choice && choice.harm < (prices.at(-1)?.harm ?? Infinity) - 1e-9) prices.push(choice);
+    if (choice && choice.loss < (prices.at(-1)?.loss ?? Infinity) - 1e-9) prices.push(choice);
   }
   const chosen = prices.reduce<SwapChoice | null>(
     (found, one) =>
-      found && found.harm + swapHarm * found.changes <= one.harm + swapHarm * one.changes + 1e-12
+      found && found.loss + swapLoss * found.changes <= one.loss + swapLoss * one.changes + 1e-12
         ? found
         : one,
     null,
@@ -48,11 +48,11 @@ export function planSwaps(stages: readonly SwapStage[], swapHarm = SWAP_HARM): S
   return chosen ? { chosen, prices } : null;
 }
 
-const NOTHING: SwapChoice = { changes: 0, harm: 0, filters: [] };
+const NOTHING: SwapChoice = { changes: 0, loss: 0, filters: [] };
 
 /** A way to a stage: the filter worn on it, and the way before it. */
 interface Way {
-  harm: number;
+  loss: number;
   filter: number;
   before: Way | null;
 }
@@ -64,7 +64,7 @@ function layersOf(
   most: number,
 ): (SwapChoice | null)[] {
   let reached: (Way | null)[][] = [];
-  stages.forEach(({ reachable, harm }, at) => {
+  stages.forEach(({ reachable, loss }, at) => {
     const next: (Way | null)[][] = Array.from({ length: most + 1 }, () => filters.map(() => null));
     for (let changes = 0; changes <= most; changes += 1) {
       const same = reached[changes];
@@ -72,14 +72,14 @@ function layersOf(
       const [first, second] =
         at > 0 && reachable && changes > 0 ? twoBest(reached[changes - 1]) : [null, null];
       filters.forEach((filter, index) => {
-        const here = harm.get(filter);
+        const here = loss.get(filter);
         if (here === undefined) return;
         const stay = at === 0 ? (changes === 0 ? START : null) : (same?.[index] ?? null);
         const change = first && first.filter !== index ? first : second;
-        const from = !stay ? change : !change || stay.harm <= change.harm ? stay : change;
+        const from = !stay ? change : !change || stay.loss <= change.loss ? stay : change;
         const row = next[changes];
         if (from && row)
-          row[index] = { harm: from.harm + here, filter: index, before: from === START ? null : from };
+          row[index] = { loss: from.loss + here, filter: index, before: from === START ? null : from };
       });
     }
     reached = next;
@@ -90,19 +90,19 @@ function layersOf(
     const worn: string[] = [];
     for (let one: Way | null = way; one; one = one.before) worn.push(filters[one.filter] ?? '');
     worn.reverse();
-    return { changes: changesIn(worn), harm: way.harm, filters: worn };
+    return { changes: changesIn(worn), loss: way.loss, filters: worn };
   });
 }
 
-const START: Way = { harm: 0, filter: -1, before: null };
+const START: Way = { loss: 0, filter: -1, before: null };
 
 function twoBest(ways: readonly (Way | null)[] | undefined): [Way | null, Way | null] {
   let first: Way | null = null;
   let second: Way | null = null;
   for (const way of ways ?? []) {
     if (!way) continue;
-    if (!first || way.harm < first.harm) [first, second] = [way, first];
-    else if (!second || way.harm < second.harm) second = way;
+    if (!first || way.loss < first.loss) [first, second] = [way, first];
+    else if (!second || way.loss < second.loss) second = way;
   }
   return [first, second];
 }

@@ -2,15 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { better, choosePresets, servedBy } from './presets';
 import type { PresetChoice } from './presets';
-import { changesIn, planSwaps, SWAP_HARM } from './swaps';
+import { changesIn, planSwaps, SWAP_LOSS } from './swaps';
 import type { SwapStage } from './swaps';
 
 const FILTERS = ['', 'nd4', 'nd8', 'nd16'];
-const harm = fc.double({ min: 0, max: 6, noNaN: true });
+const loss = fc.double({ min: 0, max: 6, noNaN: true });
 const stage = fc.record({
   reachable: fc.boolean(),
-  harm: fc
-    .array(fc.option(harm, { nil: undefined, freq: 5 }), {
+  loss: fc
+    .array(fc.option(loss, { nil: undefined, freq: 5 }), {
       minLength: FILTERS.length,
       maxLength: FILTERS.length,
     })
@@ -31,14 +31,14 @@ function* rows(stages: readonly SwapStage[]): Generator<string[]> {
     return;
   }
   for (const rest of rows(stages.slice(0, -1)))
-    for (const filter of stages.at(-1)!.harm.keys()) {
+    for (const filter of stages.at(-1)!.loss.keys()) {
       const before = rest.at(-1);
       if (before === undefined || before === filter || stages.at(-1)!.reachable) yield [...rest, filter];
     }
 }
 
-const harmOf = (stages: readonly SwapStage[], row: readonly string[]): number =>
-  row.reduce((sum, filter, at) => sum + stages[at]!.harm.get(filter)!, 0);
+const lossOf = (stages: readonly SwapStage[], row: readonly string[]): number =>
+  row.reduce((sum, filter, at) => sum + stages[at]!.loss.get(filter)!, 0);
 
 describe('swaps of a day', () => {
   it('equal an exhaustive search on 300 random days, for every number of changes', () => {
@@ -50,11 +50,11 @@ describe('swaps of a day', () => {
           expect(plan).toBeNull();
           return;
         }
-        const costs = all.map((row) => harmOf(stages, row) + SWAP_HARM * changesIn(row));
-        expect(plan!.chosen.harm + SWAP_HARM * plan!.chosen.changes).toBeCloseTo(Math.min(...costs), 9);
+        const costs = all.map((row) => lossOf(stages, row) + SWAP_LOSS * changesIn(row));
+        expect(plan!.chosen.loss + SWAP_LOSS * plan!.chosen.changes).toBeCloseTo(Math.min(...costs), 9);
         for (const price of plan!.prices) {
           const upTo = all.filter((row) => changesIn(row) <= price.changes);
-          expect(price.harm).toBeCloseTo(Math.min(...upTo.map((row) => harmOf(stages, row))), 9);
+          expect(price.loss).toBeCloseTo(Math.min(...upTo.map((row) => lossOf(stages, row))), 9);
           expect(changesIn(price.filters)).toBe(price.changes);
         }
       }),
@@ -71,11 +71,11 @@ describe('swaps of a day', () => {
       ['nd8', 4],
       ['', 0],
     ]);
-    const stages = [dark, bright].map((own, at) => ({ reachable: at === 0, harm: own }));
-    expect(planSwaps(stages)!.chosen).toMatchObject({ changes: 0, harm: 3 });
-    expect(planSwaps([stages[0]!, { reachable: true, harm: bright }])!.chosen).toMatchObject({
+    const stages = [dark, bright].map((own, at) => ({ reachable: at === 0, loss: own }));
+    expect(planSwaps(stages)!.chosen).toMatchObject({ changes: 0, loss: 3 });
+    expect(planSwaps([stages[0]!, { reachable: true, loss: bright }])!.chosen).toMatchObject({
       changes: 1,
-      harm: 0,
+      loss: 0,
       filters: ['nd8', ''],
     });
   });

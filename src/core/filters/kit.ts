@@ -7,7 +7,7 @@ export type { Filter };
  * 2^s (nominal ND8, 16, 32, 64 are 3, 4, 5, 6 stops).
  */
 
-/** A filter, or none, as it stands in front of the lens; `cast` is the harm of what it does besides darkening. */
+/** A filter, or none, as it stands in front of the lens; `cast` is the loss of what it does besides darkening. */
 export interface FilterSetting {
   ids: readonly string[];
   stops: number;
@@ -16,7 +16,7 @@ export interface FilterSetting {
 
 export const NO_FILTER: FilterSetting = { ids: [], stops: 0, cast: 0 };
 
-/** Side effects on the picture, harm units (start): uneven sky, a faint cross at the strong end, bloom, ghosts. */
+/** Side effects on the picture, loss units (start): uneven sky, a faint cross at the strong end, bloom, ghosts. */
 const CAST: Record<Filter['kind'], number> = {
   nd: 0,
   polarizer: 0.3,

@@ -6,7 +6,7 @@ import type { Brief } from '../plan/defaults';
 import { emptyShot } from '../plan/emptyShot';
 import type { Shot } from '../plan/shot';
 import { CHANGES } from '../plan/words';
-import { lapsePlan, loopPlan, usualLapse } from '../solve/lapsePlan';
+import { lapsePlan, loopPlan, usualLapse } from '../timeLapse/lapsePlan';
 import {
   intervalForClip,
   lapseShutterSeconds,

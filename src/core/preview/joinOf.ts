@@ -1,7 +1,7 @@
 import type { Pair } from '../plan/shot';
 import type { TurnWay } from '../plan/words';
-import type { PairSheet } from '../solve/pairSheet';
-import type { Solution } from '../solve/solve';
+import type { PairSheet } from '../together/pairSheet';
+import type { Solution } from '../answer/solve';
 import { takeOf } from './takeOf';
 import type { Take } from './take';
 

@@ -75,7 +75,7 @@ export interface Metered {
   isoStopsAboveBase: number;
 }
 
-/** Shutter first, then ISO, as in `solve/exposureHarm.ts`; what neither can take up makes the picture too bright or dark. */
+/** Shutter first, then ISO, as in `loss/exposureLoss.ts`; what neither can take up makes the picture too bright or dark. */
 export function meter(exposure: TakeExposure, ev: number): Metered {
   const { fNumberLog, filterStops, isoMinLog, isoSpanStops, longestLog, shutterSpanStops } = exposure;
   const floats = isoSpanStops > 0 || shutterSpanStops > 0;

@@ -1,11 +1,11 @@
 import { habitsOf } from '../motion/mounts';
 import { shakeBandsOf } from '../motion/shakeSpectrum';
-import type { Candidate } from '../solve/candidate';
-import { bitRateHarm, deliveredFrame } from '../solve/modeHarm';
-import { settingsOf } from '../solve/settingsOf';
-import { movementOf } from '../solve/shutterHarm';
-import type { Space } from '../solve/space';
-import { tiltHeldDeg } from '../solve/steadiness';
+import type { Candidate } from '../search/candidate';
+import { bitRateLoss, deliveredFrame } from '../loss/modeLoss';
+import { settingsOf } from '../search/settingsOf';
+import { movementOf } from '../loss/shutterLoss';
+import type { Space } from '../search/space';
+import { tiltHeldDeg } from '../compare/steadiness';
 import { sceneFor } from './scene';
 import type { SceneKind } from './scene';
 import type { LightMoment, Take } from './take';
@@ -76,6 +76,6 @@ export function takeOf(space: Space, candidate: Candidate, wish: TakeWish): Take
       offsetStops: settingsOf(space, candidate).exposureOffsetStops,
     },
     light: { evMin: light.evMin, evMax: light.evMax, moment: wish.moment, pulseHz: light.pulseHz },
-    softness: Math.min(0.9, SOFT_PER_OCTAVE * (bitRateHarm(brief, mode, encoding) + short)),
+    softness: Math.min(0.9, SOFT_PER_OCTAVE * (bitRateLoss(brief, mode, encoding) + short)),
   };
 }

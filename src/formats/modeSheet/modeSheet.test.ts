@@ -6,7 +6,7 @@ import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
 import { briefOf } from '@/core/plan/defaults';
 import { emptyShot } from '@/core/plan/emptyShot';
-import { solve } from '@/core/solve/solve';
+import { solve } from '@/core/answer/solve';
 import { readModeSheet } from './read';
 import { writeModeSheet } from './write';
 

@@ -6,7 +6,7 @@ import { useEffect, useRef } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Answer } from '@/core/plan/answerFile';
 import type { ShotRecord } from '@/core/plan/shotRecord';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import type { ShotEditing } from '../parts/useShotEditing';
 import styles from './bench.module.css';
 import { Alternatives, HoldsPanel, Reasons, Warnings } from './Findings';

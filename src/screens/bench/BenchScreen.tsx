@@ -85,7 +85,7 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
           <p className="unseen" aria-live="polite">
             {solved.refusal
               ? 'No answer with these pins.'
-              : `Answer with harm ${shown.answer.score.toFixed(1)}.`}
+              : `Answer with loss ${shown.answer.score.toFixed(1)}.`}
           </p>
           {!solved.refusal && (
             <>

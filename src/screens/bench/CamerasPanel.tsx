@@ -4,14 +4,14 @@ import { Button } from 'antd';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
-import { matchSheetOf } from '@/core/day/matchSheet';
+import { matchSheetOf } from '@/core/together/matchSheet';
 import { briefOf } from '@/core/plan/defaults';
 import type { Brief } from '@/core/plan/defaults';
 import { without } from '@/core/plan/without';
 import { addAngle, angleCount, partName, removeAngle, shotOfAngle } from '@/core/plan/secondAngles';
 import type { Shot } from '@/core/plan/shot';
-import { solve } from '@/core/solve/solve';
-import { solveJointly } from '@/core/solve/joint';
+import { solve } from '@/core/answer/solve';
+import { solveJointly } from '@/core/together/joint';
 import { tenths } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { MOUNT_LABEL } from '@/words/labels';
@@ -65,7 +65,7 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
           }
         : {}),
     }));
-    say(`Matched. It costs ${tenths(cost)} harm over each camera by itself.`);
+    say(`Matched. It costs ${tenths(cost)} loss over each camera by itself.`);
   };
   return (
     <section aria-labelledby="cameras-title" className={styles.panel}>
@@ -94,7 +94,7 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
               <span>
                 {brief.camera.name}, {MOUNT_LABEL[brief.mount.kind]}
                 {outcome.solved && (
-                  <span className="numerals quiet"> · harm {tenths(outcome.solution.score)}</span>
+                  <span className="numerals quiet"> · loss {tenths(outcome.solution.score)}</span>
                 )}
               </span>
               <span className={styles.deeds}>

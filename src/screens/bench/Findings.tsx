@@ -3,10 +3,10 @@
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
-import { clockOf } from '@/core/solve/clock';
+import { clockOf } from '@/core/answer/clock';
 import type { Answer, RefusalFile } from '@/core/plan/answerFile';
-import type { Alternative } from '@/core/solve/alternatives';
-import type { Solution } from '@/core/solve/solve';
+import type { Alternative } from '@/core/answer/alternatives';
+import type { Solution } from '@/core/answer/solve';
 import { without } from '@/core/plan/without';
 import { tenths, trimmed } from '@/core/units/format';
 import { alternativeLabel, costsText, gainsText } from '@/words/alternativeText';

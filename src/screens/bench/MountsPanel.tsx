@@ -5,9 +5,9 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { MOUNT_KINDS } from '@/core/plan/words';
 import type { MountKind } from '@/core/plan/words';
-import { mountChoice } from '@/core/solve/mountChoice';
-import type { MountChoice } from '@/core/solve/mountChoice';
-import type { Solution } from '@/core/solve/solve';
+import { mountChoice } from '@/core/compare/mountChoice';
+import type { MountChoice } from '@/core/compare/mountChoice';
+import type { Solution } from '@/core/answer/solve';
 import { without } from '@/core/plan/without';
 import { tenths, trimmed } from '@/core/units/format';
 import { MOUNT_LABEL } from '@/words/labels';
@@ -123,7 +123,7 @@ function Choice({
         </g>
       </svg>
       <p className="numerals">
-        <strong>{tenths(choice.score)}</strong> harm · {settingText('shutterSeconds', settings, kit)} ·{' '}
+        <strong>{tenths(choice.score)}</strong> loss · {settingText('shutterSeconds', settings, kit)} ·{' '}
         {settingText('filter', settings, kit)} · {settingText('stabilization', settings, kit)}
       </p>
       <ul className={styles.lines}>

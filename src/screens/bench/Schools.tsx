@@ -6,10 +6,10 @@ import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { SCHOOL_IDS } from '@/core/plan/words';
 import type { SchoolId } from '@/core/plan/words';
-import type { Alternative } from '@/core/solve/alternatives';
-import type { Solution } from '@/core/solve/solve';
-import { TERMS } from '@/core/solve/terms';
-import type { Harm, Weights } from '@/core/solve/terms';
+import type { Alternative } from '@/core/answer/alternatives';
+import type { Solution } from '@/core/answer/solve';
+import { TERMS } from '@/core/loss/terms';
+import type { Loss, Weights } from '@/core/loss/terms';
 import { tenths } from '@/core/units/format';
 import { costsText, gainsText } from '@/words/alternativeText';
 import { SCHOOL_LABEL, SCHOOL_MEANS } from '@/words/labels';
@@ -17,16 +17,16 @@ import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
 import { useChoice } from '../parts/keeper';
 import type { ShotEditing } from '../parts/useShotEditing';
 import styles from './bench.module.css';
-import type { HarmRow } from './HarmChart';
+import type { LossRow } from './LossChart';
 
-const HarmChart = dynamic(() => import('./HarmChart').then((module) => module.HarmChart), {
+const LossChart = dynamic(() => import('./LossChart').then((module) => module.LossChart), {
   ssr: false,
   loading: () => <p className="quiet">Drawing…</p>,
 });
 
 const SHORT = ['frameRate', 'shutterSeconds', 'filter', 'iso', 'stabilization'] as const;
 
-/** The schools side by side on this very shot: settings, harm by term, what each gains and costs. */
+/** The schools side by side on this very shot: settings, loss by term, what each gains and costs. */
 export function Schools({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
   const { space, alternatives } = solution;
   const others = useMemo(
@@ -38,13 +38,13 @@ export function Schools({ solution, editing }: { solution: Solution; editing: Sh
       ),
     [alternatives],
   );
-  const rows = useMemo<HarmRow[]>(
+  const rows = useMemo<LossRow[]>(
     () =>
       SCHOOL_IDS.flatMap((id) => {
-        const harm = id === space.school.id ? solution.harm : others.get(id)?.harm;
-        return harm ? [{ label: SCHOOL_LABEL[id], harm: weighed(harm, space.school.weights) }] : [];
+        const loss = id === space.school.id ? solution.loss : others.get(id)?.loss;
+        return loss ? [{ label: SCHOOL_LABEL[id], loss: weighed(loss, space.school.weights) }] : [];
       }),
-    [others, solution.harm, space.school],
+    [others, solution.loss, space.school],
   );
   return (
     <section aria-labelledby="schools-title" className={styles.schools}>
@@ -54,9 +54,9 @@ export function Schools({ solution, editing }: { solution: Solution; editing: Sh
           <SchoolRow key={id} id={id} solution={solution} other={others.get(id)} editing={editing} />
         ))}
       </ul>
-      <HarmChart rows={rows} />
+      <LossChart rows={rows} />
       <p className="quiet">
-        All judged with the eyes of {SCHOOL_LABEL[space.school.id]}. Harm adds up what a viewer would see go
+        All judged with the eyes of {SCHOOL_LABEL[space.school.id]}. Loss adds up what a viewer would see go
         wrong.
       </p>
     </section>
@@ -120,6 +120,6 @@ function SchoolRow({
   );
 }
 
-function weighed(harm: Harm, weights: Weights): Harm {
-  return Object.fromEntries(TERMS.map((term) => [term, weights[term] * harm[term]])) as Harm;
+function weighed(loss: Loss, weights: Weights): Loss {
+  return Object.fromEntries(TERMS.map((term) => [term, weights[term] * loss[term]])) as Loss;
 }

@@ -3,9 +3,9 @@
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
-import type { Solution } from '@/core/solve/solve';
-import { steadyWays, tiltCures } from '@/core/solve/steadiness';
-import type { SteadyWay } from '@/core/solve/steadiness';
+import type { Solution } from '@/core/answer/solve';
+import { steadyWays, tiltCures } from '@/core/compare/steadiness';
+import type { SteadyWay } from '@/core/compare/steadiness';
 import { without } from '@/core/plan/without';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { cureName, meansName, priceText, wayNotes } from '@/words/steadinessText';
@@ -22,8 +22,8 @@ export function SteadinessPanel({
   solution: Solution;
   editing: ShotEditing;
 }): ReactNode {
-  const { space, candidate, harm } = solution;
-  const ways = useMemo(() => steadyWays(space, harm), [space, harm]);
+  const { space, candidate, loss } = solution;
+  const ways = useMemo(() => steadyWays(space, loss), [space, loss]);
   const cures = useMemo(() => tiltCures(space, candidate, ways), [space, candidate, ways]);
   const { tiltDeg } = space.brief.mount;
   const wanted = space.brief.playback.deliver.width;

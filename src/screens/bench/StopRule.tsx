@@ -4,7 +4,7 @@ import { scaleLinear } from 'd3-scale';
 import { useRef, useState } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
 import { filterSettings } from '@/core/filters/kit';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { clamp } from '@/core/units/stops';
 import { shutterFraction, tenths } from '@/core/units/format';
 import { evText, FILTER_NOTATIONS, filterText } from '@/words/settingText';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { TERMS } from '@/core/solve/terms';
-import type { Term } from '@/core/solve/terms';
+import { TERMS } from '@/core/loss/terms';
+import type { Term } from '@/core/loss/terms';
 import { item } from '@/core/units/items';
 import { TERM_LABEL } from '@/words/labels';
 
@@ -15,31 +15,31 @@ const HUES = ['#33658a', '#e0912f', '#2a7f62', '#b5446e', '#7d5ba6', '#8a7a35', 
 const MOST = 7;
 const WORTH_SHOWING = 0.05;
 
-/** One term of harm over all places of a chart, with its fill. */
-export interface HarmLayer {
+/** One term of loss over all places of a chart, with its fill. */
+export interface LossLayer {
   label: string;
   values: number[];
   hue: string;
   fill: CanvasPattern | string;
 }
 
-/** Weighted harm at each place, split into the terms that matter most, the largest first, and all else. */
-export function harmLayers(places: readonly Record<Term, number>[]): HarmLayer[] {
-  const total = (term: Term): number => places.reduce((sum, harm) => sum + harm[term], 0);
-  const shown = TERMS.filter((term) => places.some((harm) => harm[term] > WORTH_SHOWING))
+/** Weighted loss at each place, split into the terms that matter most, the largest first, and all else. */
+export function lossLayers(places: readonly Record<Term, number>[]): LossLayer[] {
+  const total = (term: Term): number => places.reduce((sum, loss) => sum + loss[term], 0);
+  const shown = TERMS.filter((term) => places.some((loss) => loss[term] > WORTH_SHOWING))
     .sort((a, b) => total(b) - total(a))
     .slice(0, MOST);
   const rest = TERMS.filter((term) => !shown.includes(term));
-  const layers = shown.map((term, index): HarmLayer => {
+  const layers = shown.map((term, index): LossLayer => {
     const hue = item(HUES, index);
     return {
       label: TERM_LABEL[term],
-      values: places.map((harm) => harm[term]),
+      values: places.map((loss) => loss[term]),
       hue,
       fill: hatched(hue, index),
     };
   });
-  const others = places.map((harm) => rest.reduce((sum, term) => sum + harm[term], 0));
+  const others = places.map((loss) => rest.reduce((sum, term) => sum + loss[term], 0));
   if (Math.max(0, ...others) > WORTH_SHOWING)
     layers.push({ label: 'all else', values: others, hue: '#777', fill: '#9a9a9a' });
   return layers;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { briefOf } from '@/core/plan/defaults';
 import { emptyShot } from '@/core/plan/emptyShot';
 import { ARCHETYPE_IDS } from '@/core/plan/words';
-import { solve } from '@/core/solve/solve';
+import { solve } from '@/core/answer/solve';
 import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
 import { choicesFor, pinCost } from './choices';
 import { pinnedTo, pinsHolding, released } from './pins';

@@ -3,8 +3,8 @@ import { filterSettings } from '@/core/filters/kit';
 import type { Brief } from '@/core/plan/defaults';
 import type { Pins, SettingKey, Settings } from '@/core/plan/settings';
 import { STABILIZATIONS } from '@/core/plan/words';
-import { search } from '@/core/solve/search';
-import { spaceFor } from '@/core/solve/space';
+import { search } from '@/core/search/search';
+import { spaceFor } from '@/core/search/space';
 import { THIRD_STOP_SHUTTERS } from '@/core/units/stops';
 import { CODEC_LABEL, COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from '@/words/labels';
 import { filterText, isoText, offsetText } from '@/words/settingText';
@@ -183,7 +183,7 @@ function isoChoices(brief: Brief, now: Settings): Choice[] {
     }));
 }
 
-/** How much harm a tile's pin adds: the score with it less the score without. */
+/** How much loss a tile's pin adds: the score with it less the score without. */
 export function pinCost(key: SettingKey, brief: Brief, score: number): number {
   const made = spaceFor({ ...brief, pins: withoutPins(brief.pins, key) });
   const free = made.ok ? search(made.space) : null;

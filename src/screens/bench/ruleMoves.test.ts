@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { briefOf } from '@/core/plan/defaults';
 import { ShotSchema } from '@/core/plan/shot';
 import type { Shot, ShotInput } from '@/core/plan/shot';
-import { solve } from '@/core/solve/solve';
-import type { Solution } from '@/core/solve/solve';
+import { solve } from '@/core/answer/solve';
+import type { Solution } from '@/core/answer/solve';
 import { handleEv, moveHandle, notchEv, shoulderEv, steppedEv } from './ruleMoves';
 import type { Handle } from './ruleMoves';
 

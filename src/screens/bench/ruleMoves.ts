@@ -1,7 +1,7 @@
 import { flickerSafeShutters } from '@/core/light/flicker';
 import { filterSettings } from '@/core/filters/kit';
 import type { Brief } from '@/core/plan/defaults';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { clamp, THIRD_STOP_SHUTTERS } from '@/core/units/stops';
 import type { ShotChange } from '../parts/useShotEditing';
 import { pinnedTo, pinsHolding } from './pins';

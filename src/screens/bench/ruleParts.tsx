@@ -3,7 +3,7 @@
 import type { ScaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
 import { filterSettings } from '@/core/filters/kit';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { flickerSafeShutters } from '@/core/light/flicker';
 import { shutterFraction } from '@/core/units/format';
 import { filterText } from '@/words/settingText';

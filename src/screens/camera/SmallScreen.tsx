@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { USABLE_SHARE } from '@/core/day/card';
+import { USABLE_SHARE } from '@/core/camera/card';
 import { shiftedIso } from '@/core/day/placedDay';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import type { StandIn } from '@/standins/camera/camera';

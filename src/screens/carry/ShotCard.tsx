@@ -23,7 +23,7 @@ import { useToast } from '../parts/toast';
 import { useAnswer } from '../parts/useAnswer';
 import { useShotDeeds } from '../parts/useShotDeeds';
 import { THEMES } from '../shell/theme';
-import type { Clock } from '@/core/solve/clock';
+import type { Clock } from '@/core/answer/clock';
 import { clockHoldsText } from '@/words/lightText';
 import styles from './carry.module.css';
 import { EightValues } from './EightValues';

@@ -73,8 +73,8 @@ export function BudgetPart({
                               {cureText(cure, outing.zone, entryAt)}
                             </Button>{' '}
                             <span className="quiet">
-                              {cure.addedHarm > 0.05
-                                ? `then it lasts; costs the picture ${trimmed(cure.addedHarm, 1)}`
+                              {cure.addedLoss > 0.05
+                                ? `then it lasts; costs the picture ${trimmed(cure.addedLoss, 1)}`
                                 : 'then it lasts'}
                             </span>
                           </li>

@@ -234,7 +234,7 @@ function Row({
           {parts.map((part) => {
             const own = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id);
             const settings = own?.carried?.settings;
-            const extra = own?.own && own.carried ? own.carried.harm - own.own.harm : 0;
+            const extra = own?.own && own.carried ? own.carried.loss - own.own.loss : 0;
             return (
               <span key={part.id} className="numerals">
                 <b>{part.camera.name}</b>{' '}

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { CameraSheet } from '@/core/day/daySheet';
 import { camerasOf } from '@/core/day/placedDay';
 import type { PlacedDay } from '@/core/day/placedDay';
-import { SWAP_HARM } from '@/core/day/swaps';
+import { SWAP_LOSS } from '@/core/day/swaps';
 import type { Outing, OutingDay } from '@/core/plan/outing';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
@@ -39,7 +39,7 @@ export function FiltersPart({
     <div className={styles.panel}>
       <p className="quiet">
         Filters are changed only at breaks and only on cameras in reach. A change counts{' '}
-        {trimmed(SWAP_HARM, 2)}; 1 is what a viewer just notices.
+        {trimmed(SWAP_LOSS, 2)}; 1 is what a viewer just notices.
       </p>
       {cameras.map((camera) => (
         <CameraFilters key={camera.cameraId} camera={camera} outing={outing} day={day} placed={placed} />
@@ -96,7 +96,7 @@ function CameraFilters({
               <thead>
                 <tr>
                   <th scope="col">Changes</th>
-                  <th scope="col">Harm of the day</th>
+                  <th scope="col">Loss of the day</th>
                   <th scope="col">One fewer costs</th>
                 </tr>
               </thead>
@@ -109,8 +109,8 @@ function CameraFilters({
                         {price.changes}
                         {price.changes === swapPlan.chosen.changes ? ' (planned)' : ''}
                       </th>
-                      <td>{trimmed(price.harm, 2)}</td>
-                      <td>{fewer ? trimmed(fewer.harm - price.harm, 2) : ''}</td>
+                      <td>{trimmed(price.loss, 2)}</td>
+                      <td>{fewer ? trimmed(fewer.loss - price.loss, 2) : ''}</td>
                     </tr>
                   );
                 })}

@@ -122,8 +122,8 @@ export function JointPart({
                   <p className="numerals">{changeText(change, part?.brief.filters ?? [], notation)}</p>
                   <p className="quiet">
                     {change.reasons.map((reason) => JOINT_REASON[reason]).join('; ')}
-                    {Math.abs(change.addedHarm) > 0.05
-                      ? `. By itself ${change.addedHarm > 0 ? `${trimmed(change.addedHarm, 1)} worse` : `${trimmed(-change.addedHarm, 1)} better`}`
+                    {Math.abs(change.addedLoss) > 0.05
+                      ? `. By itself ${change.addedLoss > 0 ? `${trimmed(change.addedLoss, 1)} worse` : `${trimmed(-change.addedLoss, 1)} better`}`
                       : ''}
                     .
                   </p>

@@ -5,8 +5,8 @@ import type { Answer, RefusalFile } from '@/core/plan/answerFile';
 import { briefOf } from '@/core/plan/defaults';
 import type { Assumed, Brief } from '@/core/plan/defaults';
 import type { Shot } from '@/core/plan/shot';
-import { solve } from '@/core/solve/solve';
-import type { Solution } from '@/core/solve/solve';
+import { solve } from '@/core/answer/solve';
+import type { Solution } from '@/core/answer/solve';
 import { answerInWords, refusalInWords } from '@/words/answer';
 
 /** A shot solved for the screen: figures to draw with, words to read, or the refusal. */

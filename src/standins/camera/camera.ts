@@ -1,7 +1,7 @@
 import { modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile } from '@/core/camera/profile';
 import { temperatureAfter } from '@/core/day/heat';
-import { SOUND_MBPS, USABLE_SHARE } from '@/core/day/card';
+import { SOUND_MBPS, USABLE_SHARE } from '@/core/camera/card';
 import { cellWh, coldShare } from '@/core/day/power';
 import { modePowerW } from '@/core/camera/modeTable';
 import type { Mode } from '@/core/camera/modeTable';

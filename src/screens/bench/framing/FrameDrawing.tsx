@@ -5,7 +5,7 @@ import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
 import { habitsOf } from '@/core/motion/mounts';
 import { standsAt } from '@/core/optics/framing';
 import type { Brief } from '@/core/plan/defaults';
-import type { FramedView } from '@/core/solve/framed';
+import type { FramedView } from '@/core/compare/framed';
 import { trimmed } from '@/core/units/format';
 import { viewLabel } from '@/words/labels';
 import { framePath, groundPaths, horizonPath, obstructionPath, subjectPath } from './drawing';

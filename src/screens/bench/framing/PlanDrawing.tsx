@@ -4,7 +4,7 @@ import { useRef } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
 import { habitsOf } from '@/core/motion/mounts';
 import type { Brief } from '@/core/plan/defaults';
-import type { FramedView } from '@/core/solve/framed';
+import type { FramedView } from '@/core/compare/framed';
 import { trimmed } from '@/core/units/format';
 import { sideText } from './FrameDrawing';
 import type { FramingMoves } from './moves';

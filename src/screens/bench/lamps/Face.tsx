@@ -13,7 +13,7 @@ import {
   WHITE_ABOVE_GREY_STOPS,
 } from '@/core/light/face';
 import type { Lamp } from '@/core/light/face';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { tenths, trimmed } from '@/core/units/format';
 import { evText } from '@/words/settingText';
 import { NumberField } from '../../parts/Fields';

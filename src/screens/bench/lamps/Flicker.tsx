@@ -6,8 +6,8 @@ import type { ReactNode } from 'react';
 import { modesOf } from '@/core/camera/modeTable';
 import { flickerResidual, pulseHzOfMains } from '@/core/light/flicker';
 import { LAMPS } from '@/core/light/lamps';
-import { ratesUnderPulse, safeShutters } from '@/core/solve/flickerTries';
-import type { Solution } from '@/core/solve/solve';
+import { ratesUnderPulse, safeShutters } from '@/core/compare/flickerTries';
+import type { Solution } from '@/core/answer/solve';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { changes } from '@/words/changesText';
 import { LAMPS_LABEL } from '@/words/lightText';
@@ -21,7 +21,7 @@ const RATES = [24, 25, 30, 50, 60, 100, 120];
 
 /** What the lamps' pulse leaves in the film, which shutters are free of it, and what each costs. */
 export function Flicker({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
-  const { space, candidate, harm, settings } = solution;
+  const { space, candidate, loss, settings } = solution;
   const { brief, light } = space;
   const { limits } = brief;
   const pulse =
@@ -34,7 +34,7 @@ export function Flicker({ solution, editing }: { solution: Solution; editing: Sh
       brief.camera.readoutSeconds,
     );
   }, [brief.camera, pulse]);
-  const safe = useMemo(() => safeShutters(space, candidate, harm, pulse), [space, candidate, harm, pulse]);
+  const safe = useMemo(() => safeShutters(space, candidate, loss, pulse), [space, candidate, loss, pulse]);
   const left = flickerResidual(pulse, settings.shutterSeconds) * 100;
   return (
     <section aria-labelledby="flicker-title" className={styles.section}>

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import type { ShotEditing } from '../../parts/useShotEditing';
 import styles from '../light/light.module.css';
 import { Face } from './Face';

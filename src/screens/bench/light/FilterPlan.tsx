@@ -7,9 +7,9 @@ import { filterPlanOf } from '@/core/filters/filterPlan';
 import { filterSettings } from '@/core/filters/kit';
 import { instantsOf, sunLightAt } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import { filterTries, runOrHold } from '@/core/solve/filterChoice';
-import type { FilterTry } from '@/core/solve/filterChoice';
-import type { Solution } from '@/core/solve/solve';
+import { filterTries, runOrHold } from '@/core/compare/filterChoice';
+import type { FilterTry } from '@/core/compare/filterChoice';
+import type { Solution } from '@/core/answer/solve';
 import { tenths } from '@/core/units/format';
 import { marginText, runOrHoldText, tryAgainst, tryEnds, tryText } from '@/words/filterChoiceText';
 import { clockText } from '@/words/lightText';
@@ -36,9 +36,9 @@ export function FilterPlan({
 }): ReactNode {
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const calm = useDeferredValue(solution);
-  const { space, candidate, harm } = calm;
+  const { space, candidate, loss } = calm;
   const kit = space.brief.filters;
-  const tries = useMemo(() => filterTries(space, candidate, harm), [space, candidate, harm]);
+  const tries = useMemo(() => filterTries(space, candidate, loss), [space, candidate, loss]);
   const choice = runOrHold(tries, kit);
   const shown = tries.filter((one, at) => at < MOST_TRIES || one.chosen);
   const take = (one: FilterTry): void =>
@@ -63,12 +63,12 @@ export function FilterPlan({
         ))}
       <table className={styles.tries}>
         <caption className="unseen">
-          Every filter with the shutter held and running, the least harm first
+          Every filter with the shutter held and running, the least loss first
         </caption>
         <thead>
           <tr>
             <th scope="col">Filter and shutter</th>
-            <th scope="col">Harm</th>
+            <th scope="col">Loss</th>
             <th scope="col">At both ends of the light</th>
             <th scope="col">Against the answer</th>
             <th scope="col">
@@ -98,7 +98,7 @@ export function FilterPlan({
         </tbody>
       </table>
       {tries.length > shown.length && (
-        <p className={styles.small}>{tries.length - shown.length} more with greater harm.</p>
+        <p className={styles.small}>{tries.length - shown.length} more with greater loss.</p>
       )}
       <p className={styles.small}>
         Written as {notation}; the menu changes that.{' '}

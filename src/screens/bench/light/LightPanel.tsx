@@ -2,7 +2,7 @@
 
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { lightText } from '@/words/lightText';
 import type { ShotEditing } from '../../parts/useShotEditing';
 import { SUN_TO_START_FROM } from '../sunWords';

@@ -10,7 +10,7 @@ import { trimmed } from '@/core/units/format';
 import { dayLightOf } from '@/core/light/sun/day';
 import type { Span } from '@/core/light/sun/day';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { dayAt, wholeHours } from '@/formats/clock';
 import { clockText, spanText } from '@/words/lightText';
 import { evText, FILTER_NOTATIONS, filterText } from '@/words/settingText';

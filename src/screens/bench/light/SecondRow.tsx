@@ -1,9 +1,9 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { reasonsOf } from '@/core/solve/reasons';
-import type { Solution } from '@/core/solve/solve';
-import { lockedWhiteBalanceK } from '@/core/solve/settingsOf';
+import { reasonsOf } from '@/core/answer/reasons';
+import type { Solution } from '@/core/answer/solve';
+import { lockedWhiteBalanceK } from '@/core/search/settingsOf';
 import type { SettingKey } from '@/core/plan/settings';
 import { SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
 import { reasonText } from '@/words/reasonText';

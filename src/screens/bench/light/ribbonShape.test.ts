@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { daySpansOf } from '@/core/light/sun/day';
 import { makeDemo } from '../../../../demo/makeDemo';
 import { briefOf } from '@/core/plan/defaults';
-import { solve } from '@/core/solve/solve';
+import { solve } from '@/core/answer/solve';
 import { dayAt } from '@/formats/clock';
 import { bandPath, holdingWindow, labelRoom, shownSpan } from './ribbonShape';
 

@@ -2,7 +2,7 @@ import type { LightSample } from '@/core/filters/filterPlan';
 import type { Window } from '@/core/light/exposureValue';
 import type { DaySpans, Span } from '@/core/light/sun/day';
 import type { SunLightAt } from '@/core/light/sun/sunLight';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 
 /** Where things stand on the ribbon, CSS pixels from its top and sides. */
 export const LAY = {

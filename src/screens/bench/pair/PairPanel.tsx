@@ -11,9 +11,9 @@ import { angleCount, partName, shotOfAngle, withAngle } from '@/core/plan/second
 import type { Pair, Shot } from '@/core/plan/shot';
 import { without } from '@/core/plan/without';
 import { CAMERA_HANDS, PAIR_KINDS, TURN_WAYS } from '@/core/plan/words';
-import { pairSheet, planPair, wantedBlurPct } from '@/core/solve/pairSheet';
-import { solve } from '@/core/solve/solve';
-import type { Outcome, Solution } from '@/core/solve/solve';
+import { pairSheet, planPair, wantedBlurPct } from '@/core/together/pairSheet';
+import { solve } from '@/core/answer/solve';
+import type { Outcome, Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { HAND_LABEL, PAIR_LABEL, PAIR_MEANS, TURN_LABEL, viewLabel } from '@/words/labels';

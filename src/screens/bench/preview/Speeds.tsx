@@ -7,7 +7,7 @@ import type { Brief } from '@/core/plan/defaults';
 import type { Settings } from '@/core/plan/settings';
 import { without } from '@/core/plan/without';
 import { rampOf } from '@/core/playback/speeds';
-import type { MotionSheet } from '@/core/solve/motionSheet';
+import type { MotionSheet } from '@/core/compare/motionSheet';
 import { trimmed } from '@/core/units/format';
 import { speedText } from '@/words/motionText';
 import { NumberField } from '../../parts/Fields';

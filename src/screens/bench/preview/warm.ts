@@ -1,5 +1,5 @@
 import { takeOf } from '@/core/preview/takeOf';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { warmUp } from './useFilms';
 
 /** Readies the preview of an answer while nobody waits for it. */

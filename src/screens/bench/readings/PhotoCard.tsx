@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { evOfReading } from '@/core/light/readings';
 import type { PictureTone } from '@/core/light/readings';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { instantOf } from '@/formats/clock';
 import type { PhotoFacts, PhotoRead } from '@/formats/photo/readPhoto';

@@ -3,7 +3,7 @@
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { evRangeOf } from '@/core/light/lightRange';
 import { evOfReading } from '@/core/light/readings';
 import type { Reading } from '@/core/light/readings';

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { lightAlong, litMinutes, shotPartsOf } from '@/core/track/alongTrack';
 import type { LitMinute } from '@/core/track/alongTrack';
-import type { Solution } from '@/core/solve/solve';
+import type { Solution } from '@/core/answer/solve';
 import { USUAL_SUN } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import { trimmed } from '@/core/units/format';

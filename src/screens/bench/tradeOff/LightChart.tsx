@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { Filter, FilterSetting } from '@/core/filters/kit';
 import type { LightRange } from '@/core/light/lightRange';
-import type { FilterOverLight, LightTradeOff } from '@/core/solve/tradeOff';
+import type { FilterOverLight, LightTradeOff } from '@/core/compare/tradeOff';
 import { tenths } from '@/core/units/format';
 import { evText, filterText } from '@/words/settingText';
 import { CHART_FACE, hueOf, useChartInk } from '../chartParts';
@@ -20,7 +20,7 @@ const DASHES = [[], [6, 3], [2, 3], [10, 3, 2, 3]];
 /** More lines than this are no longer told apart: every other one is left out, never the chosen one. */
 const MOST = 8;
 
-/** Harm of the exposure over the light, one line a filter: where a line is low, that filter holds. */
+/** Loss of the exposure over the light, one line a filter: where a line is low, that filter holds. */
 export function LightChart({
   tradeOff: { evs, filters },
   light,
@@ -36,9 +36,9 @@ export function LightChart({
   const shown = useMemo(() => thinned(filters, chosen), [filters, chosen]);
   const data = useMemo<ChartData<'line', { x: number; y: number }[]>>(
     () => ({
-      datasets: shown.map(({ filter, harm }, index) => ({
+      datasets: shown.map(({ filter, loss }, index) => ({
         label: filterText(filter, kit),
-        data: harm.map((y, at) => ({ x: evs[at] ?? 0, y })),
+        data: loss.map((y, at) => ({ x: evs[at] ?? 0, y })),
         borderColor: filter === chosen || sameFilter(filter, chosen) ? ink.mine : hueOf(index),
         borderWidth: sameFilter(filter, chosen) ? 4 : 1.8,
         borderDash: DASHES[index % DASHES.length] ?? [],
@@ -91,7 +91,7 @@ export function LightChart({
           max: 6,
           ticks: { color: ink.text },
           grid: { color: ink.rule },
-          title: { display: true, text: 'harm of the exposure', color: ink.text },
+          title: { display: true, text: 'loss of the exposure', color: ink.text },
         },
       },
     }),

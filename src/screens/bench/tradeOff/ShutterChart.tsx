@@ -5,10 +5,10 @@ import type { ChartData, ChartOptions, Plugin } from 'chart.js';
 import { useEffect, useMemo, useRef } from 'react';
 import type { PointerEvent, ReactNode } from 'react';
 import { Line } from 'react-chartjs-2';
-import type { ShutterMark, ShutterPlace } from '@/core/solve/tradeOff';
+import type { ShutterMark, ShutterPlace } from '@/core/compare/tradeOff';
 import { item } from '@/core/units/items';
 import { shutterFraction, tenths } from '@/core/units/format';
-import { CHART_FACE, harmLayers, useChartInk } from '../chartParts';
+import { CHART_FACE, lossLayers, useChartInk } from '../chartParts';
 import styles from './tradeOff.module.css';
 
 Chart.register(Filler, Legend, LinearScale, LineElement, PointElement, Tooltip);
@@ -33,7 +33,7 @@ const LETTER: Record<ChartMark['code'], string> = {
   filter: 'ND',
 };
 
-/** Harm stacked by term over the shutter, short to the left; the hand drags the shutter along it. */
+/** Loss stacked by term over the shutter, short to the left; the hand drags the shutter along it. */
 export function ShutterChart({
   places,
   marks,
@@ -56,7 +56,7 @@ export function ShutterChart({
 
   const data = useMemo<ChartData<'line', { x: number; y: number }[]>>(
     () => ({
-      datasets: harmLayers(places.map(({ harm }) => harm)).map(({ label, values, fill, hue }, index) => ({
+      datasets: lossLayers(places.map(({ loss }) => loss)).map(({ label, values, fill, hue }, index) => ({
         label,
         data: values.map((y, place) => ({ x: item(xs, place), y })),
         fill: index === 0 ? 'origin' : '-1',
@@ -161,7 +161,7 @@ export function ShutterChart({
           max: Math.min(16, Math.ceil(Math.max(...places.map(({ score }) => score)))),
           ticks: { color: ink.text },
           grid: { color: ink.rule },
-          title: { display: true, text: 'harm: 1 is just noticeable', color: ink.text },
+          title: { display: true, text: 'loss: 1 is just noticeable', color: ink.text },
         },
       },
     }),
@@ -207,7 +207,7 @@ export function ShutterChart({
         options={options}
         plugins={[plugin]}
         role="img"
-        aria-label={`Harm over the shutter. At ${shutterFraction(here.seconds)} s ${tenths(here.score)}; from ${shutterFraction(item(places, 0).seconds)} s with ${tenths(item(places, 0).score)} to ${shutterFraction(item(places, places.length - 1).seconds)} s with ${tenths(item(places, places.length - 1).score)}.`}
+        aria-label={`Loss over the shutter. At ${shutterFraction(here.seconds)} s ${tenths(here.score)}; from ${shutterFraction(item(places, 0).seconds)} s with ${tenths(item(places, 0).score)} to ${shutterFraction(item(places, places.length - 1).seconds)} s with ${tenths(item(places, places.length - 1).score)}.`}
       />
     </div>
   );

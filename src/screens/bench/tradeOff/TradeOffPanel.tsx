@@ -2,12 +2,12 @@
 
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
-import { lightTradeOff, shutterTradeOff } from '@/core/solve/tradeOff';
-import type { ShutterPlace } from '@/core/solve/tradeOff';
-import type { Solution } from '@/core/solve/solve';
+import { lightTradeOff, shutterTradeOff } from '@/core/compare/tradeOff';
+import type { ShutterPlace } from '@/core/compare/tradeOff';
+import type { Solution } from '@/core/answer/solve';
 import { item } from '@/core/units/items';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
-import { TERMS } from '@/core/solve/terms';
+import { TERMS } from '@/core/loss/terms';
 import { TERM_LABEL, viewLabel } from '@/words/labels';
 import { markText } from '@/words/tradeOffText';
 import { filterText } from '@/words/settingText';
@@ -41,7 +41,7 @@ export function TradeOffPanel({
     else editing.preview('move the shutter', change);
   };
   const told = (place: ShutterPlace): string =>
-    `${shutterFraction(place.seconds)} s, harm ${tenths(place.score)}, ${filterText(place.filter, brief.filters)}`;
+    `${shutterFraction(place.seconds)} s, loss ${tenths(place.score)}, ${filterText(place.filter, brief.filters)}`;
   return (
     <section aria-labelledby="tradeoff-title" className={styles.panel}>
       <h2 id="tradeoff-title">What the shutter trades</h2>
@@ -79,8 +79,8 @@ export function TradeOffPanel({
         {settings.shutterMode === 'auto'
           ? 'The answer lets the shutter run; the mark stands at its longest. '
           : here.score <= least.score + 0.005
-            ? 'No fixed shutter of this mode does less harm. '
-            : `The least harm is at ${told(least)}. `}
+            ? 'No fixed shutter of this mode loses less. '
+            : `The least loss is at ${told(least)}. `}
         {worstText(here)}
       </p>
       <ul className={styles.marks}>
@@ -94,7 +94,7 @@ export function TradeOffPanel({
       <p className="quiet">
         Under {shutterFraction(settings.shutterSeconds)} s
         {settings.shutterMode === 'auto' ? ' and shorter' : ''} and ISO {settings.iso.min}–{settings.iso.max}:
-        harm of the exposure at each light. The band is the light of this run.
+        loss of the exposure at each light. The band is the light of this run.
       </p>
       <LightChart tradeOff={lights} light={space.light} chosen={candidate.filter} kit={brief.filters} />
     </section>
@@ -113,11 +113,11 @@ function nearestPlace(places: readonly ShutterPlace[], seconds: number): number 
 }
 
 /** The three terms that cost most here. */
-function worstText({ harm }: ShutterPlace): string {
-  const worst = TERMS.filter((term) => harm[term] >= 0.1)
-    .sort((a, b) => harm[b] - harm[a])
+function worstText({ loss }: ShutterPlace): string {
+  const worst = TERMS.filter((term) => loss[term] >= 0.1)
+    .sort((a, b) => loss[b] - loss[a])
     .slice(0, 3);
   return worst.length === 0
     ? 'Nothing costs much here.'
-    : `Here it costs: ${worst.map((term) => `${TERM_LABEL[term]} ${tenths(harm[term])}`).join(', ')}.`;
+    : `Here it costs: ${worst.map((term) => `${TERM_LABEL[term]} ${tenths(loss[term])}`).join(', ')}.`;
 }

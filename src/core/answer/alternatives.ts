@@ -1,0 +1,93 @@
+import type { Brief } from '../plan/defaults';
+import type { Pins, Settings } from '../plan/settings';
+import { SCHOOL_IDS } from '../plan/words';
+import type { SchoolId } from '../plan/words';
+import type { Candidate } from '../search/candidate';
+import { changesFrom, judgedBy, WORTH_A_WORD } from '../search/judged';
+import type { TermChange } from '../search/judged';
+import { settingsOf } from '../search/settingsOf';
+import type { Space } from '../search/space';
+import type { Loss } from '../loss/terms';
+
+/** Another way to film the shot, on the answer's own scale, with the terms that get better and worse. */
+export interface Alternative {
+  way: AlternativeWay;
+  settings: Settings;
+  /** Score under the weights of the answer's school, so that it compares. */
+  score: number;
+  loss: Loss;
+  gains: TermChange[];
+  costs: TermChange[];
+}
+
+export type AlternativeWay =
+  | { code: 'school'; school: SchoolId }
+  | { code: 'denserFilter' }
+  | { code: 'lighterFilter' }
+  | { code: 'recording'; recording: 'hdr' | 'lowLight' }
+  | { code: 'withoutPins'; pins: (keyof Pins)[] };
+
+/** Loss of the light that another way of recording could take away, from which it is worth trying. */
+const WORTH_ANOTHER_RECORDING = 0.5;
+
+/** Each other school's best, one filter step either way, and the pin-free best where pins cost. */
+export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, score: number): Alternative[] {
+  const { brief } = space;
+  const compare = (way: AlternativeWay, other: Brief, schoolId: SchoolId): Alternative | null => {
+    const judged = judgedBy(space, other, schoolId);
+    if (!judged) return null;
+    return {
+      way,
+      settings: settingsOf(judged.space, judged.candidate),
+      score: judged.score,
+      loss: judged.loss,
+      ...changesFrom(space, loss, judged.loss),
+    };
+  };
+
+  const found = SCHOOL_IDS.filter((id) => id !== space.school.id).map((school) =>
+    compare({ code: 'school', school }, brief, school),
+  );
+  if (!brief.pins.filter) {
+    const at = space.filters.findIndex((filter) => filter.stops > chosen.filter.stops);
+    const denser = at < 0 ? undefined : space.filters[at];
+    const lighter = space.filters.findLast((filter) => filter.stops < chosen.filter.stops);
+    for (const [code, filter] of [
+      ['denserFilter', denser],
+      ['lighterFilter', lighter],
+    ] as const) {
+      if (!filter) continue;
+      const pins: Pins = {
+        ...brief.pins,
+        frameRate: chosen.mode.frameRate,
+        resolution: { width: chosen.mode.resolution.width, height: chosen.mode.resolution.height },
+        view: { id: chosen.mode.view.id },
+        stabilization: chosen.mode.stabilization,
+        filter: { ids: [...filter.ids], stops: filter.stops },
+      };
+      found.push(compare({ code }, { ...brief, pins }, space.school.id));
+    }
+  }
+  const { weights } = space.school;
+  const outside = weights.over * loss.over + weights.under * loss.under;
+  for (const [recording, worth] of [
+    ['hdr', outside],
+    ['lowLight', weights.noise * loss.noise],
+  ] as const) {
+    if (brief.pins.recording !== undefined || worth < WORTH_ANOTHER_RECORDING) continue;
+    if (brief.camera.rules.some((rule) => rule.recordings.includes(recording)))
+      found.push(
+        compare(
+          { code: 'recording', recording },
+          { ...brief, pins: { ...brief.pins, recording } },
+          space.school.id,
+        ),
+      );
+  }
+  const pins = Object.keys(brief.pins) as (keyof Pins)[];
+  if (pins.length > 0) {
+    const free = compare({ code: 'withoutPins', pins }, { ...brief, pins: {} }, space.school.id);
+    if (free && free.score < score - WORTH_A_WORD) found.push(free);
+  }
+  return found.filter((alternative) => alternative !== null);
+}

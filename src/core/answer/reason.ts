@@ -1,0 +1,108 @@
+import type { Recording, SchoolId, Screen } from '../plan/words';
+import type { Dropped } from '../search/insist';
+import type { TermChange } from '../search/judged';
+
+/** Why each setting is what it is, as figures; `words/` says it. Seconds, stops, EV100, degrees, pixels, per cent. */
+export type Reason = { pinned: boolean } & (
+  | {
+      setting: 'frameRate';
+      timelineFps: number;
+      slowdown: number;
+      neededFps: number;
+      captureFps: number;
+      seenFps: number;
+    }
+  | {
+      setting: 'shutterSeconds';
+      cause: ShutterCause;
+      seconds: number;
+      floorSeconds: number;
+      naturalSeconds: number;
+      shakeFloorSeconds: number;
+      smearPct: number;
+      captureFps: number;
+      shownFps: number;
+      school: SchoolId;
+      /** For *weigh it*: what each pure school would win and lose against this choice. */
+      against: { school: SchoolId; gains: readonly TermChange[]; costs: readonly TermChange[] }[];
+      dropped: readonly Dropped[];
+      /** What this shutter leaves of the lamps' pulse, 0…1; `null` without lamps. */
+      pulseLeft: number | null;
+    }
+  | {
+      setting: 'filter';
+      ids: readonly string[];
+      filterStops: number;
+      evMax: number;
+      fNumber: number;
+      seconds: number;
+      isoMin: number;
+      wantsEv: number;
+      excessStops: number;
+      guardStops: number;
+      auto: boolean;
+      brightSeconds: number;
+    }
+  | {
+      setting: 'iso';
+      min: number;
+      max: number;
+      baseIso: number;
+      ceiling: number;
+      evMin: number;
+      isoWanted: number;
+      underStops: number;
+    }
+  | {
+      setting: 'resolution';
+      width: number;
+      height: number;
+      deliveredWidth: number;
+      usableWidth: number;
+      editKeeps: number;
+      screen: Screen;
+      /** Of the delivered picture on that screen, pixels a degree of sight. */
+      sightPxPerDegree: number;
+    }
+  | {
+      setting: 'view';
+      horizontalDeg: number;
+      leastDeg: number;
+      mostDeg: number;
+      forSubject: boolean;
+      fromSphere: boolean;
+    }
+  | {
+      setting: 'bitRateMbps';
+      codec: 'avc' | 'hevc';
+      bitRateMbps: number;
+      bitsPerPixel: number;
+      cardShare: number;
+      recordSeconds: number;
+    }
+  | {
+      setting: 'stabilization';
+      swingDeg: number;
+      heldDeg: number;
+      tiltDeg: number;
+      school: SchoolId;
+      steadiedInEdit: boolean;
+      smearPct: number;
+    }
+  | {
+      setting: 'whiteBalance';
+      auto: boolean;
+      graded: boolean;
+      lamps: boolean;
+      kelvin: number;
+      changeStops: number;
+    }
+  | { setting: 'colour'; grade: 'none' | 'light' | 'full'; baseIso: number; guardStops: number }
+  | { setting: 'exposureOffsetStops'; stops: number; floats: boolean; evMax: number }
+  | { setting: 'codec'; codec: 'avc' | 'hevc' }
+  | { setting: 'recording'; recording: Recording }
+  | { setting: 'bitDepth'; bitDepth: 8 | 10; log: boolean }
+  | { setting: 'sharpening' | 'noiseReduction'; graded: boolean }
+);
+
+export type ShutterCause = 'pinned' | 'natural' | 'shakeFloor' | 'between' | 'running' | 'slower';

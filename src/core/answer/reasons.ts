@@ -1,0 +1,204 @@
+import { flickerResidual } from '../light/flicker';
+import { lockedWhiteBalanceK } from '../search/settingsOf';
+import { encodingBitsPerPixel, cardUse } from '../camera/card';
+import { ev100OfSetting } from '../light/exposureValue';
+import { pixelsPerSightDegree } from '../playback/screens';
+import type { SettingKey } from '../plan/settings';
+import { nearlyEqual } from '../units/stops';
+import { deliveredFrame } from '../loss/modeLoss';
+import type { Reason, ShutterCause } from './reason';
+import type { Solution } from './solve';
+
+/** One reason for each setting, in the order of the tiles. */
+export function reasonsOf(solution: Solution): Reason[] {
+  const { space, candidate, settings } = solution;
+  const pinned = (key: SettingKey): boolean => key in space.brief.pins;
+  const graded = space.brief.look.grade !== 'none';
+  return [
+    frameRateReason(solution, pinned('frameRate')),
+    shutterReason(solution, pinned('shutterSeconds') || pinned('shutterAngleDeg')),
+    filterReason(solution, pinned('filter')),
+    isoReason(solution, pinned('iso')),
+    ...frameReasons(solution, pinned),
+    {
+      setting: 'whiteBalance',
+      pinned: pinned('whiteBalance'),
+      auto: settings.whiteBalance === 'auto',
+      graded: space.brief.look.grade === 'full',
+      lamps: space.light.pulseHz !== null,
+      kelvin: lockedWhiteBalanceK(space),
+      changeStops: space.light.evMax - space.light.evMin,
+    },
+    {
+      setting: 'colour',
+      pinned: pinned('colour'),
+      grade: space.brief.look.grade,
+      baseIso: space.sensor.baseIso,
+      guardStops: space.sensor.guardStops,
+    },
+    {
+      setting: 'exposureOffsetStops',
+      pinned: pinned('exposureOffsetStops'),
+      stops: settings.exposureOffsetStops,
+      floats: candidate.shutter.spanStops > 0 || candidate.iso.spanStops > 0,
+      evMax: space.light.evMax,
+    },
+    { setting: 'codec', pinned: pinned('codec'), codec: settings.codec },
+    {
+      setting: 'bitDepth',
+      pinned: pinned('bitDepth'),
+      bitDepth: settings.bitDepth,
+      log: settings.colour === 'log',
+    },
+    { setting: 'recording', pinned: pinned('recording'), recording: settings.recording },
+    { setting: 'sharpening', pinned: pinned('sharpening'), graded },
+    { setting: 'noiseReduction', pinned: pinned('noiseReduction'), graded },
+  ];
+}
+
+function frameRateReason({ space, candidate, motion }: Solution, pinned: boolean): Reason {
+  const { timelineFps, slowdown } = space.brief.playback;
+  return {
+    setting: 'frameRate',
+    pinned,
+    timelineFps,
+    slowdown,
+    neededFps: timelineFps * slowdown,
+    captureFps: candidate.mode.frameRate,
+    seenFps: motion.seenFps,
+  };
+}
+
+function shutterReason(solution: Solution, pinned: boolean): Reason {
+  const { space, candidate, figures, motion, alternatives } = solution;
+  const seconds = candidate.shutter.longestSeconds;
+  const natural = 1 / (2 * figures.shownFps);
+  const floor = 2 ** figures.shakeFloorLog;
+  const against =
+    space.school.id === 'weigh'
+      ? alternatives.flatMap(({ way, gains, costs }) =>
+          way.code === 'school' &&
+          (way.school === 'film' || way.school === 'crisp' || way.school === 'handsOff')
+            ? [{ school: way.school, gains, costs }]
+            : [],
+        )
+      : [];
+  return {
+    setting: 'shutterSeconds',
+    pinned,
+    cause: causeOf(pinned, candidate.shutter.spanStops > 0, seconds, natural, floor),
+    seconds,
+    floorSeconds: candidate.shutter.shortestSeconds,
+    naturalSeconds: natural,
+    shakeFloorSeconds: floor,
+    smearPct: motion.shakeSmearPctWidth,
+    captureFps: candidate.mode.frameRate,
+    shownFps: figures.shownFps,
+    school: space.school.id,
+    against,
+    dropped: space.dropped,
+    pulseLeft: space.light.pulseHz === null ? null : flickerResidual(space.light.pulseHz, seconds),
+  };
+}
+
+function causeOf(
+  pinned: boolean,
+  running: boolean,
+  seconds: number,
+  natural: number,
+  floor: number,
+): ShutterCause {
+  if (pinned) return 'pinned';
+  if (running) return 'running';
+  if (nearlyEqual(seconds, natural) || Math.abs(Math.log2(seconds / natural)) < 0.1) return 'natural';
+  if (seconds > natural) return 'slower';
+  return seconds <= floor * 1.1 ? 'shakeFloor' : 'between';
+}
+
+function filterReason({ space, candidate, exposure }: Solution, pinned: boolean): Reason {
+  const { shutter, filter, iso } = candidate;
+  const wantsEv = ev100OfSetting(space.sensor.fNumber, shutter.longestSeconds, iso.min);
+  return {
+    setting: 'filter',
+    pinned,
+    ids: filter.ids,
+    filterStops: filter.stops,
+    evMax: space.light.evMax,
+    fNumber: space.sensor.fNumber,
+    seconds: shutter.longestSeconds,
+    isoMin: iso.min,
+    wantsEv,
+    excessStops: space.light.evMax - wantsEv,
+    guardStops: space.sensor.guardStops,
+    auto: shutter.spanStops > 0,
+    brightSeconds: 2 ** exposure.brightLog,
+  };
+}
+
+function isoReason({ space, candidate, exposure }: Solution, pinned: boolean): Reason {
+  const { iso } = candidate;
+  return {
+    setting: 'iso',
+    pinned,
+    min: iso.min,
+    max: iso.max,
+    baseIso: space.sensor.baseIso,
+    ceiling: space.brief.limits.isoCeiling,
+    evMin: space.light.evMin,
+    isoWanted: iso.min * 2 ** exposure.darkIsoStops * 2 ** exposure.underStops,
+    underStops: exposure.underStops,
+  };
+}
+
+function frameReasons(
+  { space, candidate, motion }: Solution,
+  pinned: (key: SettingKey) => boolean,
+): Reason[] {
+  const { brief, demands, school } = space;
+  const { mode, encoding } = candidate;
+  const frame = deliveredFrame(brief, mode, school.steadiedInEdit);
+  return [
+    {
+      setting: 'resolution',
+      pinned: pinned('resolution'),
+      width: mode.resolution.width,
+      height: mode.resolution.height,
+      deliveredWidth: brief.playback.deliver.width,
+      usableWidth: frame.widthPx,
+      editKeeps: frame.editKeeps,
+      screen: brief.playback.screen,
+      sightPxPerDegree: pixelsPerSightDegree(
+        Math.min(frame.widthPx, brief.playback.deliver.width),
+        brief.playback.screen,
+      ),
+    },
+    {
+      setting: 'view',
+      pinned: pinned('view'),
+      horizontalDeg: frame.horizontalDeg,
+      leastDeg: demands.leastViewDeg,
+      mostDeg: demands.mostViewDeg,
+      forSubject: demands.subjectDeg !== null,
+      fromSphere: mode.view.fromSphere,
+    },
+    {
+      setting: 'bitRateMbps',
+      pinned: pinned('bitRateMbps'),
+      codec: encoding.codec,
+      bitRateMbps: encoding.bitRateMbps,
+      bitsPerPixel: encodingBitsPerPixel(mode, encoding),
+      cardShare: cardUse(encoding.bitRateMbps, brief.limits.recordSeconds, brief.limits.cardGb),
+      recordSeconds: brief.limits.recordSeconds,
+    },
+    {
+      setting: 'stabilization',
+      pinned: pinned('stabilization'),
+      swingDeg: demands.swingDeg,
+      heldDeg: frame.swingDeg,
+      tiltDeg: brief.mount.tiltDeg,
+      school: school.id,
+      steadiedInEdit: school.steadiedInEdit,
+      smearPct: motion.shakeSmearPctWidth,
+    },
+  ];
+}

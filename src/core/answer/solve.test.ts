@@ -1,0 +1,214 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyShot } from '../../../bench/anyShot';
+import { briefOf } from '../plan/defaults';
+import { ShotSchema } from '../plan/shot';
+import type { ShotInput } from '../plan/shot';
+import { SCHOOL_IDS } from '../plan/words';
+import { noiseLoss, overLoss, underLoss } from '../loss/exposureLoss';
+import { solve } from './solve';
+import type { Solution } from './solve';
+import { scoreOf, TERMS } from '../loss/terms';
+import type { Warning } from './warnings';
+
+type Rest = Omit<ShotInput, 'kind' | 'version'>;
+const solved = (rest: Rest): Solution => {
+  const outcome = solve(briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...rest })).brief);
+  if (!outcome.solved) throw new Error(JSON.stringify(outcome.refusal.obstacle));
+  return outcome.solution;
+};
+const warned = <C extends Warning['code']>(
+  solution: Solution,
+  code: C,
+): Extract<Warning, { code: C }> | undefined =>
+  solution.warnings.find((warning): warning is Extract<Warning, { code: C }> => warning.code === code);
+/** The same shot with every tile held, so that only the brief's change shows. */
+const held = (rest: Rest, change: Rest): Solution =>
+  solved({ ...rest, ...change, pins: solved(rest).settings });
+
+describe('loss', () => {
+  it('is never negative, adds up to the score, and every term is one of the list', () => {
+    fc.assert(
+      fc.property(anyShot(), (input) => {
+        const outcome = solve(briefOf(ShotSchema.parse(input)).brief);
+        if (!outcome.solved) return;
+        const { loss, score, space } = outcome.solution;
+        expect(Object.keys(loss).sort()).toEqual([...TERMS].sort());
+        for (const term of TERMS) expect(loss[term], term).toBeGreaterThanOrEqual(0);
+        expect(scoreOf(loss, space.school.weights)).toBeCloseTo(score, 9);
+      }),
+      { numRuns: 200, seed: 21 },
+    );
+  });
+
+  it('minds a white sky more than a dark shade, and a dark shade more than noise', () => {
+    const stop = (from: number): { over: number; under: number } => ({
+      over: overLoss(from + 1, 0.5) - overLoss(from, 0.5),
+      under: underLoss(from + 1) - underLoss(from),
+    });
+    for (const from of [0, 0.5, 1, 3]) expect(stop(from).over).toBeGreaterThan(stop(from).under);
+    const { space, candidate, exposure } = solved({});
+    const noise = (darkIsoStops: number): number =>
+      noiseLoss(space.sensor, candidate.iso, { ...exposure, darkIsoStops });
+    for (const from of [0, 1, 2, 3]) expect(noise(from + 1) - noise(from)).toBeLessThan(stop(0).under);
+  });
+
+  it('each school has its best as the least under its own eyes', () => {
+    const rest: Rest = {
+      mount: { kind: 'chest', activity: 'running' },
+      light: { kind: 'range', evMin: 9, evMax: 14 },
+    };
+    for (const school of SCHOOL_IDS) {
+      const own = solved({ ...rest, look: { school } });
+      expect(own.space.school.id).toBe(school);
+      expect(own.alternatives.filter(({ way }) => way.code === 'school')).toHaveLength(SCHOOL_IDS.length - 1);
+    }
+  });
+});
+
+describe('how long it holds', () => {
+  const run: Rest = {
+    mount: { kind: 'helmet', ground: 'mixed' },
+    light: { kind: 'range', evMin: 11, evMax: 13 },
+    look: { school: 'crisp' },
+  };
+
+  it('to the shake it names: no smear just below, smear above', () => {
+    const { holds } = solved(run);
+    const smear = (times: number): number =>
+      held(run, { motion: { shakeDegPerSRms: holds.shakeDegPerSRms * times } }).loss.smear;
+    expect(smear(0.99)).toBe(0);
+    expect(smear(1.3)).toBeGreaterThan(0.2);
+  });
+
+  it('to the light it names, and to the end of the card', () => {
+    const { holds } = solved(run);
+    const lit = held(run, { light: { kind: 'range', evMin: holds.evMin, evMax: holds.evMax } });
+    expect(lit.exposure.overStops + lit.exposure.underStops).toBeLessThan(1e-9);
+    const brighter = held(run, { light: { kind: 'range', evMin: 11, evMax: Math.min(24, holds.evMax + 1) } });
+    expect(brighter.exposure.overStops).toBeCloseTo(1, 9);
+    const long = held(run, { limits: { recordSeconds: holds.recordSeconds * 1.1 } });
+    expect(warned(long, 'card')?.use).toBeCloseTo(1.1, 6);
+    expect(long.holds.untilLimit).toBe('card');
+    expect(
+      warned(held(run, { limits: { recordSeconds: holds.recordSeconds * 0.99 } }), 'card'),
+    ).toBeUndefined();
+  });
+});
+
+describe('what would help', () => {
+  const wide: Rest = {
+    look: { school: 'film' },
+    mount: { kind: 'tripod' },
+    light: { kind: 'range', evMin: 5, evMax: 15 },
+  };
+
+  it('leaves what it says when it is done', () => {
+    const before = solved(wide);
+    const helps = warned(before, 'under')!.helps;
+    const ceiling = helps.find((help) => help.code === 'raiseCeiling')!;
+    const { iso } = before.settings;
+    const pins = { ...before.settings, iso: { min: iso.min, max: ceiling.iso } };
+    const raised = solved({ ...wide, pins, limits: { isoCeiling: ceiling.iso } });
+    expect(raised.exposure.underStops).toBeCloseTo(ceiling.underStops, 9);
+    expect(raised.exposure.overStops).toBeCloseTo(ceiling.overStops, 9);
+
+    const over = warned(before, 'over');
+    const run = (over?.helps ?? helps).find((help) => help.code === 'letShutterRun');
+    const split = helps.find((help) => help.code === 'splitRun');
+    expect(split).toMatchObject({ atEv: 10 });
+    if (run?.code === 'letShutterRun') {
+      const running = solved({ ...wide, pins: { ...before.settings, shutterMode: 'auto' } });
+      expect(running.exposure.overStops).toBeCloseTo(run.overStops, 9);
+    }
+  });
+
+  it('is not asked for when the light fits', () => {
+    const easy = solved({ mount: { kind: 'tripod' }, light: { kind: 'range', evMin: 12, evMax: 12 } });
+    expect(warned(easy, 'over')?.helps ?? []).toEqual([]);
+    expect(warned(easy, 'under')).toBeUndefined();
+  });
+});
+
+describe('warnings', () => {
+  it('under lamps the shutter keeps nothing of the pulse unless it is pinned', () => {
+    const lamps: Rest = {
+      mount: { kind: 'hand', activity: 'still' },
+      light: { kind: 'scene', from: 'litRoom' },
+      limits: { mainsHz: 60 },
+    };
+    expect(solved(lamps).loss.flicker).toBeLessThan(0.05);
+    const pulse = warned(solved({ ...lamps, pins: { shutterSeconds: 1 / 50, frameRate: 25 } }), 'flicker');
+    expect(pulse?.beatHz).toBeCloseTo(5, 9);
+    expect(Math.round(1 / pulse!.safeSeconds!)).toBe(60);
+  });
+
+  it('a tilted mount asks for a hold that rights it, and says so where there is none', () => {
+    const tilted: Rest = {
+      mount: { kind: 'helmet', tiltDeg: 9 },
+      light: { kind: 'range', evMin: 12, evMax: 13 },
+    };
+    expect(['levelHold', 'rollHold']).toContain(solved(tilted).settings.stabilization);
+    const off = solved({ ...tilted, pins: { stabilization: 'off' } });
+    expect(warned(off, 'tilt')?.keeps).toBeLessThan(0.8);
+    expect(warned(off, 'margin')?.heldDeg).toBe(0);
+  });
+
+  it('a face inside the near limit, a subject that does not fit, one that blurs', () => {
+    const subject = (speedMps: number, distanceM: number, sizeM: number): Solution =>
+      solved({
+        mount: { kind: 'tripod' },
+        motion: { subject: { speedMps, distanceM, sizeM } },
+        light: { kind: 'range', evMin: 4, evMax: 4 },
+      });
+    expect(warned(subject(0, 0.2, 0.2), 'faceNear')?.nearLimitM).toBe(0.4);
+    expect(warned(subject(0, 1, 2.5), 'viewNarrow')?.forSubject).toBe(true);
+    expect(warned(subject(30, 3, 1.5), 'speed')?.blurPct).toBeGreaterThan(3);
+    expect(warned(subject(0.1, 3, 1), 'speed')).toBeUndefined();
+  });
+
+  it('a sphere re-framed flat is short of pixels for a large delivery', () => {
+    const sphere: Rest = {
+      camera: { archetype: 'sphere' },
+      mount: { kind: 'pole' },
+      playback: { deliver: { width: 3840, height: 2160 } },
+    };
+    expect(warned(solved(sphere), 'resolution')).toMatchObject({
+      neededPx: 3840,
+      widthPx: (5760 * 95) / 360,
+    });
+  });
+
+  it('cautions of safety stand with their mounts', () => {
+    expect(
+      warned(solved({ mount: { kind: 'vehicleOutside', activity: 'driving' } }), 'safety')?.caution,
+    ).toBe('neverOperateDriving');
+    expect(warned(solved({ mount: { kind: 'tripod', activity: 'still' } }), 'safety')).toBeUndefined();
+  });
+});
+
+describe('the second row', () => {
+  it('follows grade and light: log and a locked white balance for a full grade, all in the camera without one', () => {
+    const light = { kind: 'range', evMin: 13, evMax: 15 } as const;
+    const full = solved({ look: { grade: 'full' }, mount: { kind: 'tripod' }, light }).settings;
+    expect(full).toMatchObject({ colour: 'log', whiteBalance: 5600, sharpening: 'low' });
+    expect(full.iso.min).toBeGreaterThanOrEqual(400);
+    const none = solved({ look: { grade: 'none' }, mount: { kind: 'tripod' }, light }).settings;
+    expect(none).toMatchObject({ colour: 'standard', whiteBalance: 'auto', noiseReduction: 'standard' });
+    // 200 frames a second and more exist in standard colour only on this camera.
+    expect(
+      solved({ look: { grade: 'full' }, playback: { slowdown: 8 }, pins: { frameRate: 200 }, light }).settings
+        .colour,
+    ).toBe('standard');
+    expect(solved({ look: { grade: 'full' }, limits: { isoCeiling: 200 }, light }).settings.colour).toBe(
+      'standard',
+    );
+  });
+
+  it('an offset only where something may move', () => {
+    const light = { kind: 'range', evMin: 12, evMax: 15.5 } as const;
+    expect(solved({ light, look: { school: 'handsOff' } }).settings.exposureOffsetStops).toBe(-0.5);
+    const fixed = solved({ light, pins: { iso: { min: 100, max: 100 }, shutterSeconds: 1 / 200 } });
+    expect(fixed.settings.exposureOffsetStops).toBe(0);
+  });
+});

@@ -1,0 +1,74 @@
+import { flickerBands, flickerBeatHz, flickerResidual, flickerSafeShutters } from '../light/flicker';
+import type { Candidate } from '../search/candidate';
+import { changesFrom, judgedBy } from '../search/judged';
+import type { TermChange } from '../search/judged';
+import type { Space } from '../search/space';
+import { BEAT_SEEN_HZ } from '../loss/shutterLoss';
+import type { Loss } from '../loss/terms';
+
+/** A shutter free of the lamps' pulse, taken instead of the answer's, all else as the answer has it. */
+export interface SafeShutter {
+  seconds: number;
+  angleDeg: number;
+  score: number;
+  gains: TermChange[];
+  costs: TermChange[];
+}
+
+/** The safe shutters of the answer's frame rate under a pulse, longest first, with what each costs. */
+export function safeShutters(space: Space, chosen: Candidate, loss: Loss, pulseHz: number): SafeShutter[] {
+  const { brief } = space;
+  const { frameRate, resolution, view, stabilization } = chosen.mode;
+  return flickerSafeShutters(pulseHz, frameRate).flatMap((seconds) => {
+    const pins = {
+      frameRate,
+      resolution: { width: resolution.width, height: resolution.height },
+      view: { id: view.id },
+      stabilization,
+      ...(brief.pins.filter ? { filter: brief.pins.filter } : {}),
+      shutterSeconds: seconds,
+      shutterMode: 'fixed' as const,
+    };
+    const judged = judgedBy(space, { ...brief, pins }, space.school.id);
+    if (!judged) return [];
+    return [
+      {
+        seconds,
+        angleDeg: 360 * frameRate * seconds,
+        score: judged.score,
+        ...changesFrom(space, loss, judged.loss),
+      },
+    ];
+  });
+}
+
+/** One frame rate under a pulse: how it beats, and its shutters that are free of it. */
+export interface RateUnderPulse {
+  frameRate: number;
+  beatHz: number;
+  beat: 'steady' | 'seen' | 'shimmer';
+  /** Left of the pulse at 180°, 0…1. */
+  residualAt180: number;
+  safe: number[];
+  bands: number | null;
+}
+
+export function ratesUnderPulse(
+  frameRates: readonly number[],
+  pulseHz: number,
+  readoutSeconds: number | undefined,
+): RateUnderPulse[] {
+  return frameRates.map((frameRate) => ({
+    frameRate,
+    beatHz: flickerBeatHz(pulseHz, frameRate),
+    beat: beatName(flickerBeatHz(pulseHz, frameRate)),
+    residualAt180: flickerResidual(pulseHz, 1 / (2 * frameRate)),
+    safe: flickerSafeShutters(pulseHz, frameRate),
+    bands: readoutSeconds === undefined ? null : flickerBands(pulseHz, readoutSeconds),
+  }));
+}
+
+function beatName(beatHz: number): RateUnderPulse['beat'] {
+  const [slowest, fastest] = BEAT_SEEN_HZ;
+  return beatHz < slowest ? 'steady' : beatHz <= fastest ? 'seen' : 'shimmer';
+}

@@ -1,0 +1,52 @@
+import type { Brief } from '../plan/defaults';
+import type { SchoolId } from '../plan/words';
+import { lossOf } from './candidate';
+import type { Candidate } from './candidate';
+import { SCHOOLS } from '../loss/schools';
+import { search } from './search';
+import { spaceFor } from './space';
+import type { Space } from './space';
+import { scoreOf, TERMS } from '../loss/terms';
+import type { Loss, Term } from '../loss/terms';
+
+/** Another brief or school, solved, and judged with the eyes of the answer at hand, so that the two compare. */
+export interface Judged {
+  space: Space;
+  candidate: Candidate;
+  loss: Loss;
+  /** Under the weights of the answer's school. */
+  score: number;
+}
+
+export interface TermChange {
+  term: Term;
+  by: number;
+}
+
+/** Changes of weighted loss below this are not worth a word. */
+export const WORTH_A_WORD = 0.05;
+
+/** `null` where nothing keeps the other brief's pins. */
+export function judgedBy(space: Space, other: Brief, schoolId: SchoolId): Judged | null {
+  const made = spaceFor(other, SCHOOLS[schoolId]);
+  const found = made.ok ? search(made.space) : null;
+  if (!made.ok || !found) return null;
+  // Only what the edit does to the frame belongs to the other way itself.
+  const { steadiedInEdit } = made.space.school;
+  const { candidate } = found;
+  const loss = lossOf({ ...made.space, school: { ...space.school, steadiedInEdit } }, candidate);
+  return { space: made.space, candidate, loss, score: scoreOf(loss, space.school.weights) };
+}
+
+/** The terms that get better and worse from one loss to another, the largest first. */
+export function changesFrom(
+  space: Space,
+  from: Loss,
+  to: Loss,
+): { gains: TermChange[]; costs: TermChange[] } {
+  const changes = TERMS.map((term) => ({ term, by: space.school.weights[term] * (to[term] - from[term]) }));
+  return {
+    gains: changes.filter(({ by }) => by < -WORTH_A_WORD).sort((a, b) => a.by - b.by),
+    costs: changes.filter(({ by }) => by > WORTH_A_WORD).sort((a, b) => b.by - a.by),
+  };
+}
