@@ -49,7 +49,7 @@ const whole = each((brief) => solve(brief), 40);
 let seen = 0;
 const plain = each((brief) => {
   const made = spaceFor(brief);
-  if (made.ok) seen += exhaustiveSearch(made.space)?.seen ?? 0;
+  if (made.ok) seen += exhaustiveSearch(made.space, false)?.seen ?? 0;
 }, 1);
 const worded = each((brief) => {
   answerShot({ kind: 'lynxeye/shot', version: FILE_VERSION, playback: brief.playback, mount: brief.mount });

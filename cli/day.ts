@@ -5,7 +5,7 @@ import { placedDay } from '@/core/day/placedDay';
 import type { Outing } from '@/core/plan/outing';
 import type { ShotRecord } from '@/core/plan/shotRecord';
 import { isoIn, wallClock } from '@/formats/clock';
-import { cureText } from '@/words/outingText';
+import { cureText, leavesText } from '@/words/outingText';
 import { FILE_VERSION } from '@/core/plan/words';
 
 /** The days of an outing worked out, as plain JSON: settings by part, filter changes, set-ups, what runs out and cures. */
@@ -62,7 +62,9 @@ export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object
             of: out.what,
             at: at(out.atMs),
             during: nameOf(out.partId),
-            cures: curesOf(day, gear, sheet, out, memo).map((cure) => cureText(cure, zone, entryAt)),
+            cures: curesOf(day, gear, sheet, out, memo).map(
+              (cure) => `${cureText(cure, zone, entryAt)}${leavesText(cure)}`,
+            ),
           })),
         })),
       };

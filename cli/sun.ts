@@ -4,7 +4,7 @@ import { checkAgainst } from '@/core/plan/faults';
 import type { Checked } from '@/core/plan/fault';
 import { ev100OfIlluminance } from '@/core/light/exposureValue';
 import { SKIES } from '@/core/plan/words';
-import { MODEL_ERROR_STOPS, SKY_DIVISOR } from '@/core/light/sky';
+import { modelErrorStops, SKY_DIVISOR } from '@/core/light/sky';
 import { daylightAt, litEv } from '@/core/light/sun/lit';
 
 const SunArguments = z.strictObject({
@@ -69,7 +69,7 @@ export function sunReport(args: readonly string[]): Checked<SunReport> {
       sideLitEv100: litEv(light, 'side'),
       backLitEv100: litEv(light, 'back'),
       moon: moon && { altitudeDeg: moon.altitudeDeg, azimuthDeg: moon.azimuthDeg, litShare: moon.litShare },
-      errorStops: MODEL_ERROR_STOPS[sky],
+      errorStops: modelErrorStops(SKY_DIVISOR[sky], sun.altitudeDeg),
     },
   };
 }

@@ -7,6 +7,7 @@ import type { Light } from './plan/shot';
 import { SCENES } from './light/scenes';
 import { usualShakeDegPerSRms, shakeFloorSeconds, peakShakeSmearPct } from './motion/shake';
 import { straightenKeeps, widthInShape } from './optics/crop';
+import { PROJECTIONS } from './optics/projection';
 import { angularSizeDeg, viewThatFitsDeg } from './optics/framing';
 import { pctWidthPerDegree, viewAfterCropDeg } from './optics/projection';
 import { ACTIVITIES, GROUNDS, MOUNT_KINDS } from './plan/words';
@@ -150,9 +151,10 @@ describe('optics', () => {
         between(0.1, 3),
         between(0.3, 20),
         between(0.1, 5),
-        (size, distance, further) =>
-          viewThatFitsDeg({ sizeM: size, distanceM: distance + further, sideM: 0 }, 16, 9) <=
-          viewThatFitsDeg({ sizeM: size, distanceM: distance, sideM: 0 }, 16, 9),
+        fc.constantFrom(...PROJECTIONS),
+        (size, distance, further, projection) =>
+          viewThatFitsDeg({ sizeM: size, distanceM: distance + further, sideM: 0 }, projection, 16, 9) <=
+          viewThatFitsDeg({ sizeM: size, distanceM: distance, sideM: 0 }, projection, 16, 9),
       ),
     );
   });

@@ -67,14 +67,14 @@ function answerOne(shot: Shot): Answer | RefusalFile {
 }
 
 export function answerInWords(solution: Solution, assumed: readonly Assumed[]): Answer {
-  const { space, settings, exposure, motion } = solution;
+  const { space, candidate, settings, exposure, motion } = solution;
   const { brief } = space;
   const kit = brief.filters;
   return {
     kind: 'lynxeye/answer',
     version: FILE_VERSION,
     settings,
-    fNumber: space.sensor.fNumber,
+    fNumber: candidate.colour.sensor.fNumber,
     exposure: {
       evMin: space.light.evMin,
       evMax: space.light.evMax,

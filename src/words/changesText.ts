@@ -1,6 +1,6 @@
 import type { TermChange } from '@/core/search/judged';
 import { tenths } from '@/core/units/format';
-import { TERM_LABEL } from './labels';
+import { TERM_LABEL } from '@/core/loss/table';
 
 /** The largest changes of loss, worded: "0.9 shake smear, 0.3 noise". */
 export function changes(all: readonly TermChange[], most = 2): string {

@@ -14,7 +14,9 @@ export function tryText(one: FilterTry, kit: readonly Filter[], notation?: Filte
   const name = one.filter.ids.length === 0 ? 'no filter' : filterText(one.filter, kit, notation);
   return one.shutterMode === 'fixed'
     ? `${name}, shutter held at ${shutterFraction(one.longestSeconds)} s`
-    : `${name}, shutter running from ${shutterFraction(one.longestSeconds)} s to ${shutterFraction(one.brightSeconds)} s`;
+    : shutterFraction(one.longestSeconds) === shutterFraction(one.brightSeconds)
+      ? `${name}, shutter free to run but at ${shutterFraction(one.longestSeconds)} s throughout`
+      : `${name}, shutter running from ${shutterFraction(one.longestSeconds)} s to ${shutterFraction(one.brightSeconds)} s`;
 }
 
 /** What is seen at both ends, in a few words. */

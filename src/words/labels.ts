@@ -23,7 +23,6 @@ import type {
   Stabilization,
   TurnWay,
 } from '@/core/plan/words';
-import type { Term } from '@/core/loss/terms';
 
 /** The words shown for the words of the plan file. Lower case, so that they can stand in a sentence. */
 export const SCHOOL_LABEL: Record<SchoolId, string> = {
@@ -176,30 +175,6 @@ export const SETTING_LABEL: Record<SettingKey, string> = {
   noiseReduction: 'Noise reduction',
   recording: 'Recording',
   bitDepth: 'Colour depth',
-};
-
-export const TERM_LABEL: Record<Term, string> = {
-  over: 'white sky',
-  under: 'dark shade',
-  noise: 'noise',
-  drift: 'exposure drifting',
-  filter: 'filter',
-  angle: 'motion look',
-  smear: 'shake smear',
-  subjectBlur: 'subject blur',
-  strobing: 'strobing',
-  flicker: 'flicker',
-  stutter: 'stutter',
-  cadence: 'uneven frames',
-  resolution: 'too few pixels',
-  viewNarrow: 'view too narrow',
-  viewWide: 'view too wide',
-  steadiness: 'shaking picture',
-  tilt: 'tilt',
-  editCrop: 'edit crop',
-  bitRate: 'bit rate',
-  card: 'card',
-  colour: 'colour',
 };
 
 /** Views keep the id their profile gives them; camel case reads as words. */

@@ -133,3 +133,10 @@ export function clockHoldsText(
     ? `By the clock, the whole run fits this setting from ${from} to ${to}.`
     : `At the planned time the light sticks out already; it gets no worse from ${from} to ${to}.`;
 }
+
+/** How sure it is that the light stays inside what the answer holds. */
+export function chanceText(chance: number): string {
+  if (chance > 0.995) return 'The light stays inside.';
+  if (chance < 0.005) return 'The light does not stay inside.';
+  return `The light stays inside in ${Math.round(chance * 100)} of 100 such runs.`;
+}

@@ -6,6 +6,7 @@ import { briefOf } from '@/core/plan/defaults';
 import {
   changeText,
   cureText,
+  leavesText,
   holdsText,
   packText,
   PRESET_NAME_LENGTH,
@@ -46,7 +47,7 @@ describe('words of a day', () => {
   });
 
   it('says each cure as something to do, with its time', () => {
-    const base = { cameraId: 'otter', what: 'card' as const, addedLoss: 0 };
+    const base = { cameraId: 'otter', what: 'card' as const, addedLoss: 0, leaves: [] };
     const gear = { cameraId: 'otter', cards: [], charging: 'none' as const };
     const at = (): number => Date.parse('2026-10-03T10:10:00Z');
     const pause = { entryId: 'e', afterMinutes: 20, minutes: 5 };
@@ -64,12 +65,18 @@ describe('words of a day', () => {
       ],
     ];
     for (const [cure, text] of cures) expect(cureText(cure, 'UTC', at)).toBe(text);
+    const [first] = cures[0]!;
+    expect(leavesText(first)).toBe('');
+    expect(leavesText({ ...first, leaves: ['power', 'heat'] })).toBe(
+      '; the cell and its heat margin still run out',
+    );
   });
 
   it('tells a joint change setting by setting', () => {
+    const before = { ...settings, filter: { ids: ['nd8'], stops: 3 } };
     const after = { ...settings, frameRate: 50, filter: { ids: ['nd16'], stops: 4 } };
-    expect(changeText({ before: settings, after }, kit, 'factor')).toMatch(
-      /^Frame rate 25 fps → 50 fps; Filter .* → ND16$/,
+    expect(changeText({ before, after }, kit, 'factor')).toMatch(
+      /^Frame rate 25 fps → 50 fps; Filter ND8 → ND16$/,
     );
     expect(changeText({ before: settings, after: settings }, kit, 'factor')).toBe('Held as it is');
   });

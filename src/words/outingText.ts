@@ -50,6 +50,19 @@ export function clashText(camera: string, first: string, second: string, atMs: n
   return `${camera} still films ${first} when ${second} begins at ${clockText(atMs, zone)}: move one of them, or give it another camera.`;
 }
 
+/** What else runs out all the same, as a clause; empty where nothing does. */
+export function leavesText({ leaves }: Cure): string {
+  if (leaves.length === 0) return '';
+  const names = leaves.map((what) => RESOURCE_NAME[what]).join(' and ');
+  return `; ${names} still ${leaves.length === 1 ? 'runs' : 'run'} out`;
+}
+
+const RESOURCE_NAME: Record<Cure['what'], string> = {
+  card: 'the card',
+  power: 'the cell',
+  heat: 'its heat margin',
+};
+
 export function cureText(cure: Cure, zone: string, entryAt: (entryId: string) => number | null): string {
   const at = (entryId: string, afterMinutes: number): string => {
     const start = entryAt(entryId);

@@ -6,11 +6,14 @@ import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { EYE_PX_PER_DEGREE } from '@/core/playback/screens';
 import { changes } from './changesText';
 import { RECORDING_WHY } from './cameraText';
-import { CODEC_LABEL, SCENE_LABEL, SCHOOL_LABEL, SCREEN_LABEL } from './labels';
+import { CODEC_LABEL, SCENE_LABEL, SCHOOL_LABEL, SCREEN_LABEL, STABILIZATION_LABEL } from './labels';
+import type { ForcedBy } from '@/core/answer/neighbours';
+import { besideSteps, besideText } from './besideText';
 import { capital } from './sentences';
 import type { ReasonText } from './sentences';
 import { colourText, offsetReasonText, whiteBalanceText } from './secondRowText';
 import { durationText, evText, filterText } from './settingText';
+import { yieldedText } from './wishText';
 
 /** What the words need beside the figures: how the light was told, and the kit. */
 export interface Telling {
@@ -20,7 +23,15 @@ export interface Telling {
 
 export function reasonText(reason: Reason, telling: Telling): ReasonText {
   const said = say(reason, telling);
-  return reason.pinned ? { ...said, text: `You set this. ${said.text}` } : said;
+  if (reason.pinned) return { ...said, text: `You set this. ${said.text}` };
+  const beside = besideText(reason.setting, reason.beside, telling.kit);
+  return beside === ''
+    ? said
+    : {
+        ...said,
+        text: `${said.text} ${beside}`,
+        steps: [...said.steps, ...besideSteps(reason.setting, reason.beside, telling.kit)],
+      };
 }
 
 function say(reason: Reason, telling: Telling): ReasonText {
@@ -113,30 +124,27 @@ function shutterReasonText(reason: Of<'shutterSeconds'>): ReasonText {
     );
   for (const { school, gains, costs } of reason.against)
     steps.push(`Against ${SCHOOL_LABEL[school]}: it would win ${changes(gains)} and lose ${changes(costs)}.`);
-  for (const what of reason.dropped) steps.push(DROPPED_TEXT[what]);
+  const yields = reason.yielded.map((one) => yieldedText(one, reason.school));
+  steps.push(...yields);
+  // The shutter's own wishes stand with it; the others below.
+  const own = reason.yielded.findIndex(({ wish }) => wish === 'angle' || wish === 'withinShakeFloor');
+  const yielding = own < 0 ? '' : ` ${yields[own] ?? ''}`;
   const text = {
     pinned: `${trimmed(angle, 0)}° at this frame rate.`,
     natural: `Half of each frame: ${trimmed(shown, 0)}°, the natural look.`,
     shakeFloor: `Short enough that shake does not smear: the floor is ${shutterFraction(shakeFloorSeconds)} s.`,
-    between: `Between the natural ${shutterFraction(naturalSeconds)} s and the shake floor ${shutterFraction(shakeFloorSeconds)} s.`,
-    running: `Runs by itself, ${shutterFraction(seconds)} s at the longest, so bright light does not whiten.`,
-    slower: `Longer than 180°, for the light: ${trimmed(shown, 0)}°.`,
+    traded: `${trimmed(shown, 0)}°; 180° would be ${shutterFraction(naturalSeconds)} s.`,
+    running: `Runs by itself, ${shutterFraction(seconds)} s at the longest.`,
+    slower: `Longer than 180°: ${trimmed(shown, 0)}°.`,
   }[cause];
   const { pulseLeft } = reason;
-  if (pulseLeft === null) return { text, steps };
+  if (pulseLeft === null) return { text: text + yielding, steps };
   const lamps =
     pulseLeft < 0.005
       ? 'Steady under the lamps.'
       : `Keeps ${trimmed(pulseLeft * 100, 0)} % of the lamps’ pulse.`;
-  return { text: `${text} ${lamps}`, steps };
+  return { text: `${text}${yielding} ${lamps}`, steps };
 }
-
-const DROPPED_TEXT: Record<Of<'shutterSeconds'>['dropped'][number], string> = {
-  stabilization: 'The school wants another stabilization than this camera and these pins leave.',
-  angle: 'No shutter of this camera meets the angle the school wants here.',
-  shutterMode: 'This camera has no automatic shutter for the school to use.',
-  iso: 'No ISO window of this camera is as narrow as the school wants.',
-};
 
 function brightName(light: Light): string {
   return light.kind === 'scene' ? capital(SCENE_LABEL[brighter(light)]) : 'The bright end';
@@ -211,12 +219,22 @@ function resolutionText(reason: Of<'resolution'>): ReasonText {
     `On a ${SCREEN_LABEL[reason.screen]} that is about ${trimmed(reason.sightPxPerDegree, 0)} px a degree of sight; the eye tells ${EYE_PX_PER_DEGREE} apart.`,
   ];
   const ratio = usableWidth / deliveredWidth;
-  const text =
+  const { forcedBy } = reason;
+  const forced = forcedBy
+    ? ` ${capital(FORCING_TEXT[forcedBy.setting](reason))} stops there: without it ${forcedBy.widthPx} px.`
+    : '';
+  const own =
     ratio < 0.999
       ? `${usable} px usable where ${deliveredWidth} are wanted: it will look soft.`
       : `${trimmed(ratio, 1)}× the delivered width, to straighten and re-frame.`;
-  return { text, steps };
+  return { text: own + forced, steps };
 }
+
+const FORCING_TEXT: Record<ForcedBy['setting'], (reason: Of<'resolution'>) => string> = {
+  stabilization: ({ stabilization }) => `${STABILIZATION_LABEL[stabilization].toLowerCase()} stabilization`,
+  frameRate: ({ frameRate }) => `${trimmed(frameRate, 2)} fps`,
+  view: () => 'this view',
+};
 
 function viewText(reason: Of<'view'>): ReasonText {
   const { horizontalDeg, leastDeg, mostDeg } = reason;
@@ -226,8 +244,8 @@ function viewText(reason: Of<'view'>): ReasonText {
     `${trimmed(horizontalDeg, 0)}° across after the crop; ${wants} ${wantVerb} at least ${trimmed(leastDeg, 0)}°, edges bend beyond ${trimmed(mostDeg, 0)}°.`,
   ];
   const text =
-    horizontalDeg < leastDeg
-      ? `Narrower than the ${trimmed(leastDeg, 0)}° that ${wants} ${wantVerb}.`
+    horizontalDeg < leastDeg - 0.5
+      ? `Shows ${trimmed(horizontalDeg, 0)}°, narrower than the ${trimmed(leastDeg, 0)}° that ${wants} ${wantVerb}.`
       : reason.fromSphere
         ? `Cut flat out of the sphere, ${trimmed(horizontalDeg, 0)}° across.`
         : `Shows ${trimmed(horizontalDeg, 0)}°; ${wants} ${wantVerb} ${trimmed(leastDeg, 0)}°.`;

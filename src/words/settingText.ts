@@ -37,8 +37,7 @@ function nominalStops(filter: Filter | undefined): number {
 export function densityText(stops: number, notation: FilterNotation): string {
   if (notation === 'stops') return `${trimmed(stops, 1)} stops`;
   if (notation === 'density') return `ND ${trimmed(stops * 0.301, 2)}`;
-  // A label that says ND1000 holds 9.97 stops; whole stops are sold by their power of two.
-  return `ND${Math.round(2 ** stops)}`;
+  return `ND${labelOf(2 ** stops)}`;
 }
 
 /** "1/100 s"; under an automatic shutter the longest it may take: "1/100 s, auto". */
@@ -111,6 +110,11 @@ export function settingText(
     case 'noiseReduction':
       return settings.noiseReduction;
   }
+}
+
+/** As rings are engraved: whole stops by their power of two up to 512, above it by round hundreds (ND1000 holds 9.97 stops). */
+function labelOf(factor: number): number {
+  return factor < 700 ? Math.round(factor) : Number(factor.toPrecision(1));
 }
 
 export function evText(ev: number): string {

@@ -4,7 +4,7 @@ import type { Warning } from '@/core/answer/warnings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { clockText } from './lightText';
 import { cautionText } from './mountText';
-import { durationText, evText } from './settingText';
+import { densityText, durationText, evText } from './settingText';
 
 /** A warning says what will be seen, how much, and the smallest change that cures it. */
 export function warningText(warning: Warning): string {
@@ -22,17 +22,17 @@ export function warningText(warning: Warning): string {
     case 'strobing':
       return `Strobing: steps of ${trimmed(warning.stepPct, 1)} % of the width with blur over only ${trimmed(warning.blurShare * 100, 0)} % of each. ${shutterFraction(warning.enoughSeconds)} s or longer at the bright end joins them.`;
     case 'stutter':
-      return `${warning.broken ? 'Movement falls apart' : 'Stutter'}: ${trimmed(warning.seenFps, 1)} different frames a second are seen on a ${trimmed(warning.timelineFps, 3)} fps timeline. Capture ${trimmed(warning.neededFps, 1)} fps or more.`;
+      return `${warning.broken ? 'Movement falls apart' : 'Stutter'}: ${trimmed(warning.seenFps, 1)} different frames a second are seen on a ${trimmed(warning.timelineFps, 3)} fps timeline. ${warning.offeredFps === null ? `This camera stops at ${trimmed(warning.fastestFps, 1)} fps: less slow motion, or another camera.` : `${trimmed(warning.offeredFps, 1)} fps would show it smoothly.`}`;
     case 'cadence':
-      return `Uneven steps: ${trimmed(warning.captureFps, 3)} fps does not divide into ${trimmed(warning.timelineFps, 3)} fps slowed ${trimmed(warning.slowdown, 2)}×. ${warning.evenFps.map((fps) => trimmed(fps, 1)).join(', ')} fps would.`;
+      return `Uneven steps: ${trimmed(warning.captureFps, 3)} fps does not divide into ${trimmed(warning.timelineFps, 3)} fps slowed ${trimmed(warning.slowdown, 2)}×. ${warning.evenFps.length > 0 ? `${warning.evenFps.map((fps) => trimmed(fps, 1)).join(', ')} fps would.` : 'No rate of this camera does: set the timeline or the slow motion to fit.'}`;
     case 'flicker':
-      return `Lamps pulse: ${trimmed(warning.residual * 100, 0)} % of the flicker stays, beating at ${trimmed(warning.beatHz, 1)} Hz${warning.bands === null ? '' : ` and in ${trimmed(warning.bands, 1)} bands across the frame`}. ${warning.safeSeconds === null ? 'No shutter at this frame rate is free of it; a lower frame rate is.' : `${shutterFraction(warning.safeSeconds)} s is free of it.`}`;
+      return flickerText(warning);
     case 'speed':
       return `The subject blurs over ${trimmed(warning.blurPct, 1)} % of the width; ${trimmed(warning.tolerancePct, 0)} % can still be read. ${shutterFraction(warning.enoughSeconds)} s or shorter, or more distance.`;
     case 'viewNarrow':
       return `${warning.forSubject ? 'The subject does not fit' : 'The ride hardly shows'}: ${trimmed(warning.viewDeg, 0)}° across where ${trimmed(warning.leastDeg, 0)}° are wanted. A wider view${warning.forSubject ? ' or more distance' : ''}.`;
     case 'faceNear':
-      return `Soft subject: at ${trimmed(warning.distanceM, 2)} m its points spread over ${trimmed(warning.blurPx, 1)} px of the picture; this lens is sharp from ${trimmed(Math.max(warning.sharpFromM, warning.nearLimitM), 2)} m. Step back, or take a camera that focuses close.`;
+      return `Soft subject: at ${trimmed(warning.distanceM, 2)} m its points spread over ${trimmed(warning.blurPx, 1)} px of the picture; this lens is sharp from ${trimmed(Math.max(warning.sharpFromM, warning.nearLimitM), 2)} m. ${warning.tooNear ? 'Step back, or take a camera that focuses close.' : 'Come nearer, or take a lens that focuses far.'}`;
     case 'tilt':
       return `Crooked by ${trimmed(warning.tiltDeg, 1)}°. Level the mount, use a level hold, or straighten in the edit, which leaves ${trimmed(warning.keeps * 100, 0)} % of each side.`;
     case 'margin':
@@ -42,12 +42,36 @@ export function warningText(warning: Warning): string {
     case 'bitRate':
       return `Fine texture may break up: ${trimmed(warning.bitsPerPixel, 2)} bits a pixel, ${trimmed(2 ** warning.loss, 1)}× too few. A higher bit rate or a smaller size.`;
     case 'card':
-      return `Cut off: the card is full after ${durationText(warning.lastsSeconds)} of ${durationText(warning.recordSeconds)}. ${trimmed(Math.floor(warning.fitsMbps), 0)} Mbit/s would fit, or a larger card.`;
+      return `Cut off: the card is full after ${durationText(warning.lastsSeconds)} of ${durationText(warning.recordSeconds)}. ${warning.fitsMbps === null ? `No bit rate of this mode fits; a card of ${Math.ceil(warning.needsGb)} GB does.` : `${trimmed(warning.fitsMbps, 0)} Mbit/s would fit, or a card of ${Math.ceil(warning.needsGb)} GB.`}`;
     case 'flare':
       return flareText(warning.sun, warning.zone);
     case 'safety':
       return cautionText(warning.caution);
   }
+}
+
+/** Standing stripes are no beat: they are told as what they look like. */
+function flickerText({
+  residual,
+  pulse,
+  safeSeconds,
+  safeFps,
+}: Extract<Warning, { code: 'flicker' }>): string {
+  const share = `${trimmed(residual * 100, 0)} % of the flicker stays`;
+  const bands = pulse.bands === null ? '' : `${trimmed(pulse.bands, 1)} bands across the frame`;
+  const seen =
+    pulse.seen === 'bands'
+      ? `${share}, standing still in ${bands}`
+      : pulse.seen === 'steady'
+        ? `${share} as a steady level`
+        : `${share}, beating at ${trimmed(pulse.beatHz, 1)} Hz${bands === '' ? '' : ` and in ${bands}`}`;
+  const way =
+    safeSeconds !== null
+      ? `${shutterFraction(safeSeconds)} s is free of it.`
+      : safeFps === null
+        ? 'No frame rate of this camera has a shutter that is free of it: other lamps, or none.'
+        : `No shutter at this frame rate is free of it; ${trimmed(safeFps, 2)} fps has one.`;
+  return `Lamps pulse: ${seen}. ${way}`;
 }
 
 function flareText({ frameShare, firstMs, lastMs, worst }: SunInShot, zone: string | undefined): string {
@@ -62,6 +86,8 @@ function flareText({ frameShare, firstMs, lastMs, worst }: SunInShot, zone: stri
 export function helpText(help: Help): string {
   const left = `leaves ${missed(help)}`;
   switch (help.code) {
+    case 'addFilter':
+      return `A filter of ${help.stops} stops (${densityText(help.stops, 'factor')}) in the bag: ${left}.`;
     case 'letShutterRun':
       return `Let the shutter run to ${shutterFraction(help.toSeconds)} s: ${left}.`;
     case 'raiseCeiling':
@@ -87,5 +113,5 @@ function missed({ overStops, underStops }: { overStops: number; underStops: numb
 
 function cure(helps: readonly Help[]): string {
   const best = [...helps].sort((a, b) => a.overStops + a.underStops - b.overStops - b.underStops)[0];
-  return best ? helpText(best) : 'Another filter or shutter moves the window.';
+  return best ? helpText(best) : 'Nothing that this camera and bag have leaves less.';
 }

@@ -7,7 +7,7 @@ import { changesFrom, judgedBy, WORTH_A_WORD } from '../search/judged';
 import type { TermChange } from '../search/judged';
 import { settingsOf } from '../search/settingsOf';
 import type { Space } from '../search/space';
-import type { Loss } from '../loss/terms';
+import type { Loss } from '../loss/table';
 
 /** Another way to film the shot, on the answer's own scale, with the terms that get better and worse. */
 export interface Alternative {

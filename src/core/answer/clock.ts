@@ -21,11 +21,15 @@ const FINE_MS = 10 * 60_000;
  * fitted, until it sticks out a quarter stop more than planned). A limit shorter than the coarse step may be missed.
  * `null` for light that knows no clock.
  */
-export function clockOf({ space, exposure }: Solution): Clock | null {
+export function clockOf({ space, candidate, exposure }: Solution): Clock | null {
   const { light } = space.brief;
   if (light.kind !== 'sun') return null;
   const missOf = ({ evMin, evMax }: Window): number =>
-    Math.max(0, exposure.windowEvMin - evMin, evMax - exposure.windowEvMax - space.sensor.guardStops);
+    Math.max(
+      0,
+      exposure.windowEvMin - evMin,
+      evMax - exposure.windowEvMax - candidate.colour.sensor.guardStops,
+    );
   const now = missOf(space.light);
   const fits = now <= 0.05;
   const bearable = fits ? 0.05 : now + 0.25;

@@ -1,69 +1,222 @@
+import type { Exposure } from '../loss/exposure';
+import type { HelpCode } from '../loss/remedies';
+import { SCHOOLS } from '../loss/schools';
+import type { School } from '../loss/schools';
+import type { Brief } from '../plan/defaults';
+import type { Pins } from '../plan/settings';
+import { exposureOf } from '../search/candidate';
 import type { Candidate } from '../search/candidate';
-import { expose, isoWindow, shutterSetting } from '../loss/exposureLoss';
-import type { Exposure } from '../loss/exposureLoss';
+import { search } from '../search/search';
+import { spaceFor } from '../search/space';
 import type { Space } from '../search/space';
+import { underLight, underPins } from '../search/workings';
 
 /**
- * What helps when the light does not fit the window: each way with what would then still be missed at either end, in
- * stops. Only ways this camera has are offered.
+ * What helps when the light does not fit the window. Each way is applied to the brief and solved again: what it is said to
+ * leave is what the new answer leaves. Only ways that this camera has, and only those that help.
  */
-export type Help =
-  | { code: 'letShutterRun'; toSeconds: number; overStops: number; underStops: number }
-  | { code: 'raiseCeiling'; iso: number; overStops: number; underStops: number }
-  | { code: 'splitRun'; atEv: number; overStops: number; underStops: number }
-  | { code: 'exposeForBright'; underStops: number; overStops: number }
-  | { code: 'exposeForDark'; underStops: number; overStops: number }
-  | { code: 'logColour'; guardStops: number; overStops: number; underStops: number };
+export type Help = { overStops: number; underStops: number } & (
+  | { code: 'addFilter'; stops: number }
+  | { code: 'letShutterRun'; toSeconds: number }
+  | { code: 'raiseCeiling'; iso: number }
+  | { code: 'splitRun'; atEv: number }
+  | { code: 'exposeForBright' | 'exposeForDark' }
+  | { code: 'logColour'; guardStops: number }
+);
 
-export function helpsFor(space: Space, candidate: Candidate, exposure: Exposure): Help[] {
-  const { brief, light, sensor } = space;
-  const { shutter, filter, iso } = candidate;
-  const { camera, limits } = brief;
-  const missed = exposure.overStops + exposure.underStops;
-  if (missed === 0) return [];
-  const helps: Help[] = [];
+/** What an answer leaves outside its window, stops: white past the guard of its colour, and dark. */
+interface Missed {
+  white: number;
+  dark: number;
+}
 
-  if (shutter.spanStops === 0 && exposure.overStops > 0 && camera.shutter.auto) {
-    const run = shutterSetting(camera.shutter.shortestSeconds, shutter.longestSeconds);
-    const { overStops, underStops, brightLog } = expose(sensor, light, run, filter.stops, iso);
-    helps.push({ code: 'letShutterRun', toSeconds: 2 ** brightLog, overStops, underStops });
-  }
+/** A way that leaves less by no more than this is not worth a word, stops. */
+const WORTH_STOPS = 0.1;
+/** Left this small, an end of the light counts as mended, stops. */
+const MENDED_STOPS = 0.05;
+/** How much more one end counts when the shot is exposed for it. */
+const FOR_ONE_END = 8;
+/** Filters that are made, stops. */
+const STRONGEST_FILTER_STOPS = 10;
 
-  const range = camera.iso[space.colour] ?? camera.iso.standard;
-  const wanted = camera.iso.steps.find((step) => step >= iso.max * 2 ** exposure.underStops);
-  const raised = Math.min(wanted ?? range.max, range.max);
-  if (exposure.underStops > 0 && raised > Math.max(limits.isoCeiling, iso.max)) {
-    const wider = expose(sensor, light, shutter, filter.stops, isoWindow(iso.min, raised));
-    helps.push({
-      code: 'raiseCeiling',
-      iso: raised,
-      overStops: wider.overStops,
-      underStops: wider.underStops,
-    });
-  }
+export function helpsFor(
+  space: Space,
+  candidate: Candidate,
+  exposure: Exposure,
+  codes: readonly HelpCode[],
+): Help[] {
+  const now = missedBy(exposure, candidate);
+  return codes.map((code) => WAYS[code]({ space, candidate, exposure, now })).filter((help) => help !== null);
+}
 
-  const span = exposure.windowEvMax - exposure.windowEvMin;
-  const width = light.evMax - light.evMin;
-  if (width > span) {
-    const left = Math.max(0, width / 2 - span);
-    helps.push({ code: 'splitRun', atEv: (light.evMin + light.evMax) / 2, overStops: left, underStops: 0 });
-    helps.push({ code: 'exposeForBright', overStops: 0, underStops: Math.max(0, width - span) });
-    helps.push({ code: 'exposeForDark', underStops: 0, overStops: Math.max(0, width - span) });
-  }
+interface Asked {
+  space: Space;
+  candidate: Candidate;
+  exposure: Exposure;
+  now: Missed;
+}
 
-  const log = camera.iso.log;
-  if (
-    exposure.overStops > 0 &&
-    space.colour !== 'log' &&
-    log &&
-    log.base <= limits.isoCeiling &&
-    candidate.mode.colours.includes('log')
-  )
-    helps.push({
-      code: 'logColour',
-      guardStops: camera.highlightGuardStops.log,
-      overStops: Math.max(0, exposure.overStops - camera.highlightGuardStops.log),
-      underStops: exposure.underStops,
-    });
-  return helps;
+const WAYS: Record<HelpCode, (asked: Asked) => Help | null> = {
+  addFilter: ({ space, candidate, exposure, now }) => {
+    const stops = Math.ceil(candidate.filter.stops + now.white - MENDED_STOPS);
+    const { brief } = space;
+    if (now.white <= MENDED_STOPS || brief.pins.filter || stops > STRONGEST_FILTER_STOPS) return null;
+    if (space.filters.some((filter) => Math.abs(filter.stops - stops) < WORTH_STOPS)) return null;
+    const filters = [...brief.filters, { id: ADDED_FILTER, kind: 'nd' as const, stops }];
+    const left = tried(space, { ...brief, filters }, now);
+    return left && left.under <= exposure.underStops + WORTH_STOPS
+      ? { code: 'addFilter', stops, ...left.stops }
+      : null;
+  },
+
+  letShutterRun: ({ space, candidate, now }) => {
+    const { shutter, filter, iso, mode } = candidate;
+    if (shutter.spanStops > 0 || !space.brief.camera.shutter.auto) return null;
+    const left = tried(
+      space,
+      pinned(space.brief, {
+        frameRate: mode.frameRate,
+        shutterSeconds: shutter.longestSeconds,
+        shutterMode: 'auto',
+        iso: { min: iso.min, max: iso.max },
+        filter: { ids: [...filter.ids], stops: filter.stops },
+      }),
+      now,
+    );
+    return left && { code: 'letShutterRun', toSeconds: 2 ** left.exposure.brightLog, ...left.stops };
+  },
+
+  raiseCeiling: ({ space, candidate, exposure, now }) => {
+    const { brief } = space;
+    const { camera, limits } = brief;
+    const range = camera.iso[candidate.colour.id] ?? camera.iso.standard;
+    const wanted = candidate.iso.max * 2 ** exposure.underStops;
+    const steps = camera.iso.steps.filter((step) => step <= range.max);
+    const iso = steps.find((step) => step >= wanted * 0.99) ?? steps.at(-1);
+    if (now.dark <= MENDED_STOPS || iso === undefined || iso <= limits.isoCeiling) return null;
+    const raised = { ...brief, limits: { ...limits, isoCeiling: iso } };
+    const left = tried(space, pinned(raised, shutterAndFilter(candidate)), now);
+    return left && { code: 'raiseCeiling', iso, ...left.stops };
+  },
+
+  logColour: ({ space, candidate, now }) => {
+    const { brief } = space;
+    if (candidate.colour.id === 'log' || brief.pins.colour || !brief.camera.iso.log) return null;
+    const { frameRate, shutterSeconds, shutterMode } = shutterAndFilter(candidate);
+    const pins = { frameRate, shutterSeconds, shutterMode, colour: 'log' as const };
+    const left = tried(space, pinned(brief, pins), now);
+    const guardStops = brief.camera.highlightGuardStops.log;
+    // What log bears is not white.
+    return (
+      left && {
+        code: 'logColour',
+        guardStops,
+        underStops: left.under,
+        overStops: Math.max(0, left.over - guardStops),
+      }
+    );
+  },
+
+  splitRun: ({ space, now }) => {
+    const { brief, light } = space;
+    const atEv = Math.round(5 * (light.evMin + light.evMax)) / 10;
+    if (atEv <= light.evMin || atEv >= light.evMax) return null;
+    const halves = [
+      { ...light, evMax: atEv },
+      { ...light, evMin: atEv },
+    ].map((half) => tried(space, underLight(brief, half), now));
+    const [dark, bright] = halves;
+    if (!dark || !bright) return null;
+    return {
+      code: 'splitRun',
+      atEv,
+      overStops: Math.max(dark.over, bright.over),
+      underStops: Math.max(dark.under, bright.under),
+    };
+  },
+
+  exposeForBright: ({ space, candidate, now }) => {
+    if (now.white <= MENDED_STOPS) return null;
+    const left = forOneEnd(space, candidate, 'over');
+    if (!left) return null;
+    const { white } = missedBy(left.exposure, left.candidate);
+    return white <= MENDED_STOPS ? { code: 'exposeForBright', ...left.stops } : null;
+  },
+
+  exposeForDark: ({ space, candidate, now }) => {
+    if (now.dark <= MENDED_STOPS) return null;
+    const left = forOneEnd(space, candidate, 'under');
+    return left && left.under <= MENDED_STOPS ? { code: 'exposeForDark', ...left.stops } : null;
+  },
+};
+
+/** Stands for a filter that is not in the bag. */
+const ADDED_FILTER = 'added';
+
+function missedBy({ overStops, underStops }: Exposure, { colour }: Candidate): Missed {
+  return { white: Math.max(0, overStops - colour.sensor.guardStops), dark: underStops };
+}
+
+interface Left {
+  candidate: Candidate;
+  exposure: Exposure;
+  over: number;
+  under: number;
+  stops: { overStops: number; underStops: number };
+}
+
+/** Another brief, solved; `null` where it has no answer. */
+function solved(brief: Brief, school: School): Left | null {
+  const made = spaceFor(brief, school);
+  const found = made.ok ? search(made.space) : null;
+  if (!made.ok || !found) return null;
+  const exposure = exposureOf(made.space, found.candidate);
+  const { overStops, underStops } = exposure;
+  return {
+    candidate: found.candidate,
+    exposure,
+    over: overStops,
+    under: underStops,
+    stops: { overStops, underStops },
+  };
+}
+
+/** The same, but `null` where it leaves hardly less than now. */
+function tried({ school }: Space, brief: Brief, now: Missed): Left | null {
+  const left = solved(brief, school);
+  if (!left) return null;
+  const { white, dark } = missedBy(left.exposure, left.candidate);
+  return white + dark < now.white + now.dark - WORTH_STOPS ? left : null;
+}
+
+/** The answer's frame, exposed as if one end of the light counted above all. */
+function forOneEnd(
+  { brief, school }: Space,
+  { mode, colour }: Candidate,
+  end: 'over' | 'under',
+): Left | null {
+  const { weights } = school;
+  return solved(
+    pinned(brief, {
+      frameRate: mode.frameRate,
+      resolution: { width: mode.resolution.width, height: mode.resolution.height },
+      view: { id: mode.view.id },
+      stabilization: mode.stabilization,
+      colour: colour.id,
+    }),
+    { ...SCHOOLS[school.id], weights: { ...weights, [end]: FOR_ONE_END * weights[end] } },
+  );
+}
+
+function pinned(brief: Brief, pins: Pins): Brief {
+  return underPins(brief, { ...brief.pins, ...pins });
+}
+
+function shutterAndFilter({ mode, shutter, filter }: Candidate): Pins {
+  return {
+    frameRate: mode.frameRate,
+    shutterSeconds: shutter.longestSeconds,
+    shutterMode: shutter.spanStops > 0 ? 'auto' : 'fixed',
+    filter: { ids: [...filter.ids], stops: filter.stops },
+  };
 }

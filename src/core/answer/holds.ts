@@ -1,8 +1,10 @@
 import { cardSeconds } from '../camera/card';
+import type { LightRange } from '../light/lightRange';
+import { normalBelow } from '../units/expected';
 import { SMEAR_TOLERANCE_PCT } from '../motion/shake';
 import type { Candidate } from '../search/candidate';
-import type { Exposure } from '../loss/exposureLoss';
-import { SUBJECT_BLUR_TOLERANCE_PCT } from '../loss/shutterLoss';
+import type { Exposure } from '../loss/exposure';
+import { SUBJECT_BLUR_TOLERANCE_PCT } from '../loss/movement';
 import type { Space } from '../search/space';
 
 /** How far conditions may drift before the answer is wrong, and which limit comes first. */
@@ -10,6 +12,8 @@ export interface Holds {
   /** The light, EV100, inside which nothing is lost. */
   evMin: number;
   evMax: number;
+  /** The chance that the light of the run stays inside, the highlight guard counted in, by how well it is known. */
+  lightChance: number;
   untilLimit: 'light' | 'shake' | 'speed' | 'card';
   /** Shake, deg/s rms, at which smear reaches its tolerance. */
   shakeDegPerSRms: number;
@@ -29,7 +33,8 @@ export function holdsOf(
   motion: { blurPctWidth: number; shakeSmearPctWidth: number },
   crossingDegPerS: number,
 ): Holds {
-  const { brief, light, sensor } = space;
+  const { brief, light } = space;
+  const { sensor } = candidate.colour;
   const { bitRateMbps } = candidate.encoding;
   const recordSeconds = cardSeconds(bitRateMbps, brief.limits.cardGb);
   const smearRoom = SMEAR_TOLERANCE_PCT / motion.shakeSmearPctWidth;
@@ -48,6 +53,7 @@ export function holdsOf(
   return {
     evMin: exposure.windowEvMin,
     evMax: exposure.windowEvMax,
+    lightChance: chanceInside(light, exposure, sensor.guardStops),
     untilLimit: first[0],
     shakeDegPerSRms: finite(
       brief.motion.shakeDegPerSRms === 0 ? Infinity : brief.motion.shakeDegPerSRms * smearRoom,
@@ -55,6 +61,14 @@ export function holdsOf(
     crossingDegPerS: finite(crossingDegPerS === 0 ? Infinity : crossingDegPerS * blurRoom),
     recordSeconds,
   };
+}
+
+/** Both ends of the light shift together, normally: P(no dark end below the window, no bright one above its guard). */
+function chanceInside(light: LightRange, exposure: Exposure, guardStops: number): number {
+  const up = exposure.windowEvMax + guardStops - light.evMax;
+  const down = exposure.windowEvMin - light.evMin;
+  if (light.spreadStops === 0) return up >= 0 && down <= 0 ? 1 : 0;
+  return Math.max(0, normalBelow(up / light.spreadStops) - normalBelow(down / light.spreadStops));
 }
 
 function finite(value: number): number {

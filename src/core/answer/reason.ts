@@ -1,9 +1,14 @@
-import type { Recording, SchoolId, Screen } from '../plan/words';
-import type { Dropped } from '../search/insist';
+import type { Recording, SchoolId, Screen, Stabilization } from '../plan/words';
+import type { YieldedWish } from './kept';
+import type { ForcedBy, Neighbour } from './neighbours';
 import type { TermChange } from '../search/judged';
 
 /** Why each setting is what it is, as figures; `words/` says it. Seconds, stops, EV100, degrees, pixels, per cent. */
-export type Reason = { pinned: boolean } & (
+export type Reason = {
+  pinned: boolean;
+  /** What the next value to either side would cost. */
+  beside: readonly Neighbour[];
+} & (
   | {
       setting: 'frameRate';
       timelineFps: number;
@@ -25,7 +30,8 @@ export type Reason = { pinned: boolean } & (
       school: SchoolId;
       /** For *weigh it*: what each pure school would win and lose against this choice. */
       against: { school: SchoolId; gains: readonly TermChange[]; costs: readonly TermChange[] }[];
-      dropped: readonly Dropped[];
+      /** Wishes of the school that cost more to keep than it would pay. */
+      yielded: readonly YieldedWish[];
       /** What this shutter leaves of the lamps' pulse, 0…1; `null` without lamps. */
       pulseLeft: number | null;
     }
@@ -63,6 +69,10 @@ export type Reason = { pinned: boolean } & (
       screen: Screen;
       /** Of the delivered picture on that screen, pixels a degree of sight. */
       sightPxPerDegree: number;
+      /** What keeps it smaller than the camera could. */
+      forcedBy: ForcedBy | null;
+      stabilization: Stabilization;
+      frameRate: number;
     }
   | {
       setting: 'view';
@@ -105,4 +115,4 @@ export type Reason = { pinned: boolean } & (
   | { setting: 'sharpening' | 'noiseReduction'; graded: boolean }
 );
 
-export type ShutterCause = 'pinned' | 'natural' | 'shakeFloor' | 'between' | 'running' | 'slower';
+export type ShutterCause = 'pinned' | 'natural' | 'shakeFloor' | 'traded' | 'running' | 'slower';

@@ -5,12 +5,36 @@ import { ev100OfSetting } from '../light/exposureValue';
 import { pixelsPerSightDegree } from '../playback/screens';
 import type { SettingKey } from '../plan/settings';
 import { nearlyEqual } from '../units/stops';
-import { deliveredFrame } from '../loss/modeLoss';
+import { deliveredFrame, leastViewDeg, mostViewDeg } from '../loss/frame';
+import { yieldedWishes } from './kept';
+import { neighboursOf, sizeForcedBy } from './neighbours';
+import type { NeighbourSetting } from './neighbours';
 import type { Reason, ShutterCause } from './reason';
 import type { Solution } from './solve';
 
 /** One reason for each setting, in the order of the tiles. */
 export function reasonsOf(solution: Solution): Reason[] {
+  return plainReasonsOf(solution).map((reason) => ({
+    ...reason,
+    beside: NEIGHBOURED.has(reason.setting) ? neighboursOf(solution, reason.setting as NeighbourSetting) : [],
+  }));
+}
+
+/** Settings whose next value to either side is told. */
+const NEIGHBOURED: ReadonlySet<string> = new Set<NeighbourSetting>([
+  'frameRate',
+  'shutterSeconds',
+  'filter',
+  'iso',
+  'resolution',
+  'view',
+  'stabilization',
+]);
+
+type PlainReason = DistributedOmit<Reason, 'beside'>;
+type DistributedOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
+
+function plainReasonsOf(solution: Solution): PlainReason[] {
   const { space, candidate, settings } = solution;
   const pinned = (key: SettingKey): boolean => key in space.brief.pins;
   const graded = space.brief.look.grade !== 'none';
@@ -33,8 +57,8 @@ export function reasonsOf(solution: Solution): Reason[] {
       setting: 'colour',
       pinned: pinned('colour'),
       grade: space.brief.look.grade,
-      baseIso: space.sensor.baseIso,
-      guardStops: space.sensor.guardStops,
+      baseIso: candidate.colour.sensor.baseIso,
+      guardStops: candidate.colour.sensor.guardStops,
     },
     {
       setting: 'exposureOffsetStops',
@@ -56,7 +80,7 @@ export function reasonsOf(solution: Solution): Reason[] {
   ];
 }
 
-function frameRateReason({ space, candidate, motion }: Solution, pinned: boolean): Reason {
+function frameRateReason({ space, candidate, motion }: Solution, pinned: boolean): PlainReason {
   const { timelineFps, slowdown } = space.brief.playback;
   return {
     setting: 'frameRate',
@@ -69,7 +93,7 @@ function frameRateReason({ space, candidate, motion }: Solution, pinned: boolean
   };
 }
 
-function shutterReason(solution: Solution, pinned: boolean): Reason {
+function shutterReason(solution: Solution, pinned: boolean): PlainReason {
   const { space, candidate, figures, motion, alternatives } = solution;
   const seconds = candidate.shutter.longestSeconds;
   const natural = 1 / (2 * figures.shownFps);
@@ -96,7 +120,7 @@ function shutterReason(solution: Solution, pinned: boolean): Reason {
     shownFps: figures.shownFps,
     school: space.school.id,
     against,
-    dropped: space.dropped,
+    yielded: yieldedWishes(space, candidate, solution.score),
     pulseLeft: space.light.pulseHz === null ? null : flickerResidual(space.light.pulseHz, seconds),
   };
 }
@@ -112,37 +136,38 @@ function causeOf(
   if (running) return 'running';
   if (nearlyEqual(seconds, natural) || Math.abs(Math.log2(seconds / natural)) < 0.1) return 'natural';
   if (seconds > natural) return 'slower';
-  return seconds <= floor * 1.1 ? 'shakeFloor' : 'between';
+  // The floor is the reason only of what stands at it.
+  return Math.abs(Math.log2(seconds / floor)) < 0.4 && seconds <= floor * 1.1 ? 'shakeFloor' : 'traded';
 }
 
-function filterReason({ space, candidate, exposure }: Solution, pinned: boolean): Reason {
+function filterReason({ space, candidate, exposure }: Solution, pinned: boolean): PlainReason {
   const { shutter, filter, iso } = candidate;
-  const wantsEv = ev100OfSetting(space.sensor.fNumber, shutter.longestSeconds, iso.min);
+  const wantsEv = ev100OfSetting(candidate.colour.sensor.fNumber, shutter.longestSeconds, iso.min);
   return {
     setting: 'filter',
     pinned,
     ids: filter.ids,
     filterStops: filter.stops,
     evMax: space.light.evMax,
-    fNumber: space.sensor.fNumber,
+    fNumber: candidate.colour.sensor.fNumber,
     seconds: shutter.longestSeconds,
     isoMin: iso.min,
     wantsEv,
     excessStops: space.light.evMax - wantsEv,
-    guardStops: space.sensor.guardStops,
+    guardStops: candidate.colour.sensor.guardStops,
     auto: shutter.spanStops > 0,
     brightSeconds: 2 ** exposure.brightLog,
   };
 }
 
-function isoReason({ space, candidate, exposure }: Solution, pinned: boolean): Reason {
+function isoReason({ space, candidate, exposure }: Solution, pinned: boolean): PlainReason {
   const { iso } = candidate;
   return {
     setting: 'iso',
     pinned,
     min: iso.min,
     max: iso.max,
-    baseIso: space.sensor.baseIso,
+    baseIso: candidate.colour.sensor.baseIso,
     ceiling: space.brief.limits.isoCeiling,
     evMin: space.light.evMin,
     isoWanted: iso.min * 2 ** exposure.darkIsoStops * 2 ** exposure.underStops,
@@ -150,10 +175,8 @@ function isoReason({ space, candidate, exposure }: Solution, pinned: boolean): R
   };
 }
 
-function frameReasons(
-  { space, candidate, motion }: Solution,
-  pinned: (key: SettingKey) => boolean,
-): Reason[] {
+function frameReasons(solution: Solution, pinned: (key: SettingKey) => boolean): PlainReason[] {
+  const { space, candidate, motion } = solution;
   const { brief, demands, school } = space;
   const { mode, encoding } = candidate;
   const frame = deliveredFrame(brief, mode, school.steadiedInEdit);
@@ -171,13 +194,16 @@ function frameReasons(
         Math.min(frame.widthPx, brief.playback.deliver.width),
         brief.playback.screen,
       ),
+      forcedBy: sizeForcedBy(solution),
+      stabilization: mode.stabilization,
+      frameRate: mode.frameRate,
     },
     {
       setting: 'view',
       pinned: pinned('view'),
       horizontalDeg: frame.horizontalDeg,
-      leastDeg: demands.leastViewDeg,
-      mostDeg: demands.mostViewDeg,
+      leastDeg: leastViewDeg(demands, mode),
+      mostDeg: mostViewDeg(demands, mode),
       forSubject: demands.subjectDeg !== null,
       fromSphere: mode.view.fromSphere,
     },

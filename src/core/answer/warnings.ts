@@ -1,5 +1,7 @@
 import { encodingBitsPerPixel, cardUse } from '../camera/card';
-import { flickerBands, flickerBeatHz, flickerResidual, flickerSafeShutters } from '../light/flicker';
+import { flickerResidual, flickerSafeShutters } from '../light/flicker';
+import type { PulseSeen } from '../light/flicker';
+import { modesOf } from '../camera/modeTable';
 import { lensFocusing } from '../camera/lenses';
 import { blurDiscDeg, sharpRangeM } from '../optics/focus';
 import { pctWidthPerDegree } from '../optics/projection';
@@ -7,18 +9,24 @@ import { straightenKeeps } from '../optics/crop';
 import { SMEAR_TOLERANCE_PCT } from '../motion/shake';
 import { cadenceOf } from '../playback/cadence';
 import type { Candidate } from '../search/candidate';
-import type { Exposure } from '../loss/exposureLoss';
+import type { Exposure } from '../loss/exposure';
 import { helpsFor } from './helps';
 import type { Help } from './helps';
-import { deliveredFrame } from '../loss/modeLoss';
+import { deliveredFrame, leastViewDeg } from '../loss/frame';
 import { cautionsFor } from '../motion/cautions';
 import type { Caution } from '../motion/mounts';
-import { STROBING_BLUR_SHARE, SUBJECT_BLUR_TOLERANCE_PCT } from '../loss/shutterLoss';
-import type { MotionFigures } from '../loss/shutterLoss';
+import { SUBJECT_BLUR_TOLERANCE_PCT } from '../loss/movement';
+import { over } from '../loss/terms/over';
+import { STROBING_BLUR_SHARE } from '../loss/terms/strobing';
+import { under } from '../loss/terms/under';
+import { worthAWarning } from '../loss/table';
+import type { MotionFigures } from '../loss/movement';
 import { sunInShot } from './sunInShot';
 import type { SunInShot } from './sunInShot';
+import { encodingsKept } from '../search/allowedModes';
 import type { Space } from '../search/space';
-import type { Loss } from '../loss/terms';
+import type { Brief } from '../plan/defaults';
+import type { Loss } from '../loss/table';
 
 /** What will be seen to go wrong, as figures; `words/` says it. */
 export type Severity = 'stop' | 'caution' | 'note';
@@ -29,25 +37,54 @@ export type Warning = { severity: Severity } & (
   | { code: 'noise'; isoUsed: number; stopsAboveBase: number; filterStops: number }
   | { code: 'smear'; smearPct: number; tolerancePct: number; floorSeconds: number }
   | { code: 'strobing'; stepPct: number; blurShare: number; enoughSeconds: number }
-  | { code: 'stutter'; seenFps: number; timelineFps: number; neededFps: number; broken: boolean }
+  | {
+      code: 'stutter';
+      seenFps: number;
+      timelineFps: number;
+      /** A rate of this camera that would show it; `null` where it has none, and then its fastest. */
+      offeredFps: number | null;
+      fastestFps: number;
+      broken: boolean;
+    }
   | { code: 'cadence'; captureFps: number; timelineFps: number; slowdown: number; evenFps: number[] }
-  | { code: 'flicker'; residual: number; beatHz: number; bands: number | null; safeSeconds: number | null }
+  | {
+      code: 'flicker';
+      residual: number;
+      pulse: PulseSeen;
+      safeSeconds: number | null;
+      /** A frame rate of this camera that has a safe shutter, where this one has none. */
+      safeFps: number | null;
+    }
   | { code: 'speed'; blurPct: number; tolerancePct: number; enoughSeconds: number }
   | { code: 'viewNarrow'; viewDeg: number; leastDeg: number; forSubject: boolean }
-  | { code: 'faceNear'; distanceM: number; nearLimitM: number; sharpFromM: number; blurPx: number }
+  | {
+      code: 'faceNear';
+      distanceM: number;
+      nearLimitM: number;
+      sharpFromM: number;
+      blurPx: number;
+      tooNear: boolean;
+    }
   | { code: 'tilt'; tiltDeg: number; keeps: number }
   | { code: 'margin'; swingDeg: number; heldDeg: number; steadiedInEdit: boolean }
   | { code: 'resolution'; widthPx: number; neededPx: number }
   | { code: 'bitRate'; bitsPerPixel: number; loss: number }
-  | { code: 'card'; use: number; lastsSeconds: number; recordSeconds: number; fitsMbps: number }
+  | {
+      code: 'card';
+      use: number;
+      lastsSeconds: number;
+      recordSeconds: number;
+      /** The highest bit rate that this camera has in this mode and that fits; `null` where none does. */
+      fitsMbps: number | null;
+      needsGb: number;
+    }
   | { code: 'flare'; sun: SunInShot; zone: string | undefined }
   | { code: 'safety'; caution: Caution }
 );
 
 /** Blur disc in pixels of the delivered picture from which a face looks soft (start). */
 const SOFT_FROM_PX = 3;
-/** Loss from which a warning is worth a line, and from which it is a caution. */
-const NOTE_FROM = 0.15;
+/** Loss from which a warning is a caution, and from which it stops the shot. */
 const CAUTION_FROM = 0.8;
 const STOP_FROM = 3;
 const FLARE_CAUTION_SHARE = 0.2;
@@ -84,35 +121,48 @@ export function warningsOf(seen: Seen): Warning[] {
   return [...found, ...safety];
 }
 
+function once<T>(work: () => T): () => T {
+  let known: { value: T } | null = null;
+  return () => (known ??= { value: work() }).value;
+}
+
 function severityOf(loss: number): Severity {
   return loss >= STOP_FROM ? 'stop' : loss >= CAUTION_FROM ? 'caution' : 'note';
 }
 
 function exposureWarnings({ space, candidate, loss, exposure }: Seen): Warning[] {
-  const { light, sensor } = space;
+  const { light } = space;
+  const { sensor } = candidate.colour;
   const found: Warning[] = [];
-  const helps = helpsFor(space, candidate, exposure);
-  if (exposure.overStops > 0.05)
+  // Solved when they are asked for: many answers are compared for one that is read.
+  const overHelps = once(() => helpsFor(space, candidate, exposure, over.remedies));
+  const underHelps = once(() => helpsFor(space, candidate, exposure, under.remedies));
+  if (exposure.overStops > 0.05) {
+    const past = exposure.overStops > sensor.guardStops;
     found.push({
       code: 'over',
-      severity:
-        exposure.overStops > sensor.guardStops ? severityOf(Math.max(CAUTION_FROM, loss.over)) : 'note',
+      severity: past ? severityOf(Math.max(CAUTION_FROM, loss.over)) : 'note',
       overStops: exposure.overStops,
       guardStops: sensor.guardStops,
       evMax: light.evMax,
-      helps: exposure.overStops > sensor.guardStops ? helps : [],
+      get helps() {
+        return past ? overHelps() : [];
+      },
     });
+  }
   if (exposure.underStops > 0.05)
     found.push({
       code: 'under',
       severity: exposure.underStops >= 1 ? severityOf(Math.max(CAUTION_FROM, loss.under)) : 'note',
       underStops: exposure.underStops,
       evMin: light.evMin,
-      helps,
+      get helps() {
+        return underHelps();
+      },
     });
-  if (loss.noise >= 0.5) {
+  if (worthAWarning('noise', loss)) {
     const isoUsed = candidate.iso.min * 2 ** exposure.darkIsoStops;
-    const stopsAboveBase = Math.log2(isoUsed / sensor.baseIso);
+    const stopsAboveBase = Math.log2(isoUsed / 100) - sensor.referenceLog;
     found.push({
       code: 'noise',
       severity: severityOf(loss.noise),
@@ -137,7 +187,7 @@ function motionWarnings({ space, candidate, loss, exposure, figures, motion }: S
   const { brief } = space;
   const found: Warning[] = [];
   const floorSeconds = 2 ** figures.shakeFloorLog;
-  if (loss.smear >= NOTE_FROM)
+  if (worthAWarning('smear', loss))
     found.push({
       code: 'smear',
       severity: severityOf(loss.smear),
@@ -145,7 +195,7 @@ function motionWarnings({ space, candidate, loss, exposure, figures, motion }: S
       tolerancePct: SMEAR_TOLERANCE_PCT,
       floorSeconds,
     });
-  if (loss.subjectBlur >= NOTE_FROM)
+  if (worthAWarning('subjectBlur', loss))
     found.push({
       code: 'speed',
       severity: severityOf(loss.subjectBlur),
@@ -153,7 +203,7 @@ function motionWarnings({ space, candidate, loss, exposure, figures, motion }: S
       tolerancePct: SUBJECT_BLUR_TOLERANCE_PCT,
       enoughSeconds: 2 ** figures.subjectFloorLog,
     });
-  if (loss.strobing >= NOTE_FROM)
+  if (worthAWarning('strobing', loss))
     found.push({
       code: 'strobing',
       severity: severityOf(loss.strobing),
@@ -164,13 +214,15 @@ function motionWarnings({ space, candidate, loss, exposure, figures, motion }: S
   const { timelineFps, slowdown } = brief.playback;
   const { frameRate } = candidate.mode;
   const cadence = cadenceOf(frameRate, timelineFps, slowdown);
-  if (cadence.repeats && loss.stutter >= NOTE_FROM)
+  const rates = ratesOf(brief);
+  if (cadence.repeats && worthAWarning('stutter', loss))
     found.push({
       code: 'stutter',
       severity: severityOf(loss.stutter),
       seenFps: cadence.seenFps,
       timelineFps,
-      neededFps: timelineFps * slowdown,
+      offeredFps: rates.find((fps) => !cadenceOf(fps, timelineFps, slowdown).repeats) ?? null,
+      fastestFps: rates.at(-1) ?? frameRate,
       broken: cadence.seenFps < 18,
     });
   if (cadence.uneven)
@@ -180,19 +232,15 @@ function motionWarnings({ space, candidate, loss, exposure, figures, motion }: S
       captureFps: frameRate,
       timelineFps,
       slowdown,
-      evenFps: [1, 2, 4].map((times) => times * timelineFps * slowdown),
+      evenFps: rates.filter((fps) => {
+        const { uneven, repeats } = cadenceOf(fps, timelineFps, slowdown);
+        return !uneven && !repeats;
+      }),
     });
-  const { pulseHz } = space.light;
-  if (pulseHz !== null && loss.flicker >= NOTE_FROM) {
+  const { pulse } = figures;
+  if (pulse !== null && worthAWarning('flicker', loss)) {
     const seconds = 2 ** exposure.darkLog;
-    const safe = flickerSafeShutters(pulseHz, frameRate);
-    const nearest = safe.reduce<number | null>(
-      (best, time) =>
-        best === null || Math.abs(Math.log2(time / seconds)) < Math.abs(Math.log2(best / seconds))
-          ? time
-          : best,
-      null,
-    );
+    const { pulseHz } = pulse;
     found.push({
       code: 'flicker',
       severity: severityOf(loss.flicker),
@@ -200,13 +248,37 @@ function motionWarnings({ space, candidate, loss, exposure, figures, motion }: S
         flickerResidual(pulseHz, seconds),
         flickerResidual(pulseHz, 2 ** exposure.brightLog),
       ),
-      beatHz: flickerBeatHz(pulseHz, frameRate),
-      bands:
-        brief.camera.readoutSeconds === undefined ? null : flickerBands(pulseHz, brief.camera.readoutSeconds),
-      safeSeconds: nearest,
+      pulse,
+      safeSeconds: nearestTo(seconds, flickerSafeShutters(pulseHz, frameRate)),
+      safeFps: rates.findLast((fps) => flickerSafeShutters(pulseHz, fps).length > 0) ?? null,
     });
   }
   return found;
+}
+
+/** The frame rates at which this camera films a clip of this recording, slowest first. */
+function ratesOf({ camera, pins }: Brief): number[] {
+  const recording = pins.recording ?? null;
+  return [
+    ...new Set(
+      modesOf(camera)
+        .filter((mode) =>
+          recording === null
+            ? mode.recording === 'video' || mode.recording === 'slowMotion'
+            : mode.recording === recording,
+        )
+        .map((mode) => mode.frameRate),
+    ),
+  ].sort((a, b) => a - b);
+}
+
+/** Of some times the nearest in stops; `null` of none. */
+function nearestTo(seconds: number, times: readonly number[]): number | null {
+  const off = (time: number): number => Math.abs(Math.log2(time / seconds));
+  return times.reduce<number | null>(
+    (best, time) => (best === null || off(time) < off(best) ? time : best),
+    null,
+  );
 }
 
 function frameWarnings({ space, candidate, loss }: Seen): Warning[] {
@@ -214,12 +286,12 @@ function frameWarnings({ space, candidate, loss }: Seen): Warning[] {
   const { mode } = candidate;
   const frame = deliveredFrame(brief, mode, school.steadiedInEdit);
   const found: Warning[] = [];
-  if (loss.viewNarrow >= NOTE_FROM)
+  if (worthAWarning('viewNarrow', loss))
     found.push({
       code: 'viewNarrow',
       severity: severityOf(loss.viewNarrow),
       viewDeg: frame.horizontalDeg,
-      leastDeg: demands.leastViewDeg,
+      leastDeg: leastViewDeg(demands, mode),
       forSubject: demands.subjectDeg !== null && demands.subjectDeg * 1.4 >= frame.horizontalDeg / 2,
     });
   const distanceM = brief.motion.subject?.distanceM;
@@ -236,9 +308,10 @@ function frameWarnings({ space, candidate, loss }: Seen): Warning[] {
         nearLimitM: lens.nearLimitM,
         sharpFromM: sharpRangeM(lens, distanceM).fromM,
         blurPx,
+        tooNear: distanceM < Math.max(lens.nearLimitM, sharpRangeM(lens, distanceM).fromM),
       });
   }
-  if (loss.tilt >= NOTE_FROM)
+  if (worthAWarning('tilt', loss))
     found.push({
       code: 'tilt',
       severity: severityOf(loss.tilt),
@@ -267,22 +340,27 @@ function fileWarnings({ space, candidate, loss }: Seen): Warning[] {
   const { limits } = space.brief;
   const { mode, encoding } = candidate;
   const found: Warning[] = [];
-  if (loss.bitRate >= NOTE_FROM)
+  if (worthAWarning('bitRate', loss))
     found.push({
       code: 'bitRate',
       severity: severityOf(loss.bitRate),
       bitsPerPixel: encodingBitsPerPixel(mode, encoding),
       loss: loss.bitRate,
     });
-  const use = cardUse(encoding.bitRateMbps, limits.recordSeconds, limits.cardGb);
-  if (use > 1)
+  if (worthAWarning('card', loss)) {
+    const use = cardUse(encoding.bitRateMbps, limits.recordSeconds, limits.cardGb);
+    const fitting = encodingsKept(space.brief, mode)
+      .map(({ bitRateMbps }) => bitRateMbps)
+      .filter((rate) => cardUse(rate, limits.recordSeconds, limits.cardGb) <= 1);
     found.push({
       code: 'card',
       severity: 'stop',
       use,
       lastsSeconds: limits.recordSeconds / use,
       recordSeconds: limits.recordSeconds,
-      fitsMbps: encoding.bitRateMbps / use,
+      fitsMbps: fitting.length > 0 ? Math.max(...fitting) : null,
+      needsGb: limits.cardGb * use,
     });
+  }
   return found;
 }

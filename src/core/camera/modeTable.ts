@@ -20,6 +20,8 @@ export interface Mode {
   encodings: readonly Encoding[];
   /** Modes with the same number move and blur alike: same frame rate, view after crop, and steadied or not. */
   motionGroup: number;
+  /** Modes with the same number show the same frame: resolution, view after crop and stabilization, at any rate. */
+  frameGroup: number;
 }
 
 export interface Encoding {
@@ -100,6 +102,7 @@ export function modePowerW(profile: CameraProfile, mode: Mode): number {
 function expand(profile: CameraProfile): Mode[] {
   const modes = new Map<string, Mode>();
   const groups = new Map<string, number>();
+  const frames = new Map<string, number>();
   const resolutions = new Map(profile.resolutions.map((one) => [one.id, one]));
   const lenses = new Map(profile.views.map((one) => [one.id, one]));
   for (const rule of profile.rules) {
@@ -117,6 +120,9 @@ function expand(profile: CameraProfile): Mode[] {
       const groupKey = `${frameRate}|${steady.horizontalDeg}|${lens.projection}|${stabilization !== 'off'}`;
       const motionGroup = groups.get(groupKey) ?? groups.size;
       groups.set(groupKey, motionGroup);
+      const frameKey = `${wish.resolutionId}|${wish.viewId}|${stabilization}`;
+      const frameGroup = frames.get(frameKey) ?? frames.size;
+      frames.set(frameKey, frameGroup);
       const { colours } = rule;
       const { id, projection, fromSphere } = lens;
       const view = { id, horizontalDeg: steady.horizontalDeg, projection, fromSphere };
@@ -134,6 +140,7 @@ function expand(profile: CameraProfile): Mode[] {
         colours,
         encodings,
         motionGroup,
+        frameGroup,
       });
     }
   }

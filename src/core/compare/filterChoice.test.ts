@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { runOrHoldText, tryText } from '@/words/filterChoiceText';
 import { briefOf } from '../plan/defaults';
+import { ShotSchema } from '../plan/shot';
 import type { Brief } from '../plan/defaults';
 import { filterTries, runOrHold } from './filterChoice';
 import { ratesUnderPulse, safeShutters } from './flickerTries';
@@ -32,11 +33,11 @@ describe('each filter on one shot', () => {
     );
   });
 
-  it('argues ND16 with a running shutter against ND32 held in the Sun gate, with the figures of both', () => {
+  it('argues the held shutter against the running one in the Sun gate, with the figures of both', () => {
     const [best, plain] = runOrHoldText(runOrHold(tries, brief.filters)!, brief.filters);
-    expect(best).toMatch(/^ND8, shutter running/);
+    expect(best).toMatch(/^ND16, shutter held at 1\/200 s, beats ND16, shutter running from/);
     expect(plain).toMatch(
-      /^ND16, shutter running from 1\/\d+ s to 1\/\d+ s, beats ND32, shutter held at 1\/\d+ s, by loss [\d.]+ against [\d.]+\./,
+      /^ND32, shutter held at 1\/\d+ s, beats ND16, shutter running from 1\/\d+ s to 1\/\d+ s, by loss [\d.]+ against [\d.]+\./,
     );
     expect(plain).toMatch(/stops dark\.$/);
   });
@@ -78,9 +79,17 @@ describe('lamps on one shot', () => {
   });
 
   it('names how each frame rate beats', () => {
-    const rates = ratesUnderPulse([24, 25, 30, 60], 100, 0.02);
-    expect(rates.map(({ beat }) => beat)).toEqual(['seen', 'steady', 'seen', 'shimmer']);
+    const { brief } = briefOf(
+      ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, playback: { timelineFps: 60 } }),
+    );
+    const read = (readoutSeconds: number | undefined): typeof brief => ({
+      ...brief,
+      camera: { ...brief.camera, readoutSeconds },
+    });
+    const rates = ratesUnderPulse([24, 25, 30, 60], 100, read(0.02));
+    expect(rates.map(({ seen }) => seen)).toEqual(['pulsing', 'bands', 'pulsing', 'shimmer']);
+    expect(ratesUnderPulse([25], 100, read(0.001))[0]!.seen).toBe('steady');
     expect(rates[0]!.bands).toBeCloseTo(2, 9);
-    expect(ratesUnderPulse([25], 100, undefined)[0]!.bands).toBeNull();
+    expect(ratesUnderPulse([25], 100, read(undefined))[0]!.bands).toBeNull();
   });
 });

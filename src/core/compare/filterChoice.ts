@@ -7,7 +7,7 @@ import type { Candidate } from '../search/candidate';
 import { changesFrom, judgedBy } from '../search/judged';
 import type { TermChange } from '../search/judged';
 import type { Space } from '../search/space';
-import type { Loss } from '../loss/terms';
+import type { Loss } from '../loss/table';
 
 /** One filter on this shot, its shutter held or left to run, everything else as the answer has it. */
 export interface FilterTry {
@@ -81,7 +81,7 @@ function tried(
     iso: { min: candidate.iso.min, max: candidate.iso.max },
     overStops: exposure.overStops,
     underStops: exposure.underStops,
-    guardStops: judged.space.sensor.guardStops,
+    guardStops: candidate.colour.sensor.guardStops,
     score,
     ...changesFrom(space, loss, judged.loss),
     chosen: false,

@@ -1,10 +1,11 @@
-import { flickerBands, flickerBeatHz, flickerResidual, flickerSafeShutters } from '../light/flicker';
+import { flickerResidual, flickerSafeShutters, pulseSeen } from '../light/flicker';
+import type { PulseSeen } from '../light/flicker';
+import type { Brief } from '../plan/defaults';
 import type { Candidate } from '../search/candidate';
 import { changesFrom, judgedBy } from '../search/judged';
 import type { TermChange } from '../search/judged';
 import type { Space } from '../search/space';
-import { BEAT_SEEN_HZ } from '../loss/shutterLoss';
-import type { Loss } from '../loss/terms';
+import type { Loss } from '../loss/table';
 
 /** A shutter free of the lamps' pulse, taken instead of the answer's, all else as the answer has it. */
 export interface SafeShutter {
@@ -42,33 +43,23 @@ export function safeShutters(space: Space, chosen: Candidate, loss: Loss, pulseH
   });
 }
 
-/** One frame rate under a pulse: how it beats, and its shutters that are free of it. */
-export interface RateUnderPulse {
+/** One frame rate under a pulse: how it is seen when played, and its shutters that are free of it. */
+export interface RateUnderPulse extends PulseSeen {
   frameRate: number;
-  beatHz: number;
-  beat: 'steady' | 'seen' | 'shimmer';
   /** Left of the pulse at 180°, 0…1. */
   residualAt180: number;
   safe: number[];
-  bands: number | null;
 }
 
 export function ratesUnderPulse(
   frameRates: readonly number[],
   pulseHz: number,
-  readoutSeconds: number | undefined,
+  { playback, camera }: Pick<Brief, 'playback' | 'camera'>,
 ): RateUnderPulse[] {
   return frameRates.map((frameRate) => ({
     frameRate,
-    beatHz: flickerBeatHz(pulseHz, frameRate),
-    beat: beatName(flickerBeatHz(pulseHz, frameRate)),
+    ...pulseSeen(pulseHz, frameRate, playback, camera.readoutSeconds),
     residualAt180: flickerResidual(pulseHz, 1 / (2 * frameRate)),
     safe: flickerSafeShutters(pulseHz, frameRate),
-    bands: readoutSeconds === undefined ? null : flickerBands(pulseHz, readoutSeconds),
   }));
-}
-
-function beatName(beatHz: number): RateUnderPulse['beat'] {
-  const [slowest, fastest] = BEAT_SEEN_HZ;
-  return beatHz < slowest ? 'steady' : beatHz <= fastest ? 'seen' : 'shimmer';
 }

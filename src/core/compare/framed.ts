@@ -8,11 +8,10 @@ import { farthestShowsM, framingOf, nearestFitsM } from '../optics/framing';
 import type { Framing, FrameShape, Subject } from '../optics/framing';
 import { outwardStretch, pctWidthPerDegree, verticalDeg } from '../optics/projection';
 import type { Brief } from '../plan/defaults';
-import { deliveredFrame } from '../loss/modeLoss';
+import { deliveredFrame, tiltHeldDeg } from '../loss/frame';
 import { search } from '../search/search';
 import { SCHOOLS } from '../loss/schools';
 import { spaceFor } from '../search/space';
-import { tiltHeldDeg } from './steadiness';
 import type { Space } from '../search/space';
 
 /** One view of one camera as it will be delivered, with everything that framing asks of it. Metres, degrees, pixels. */

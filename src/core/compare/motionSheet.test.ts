@@ -5,7 +5,8 @@ import { emptyShot } from '../plan/emptyShot';
 import type { Shot } from '../plan/shot';
 import { motionSheet } from './motionSheet';
 import type { MotionSheet } from './motionSheet';
-import { cadenceLoss, stutterLoss } from '../loss/modeLoss';
+import { cadence } from '../loss/terms/cadence';
+import { stutter } from '../loss/terms/stutter';
 import { solve } from '../answer/solve';
 
 const sheetOf = (shot: Shot): MotionSheet => {
@@ -74,11 +75,15 @@ describe('a clip played at several speeds', () => {
   it('the worst cadence of all counts, and stutter is that of the slowest', () => {
     const { brief } = briefOf(several);
     const alone = briefOf({ ...several, playback: { timelineFps: 25, slowdown: 4 } }).brief;
-    expect(stutterLoss(brief, 50)).toBe(stutterLoss(alone, 50));
-    expect(cadenceLoss(brief, 100)).toBe(cadenceLoss(alone, 100));
+    expect(stutter.loss({ brief: brief, frameRate: 50 })).toBe(stutter.loss({ brief: alone, frameRate: 50 }));
+    expect(cadence.loss({ brief: brief, frameRate: 100 })).toBe(
+      cadence.loss({ brief: alone, frameRate: 100 }),
+    );
     // 60 fps falls unevenly on 25 at life speed, though slowed 2.4 times it would not.
     const even = { ...brief, playback: { ...brief.playback, slowdown: 2.4, alsoSlowdowns: [] } };
     const both = { ...brief, playback: { ...brief.playback, slowdown: 2.4, alsoSlowdowns: [1] } };
-    expect(cadenceLoss(both, 60)).toBeGreaterThan(cadenceLoss(even, 60));
+    expect(cadence.loss({ brief: both, frameRate: 60 })).toBeGreaterThan(
+      cadence.loss({ brief: even, frameRate: 60 }),
+    );
   });
 });

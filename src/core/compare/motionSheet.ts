@@ -12,8 +12,8 @@ import { speedsSeen } from '../playback/speeds';
 import type { SpeedSeen } from '../playback/speeds';
 import type { Candidate } from '../search/candidate';
 import { exposureOf } from '../search/candidate';
-import { deliveredFrame } from '../loss/modeLoss';
-import { movementOf, subjectPace } from '../loss/shutterLoss';
+import { deliveredFrame } from '../loss/frame';
+import { movementOf, subjectPace } from '../loss/movement';
 import type { Space } from '../search/space';
 
 /** All that movement does in one way of filming a shot. Per cent of the delivered frame's width unless said otherwise. */

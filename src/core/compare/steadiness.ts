@@ -1,5 +1,4 @@
 import { modesOf } from '../camera/modeTable';
-import type { Mode } from '../camera/modeTable';
 import { shownAngleDeg } from '../together/matchSheet';
 import { blurToAddOfFrameStep } from '../motion/flow';
 import { shakeFloorSeconds, shakeSwingDeg, usualShakeDegPerSRms } from '../motion/shake';
@@ -10,13 +9,13 @@ import { STABILIZATIONS } from '../plan/words';
 import type { Candidate } from '../search/candidate';
 import { changesFrom, judgedBy } from '../search/judged';
 import type { Judged, TermChange } from '../search/judged';
-import { deliveredFrame } from '../loss/modeLoss';
+import { deliveredFrame, tiltHeldDeg } from '../loss/frame';
 import { refusalFor } from '../answer/refusal';
 import { settingsOf } from '../search/settingsOf';
 import type { Settings } from '../plan/settings';
 import { spaceFor } from '../search/space';
 import type { Space } from '../search/space';
-import type { Loss } from '../loss/terms';
+import type { Loss } from '../loss/table';
 
 /**
  * The decision before the shutter: every way to hold this shot steady, each solved whole, with what it holds, what it
@@ -139,12 +138,6 @@ function described(
     gaveWay,
     ...changesFrom(space, loss, judged.loss),
   };
-}
-
-/** Off level that a mode rights by itself, degrees to either side. */
-export function tiltHeldDeg(mode: Mode): number {
-  if (mode.view.fromSphere || mode.stabilization === 'rollHold') return 180;
-  return mode.stabilization === 'levelHold' ? 45 : 0;
 }
 
 /**

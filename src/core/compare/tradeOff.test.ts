@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { briefOf } from '../plan/defaults';
-import { shutterSetting } from '../loss/exposureLoss';
+import { shutterSetting } from '../loss/exposure';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
 import { lightTradeOff, shutterTradeOff } from './tradeOff';

@@ -3,13 +3,16 @@ import { flickerSafeShutters } from '../light/flicker';
 import { THIRD_STOP_SHUTTERS } from '../units/stops';
 import { figuresOf, lossOf } from '../search/candidate';
 import type { Candidate } from '../search/candidate';
-import { expose, noiseLoss, overLoss, shutterSetting, underLoss } from '../loss/exposureLoss';
-import type { IsoWindow } from '../loss/exposureLoss';
+import { expose, shutterSetting } from '../loss/exposure';
+import type { ExposureFacts, IsoWindow } from '../loss/exposure';
 
 import { bestFilter } from '../search/search';
 import type { Space } from '../search/space';
-import { TERMS } from '../loss/terms';
-import type { Loss } from '../loss/terms';
+import { TERMS, weighedSum } from '../loss/table';
+import { noise } from '../loss/terms/noise';
+import { over } from '../loss/terms/over';
+import { under } from '../loss/terms/under';
+import type { Loss } from '../loss/table';
 
 /** What each fixed shutter would cost in the chosen mode, its filter and ISO chosen anew. Seconds; weighted loss. */
 export interface ShutterPlace {
@@ -39,7 +42,7 @@ export interface ShutterTradeOff {
 /** Safe shutters shown, the longest first; the shorter ones crowd together. */
 const MOST_SAFE = 4;
 
-export function shutterTradeOff(space: Space, { mode, encoding }: Candidate): ShutterTradeOff {
+export function shutterTradeOff(space: Space, { mode, encoding, colour }: Candidate): ShutterTradeOff {
   const { camera } = space.brief;
   const natural = 1 / (2 * mode.frameRate);
   const safe =
@@ -54,10 +57,10 @@ export function shutterTradeOff(space: Space, { mode, encoding }: Candidate): Sh
     .filter((seconds, at, all) => at === 0 || seconds / (all[at - 1] ?? 0) > 1.001);
   // A pinned filter or ISO stays; the exposure of each shutter is otherwise chosen freely.
   const places = ladder.flatMap((seconds): ShutterPlace[] => {
-    const plan = bestFilter(space, shutterSetting(seconds, seconds));
+    const plan = bestFilter(space, colour, shutterSetting(seconds, seconds));
     if (!plan) return [];
     const { shutter, filter, iso } = plan;
-    const loss = weighed(space, lossOf(space, { mode, encoding, shutter, filter, iso }));
+    const loss = weighed(space, lossOf(space, { mode, encoding, colour, shutter, filter, iso }));
     return [{ seconds, loss, score: TERMS.reduce((sum, term) => sum + loss[term], 0), filter, iso }];
   });
   const [shortest, longest] = [places[0]?.seconds ?? 0, places.at(-1)?.seconds ?? 0];
@@ -103,35 +106,40 @@ export interface LightTradeOff {
   filters: FilterOverLight[];
 }
 
+/** What a single light tells of. */
+const LIT_TERMS = [over, under, noise];
 /** Light shown beyond the run's on either side, stops, and between two figures. */
 const BEYOND_STOPS = 3;
 const LIGHT_STEP = 0.25;
 
-export function lightTradeOff(space: Space, { shutter, iso }: Candidate): LightTradeOff {
-  const { sensor, light, school } = space;
+export function lightTradeOff(space: Space, { colour, shutter, iso }: Candidate): LightTradeOff {
+  const { light, school } = space;
+  const { sensor } = colour;
   const from = Math.floor(light.evMin - BEYOND_STOPS);
   const to = Math.ceil(light.evMax + BEYOND_STOPS);
   const evs = Array.from(
     { length: Math.round((to - from) / LIGHT_STEP) + 1 },
     (_, at) => from + at * LIGHT_STEP,
   );
-  const { weights } = school;
   const filters = space.filters.map((filter): FilterOverLight => {
-    const at = (ev: number): ReturnType<typeof expose> =>
-      expose(sensor, { evMin: ev, evMax: ev, pulseHz: null }, shutter, filter.stops, iso);
-    const { windowEvMin, windowEvMax } = at(from);
+    // One light after the other, each known: what the charts show is where losses begin.
+    const factsAt = (ev: number): ExposureFacts => {
+      const known = { evMin: ev, evMax: ev, spreadStops: 0, pulseHz: null };
+      return {
+        sensor,
+        light: known,
+        shutter,
+        filter,
+        iso,
+        exposure: expose(sensor, known, shutter, filter.stops, iso),
+      };
+    };
+    const { windowEvMin, windowEvMax } = factsAt(from).exposure;
     return {
       filter,
       windowEvMin,
       windowEvMax,
-      loss: evs.map((ev) => {
-        const exposure = at(ev);
-        return (
-          weights.over * overLoss(exposure.overStops, sensor.guardStops) +
-          weights.under * underLoss(exposure.underStops) +
-          weights.noise * noiseLoss(sensor, iso, exposure)
-        );
-      }),
+      loss: evs.map((ev) => weighedSum(LIT_TERMS, school.weights, factsAt(ev))),
     };
   });
   return { evs, filters };

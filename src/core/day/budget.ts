@@ -362,9 +362,12 @@ function heatPass(
     for (let at = 0; at < minutes; at += HEAT_STEP)
       course.push({ atMs: stretch.fromMs + at * 60_000, celsius: warmed(from, heat, on, idle, at, off) });
     celsius = warmed(from, heat, on, idle, minutes, off);
+    if (off !== null && off < minutes)
+      course.push({ atMs: stretch.fromMs + off * 60_000, celsius: heat.shutdownC });
     course.push({ atMs: stretch.toMs, celsius });
     atMs = stretch.toMs;
   }
+  course.sort((a, b) => a.atMs - b.atMs);
   return { course, hottestC: Math.max(-Infinity, ...course.map((one) => one.celsius)), ...cuts };
 }
 

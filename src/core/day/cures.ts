@@ -1,12 +1,12 @@
 import { cameraBudget, WRITE_SHARE } from './budget';
-import type { CameraBudget, Cut, Recorded } from './budget';
+import type { Cut, Recorded } from './budget';
 import { modesOf } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
 import type { Gear } from '../plan/outing';
 import type { Pins } from '../plan/settings';
 import { item } from '../units/items';
 import type { DaySheet, Memo, Resource } from './daySheet';
-import { workOf } from './daySheet';
+import { outsOf, workOf } from './daySheet';
 import { airAtC, pausePlan } from './heat';
 import { answerPinned, isLapse } from './partAnswer';
 import type { PartAnswer } from './partAnswer';
@@ -18,7 +18,13 @@ import { recordingLoad } from './recording';
  * What would keep a camera from running out: each tried on the day itself, and told only when the day then lasts. The
  * gentlest first.
  */
-export type Cure = { cameraId: string; what: Resource; addedLoss: number } & (
+export type Cure = {
+  cameraId: string;
+  what: Resource;
+  addedLoss: number;
+  /** What else of this camera still runs out, the soonest first. */
+  leaves: readonly Resource[];
+} & (
   | { how: 'bitRate'; mbps: number; pins: readonly PartPins[] }
   | { how: 'codec'; mbps: number; pins: readonly PartPins[] }
   | { how: 'frameRate'; fps: number; pins: readonly PartPins[] }
@@ -99,12 +105,14 @@ interface Bench {
   memo: Memo;
 }
 
-function outIn(budget: CameraBudget, what: Resource): Cut | null {
-  return what === 'card' ? budget.card.out : what === 'power' ? budget.power.out : budget.heat.out;
-}
-
-function lasts({ day, camera, out }: Bench, recorded: readonly Recorded[], gear: Gear | undefined): boolean {
-  return outIn(cameraBudget(camera, recorded, day, gear), out.what) === null;
+/** What else then runs out, the soonest first; `null` where what was to be cured still does. */
+function left(
+  { day, camera, out }: Bench,
+  recorded: readonly Recorded[],
+  gear: Gear | undefined,
+): readonly Resource[] | null {
+  const outs = outsOf(cameraBudget(camera, recorded, day, gear)).map(({ what }) => what);
+  return outs.includes(out.what) ? null : outs;
 }
 
 /** Every plain recording of the camera under more pins, where it can bear them; and what they cost. */
@@ -139,8 +147,9 @@ function byRate(bench: Bench): Cure[] {
     const tried = pinned(bench, ({ answer: { settings } }) =>
       settings.bitRateMbps > mbps ? { ...kept(settings), codec: settings.codec, bitRateMbps: mbps } : null,
     );
-    if (tried.pins.length === 0 || !lasts(bench, tried.recorded, bench.gear)) continue;
-    cures.push({ ...base, how: 'bitRate', mbps, pins: tried.pins, addedLoss: tried.addedLoss });
+    const leaves = tried.pins.length === 0 ? null : left(bench, tried.recorded, bench.gear);
+    if (!leaves) continue;
+    cures.push({ ...base, how: 'bitRate', mbps, leaves, pins: tried.pins, addedLoss: tried.addedLoss });
     break;
   }
   if (recorded.some(({ answer }) => answer.settings.codec === 'avc'))
@@ -150,8 +159,9 @@ function byRate(bench: Bench): Cure[] {
           ? { ...kept(settings), codec: 'hevc', bitRateMbps: mbps }
           : null,
       );
-      if (tried.pins.length === 0 || !lasts(bench, tried.recorded, bench.gear)) continue;
-      cures.push({ ...base, how: 'codec', mbps, pins: tried.pins, addedLoss: tried.addedLoss });
+      const leaves = tried.pins.length === 0 ? null : left(bench, tried.recorded, bench.gear);
+      if (!leaves) continue;
+      cures.push({ ...base, how: 'codec', mbps, leaves, pins: tried.pins, addedLoss: tried.addedLoss });
       break;
     }
   return cures;
@@ -175,8 +185,9 @@ function byMode(bench: Bench): Cure[] {
         ? { frameRate: fps, resolution: settings.resolution }
         : null,
     );
-    if (tried.pins.length === 0 || !lasts(bench, tried.recorded, bench.gear)) continue;
-    cures.push({ ...base, how: 'frameRate', fps, pins: tried.pins, addedLoss: tried.addedLoss });
+    const leaves = tried.pins.length === 0 ? null : left(bench, tried.recorded, bench.gear);
+    if (!leaves) continue;
+    cures.push({ ...base, how: 'frameRate', fps, leaves, pins: tried.pins, addedLoss: tried.addedLoss });
     break;
   }
   const sizes = [
@@ -189,8 +200,17 @@ function byMode(bench: Bench): Cure[] {
         ? { frameRate: settings.frameRate, resolution: { width, height } }
         : null,
     );
-    if (tried.pins.length === 0 || !lasts(bench, tried.recorded, bench.gear)) continue;
-    cures.push({ ...base, how: 'resolution', width, height, pins: tried.pins, addedLoss: tried.addedLoss });
+    const leaves = tried.pins.length === 0 ? null : left(bench, tried.recorded, bench.gear);
+    if (!leaves) continue;
+    cures.push({
+      ...base,
+      how: 'resolution',
+      width,
+      height,
+      leaves,
+      pins: tried.pins,
+      addedLoss: tried.addedLoss,
+    });
     break;
   }
   return recorded.length > 0 ? cures : [];
@@ -229,18 +249,22 @@ function cardCures(bench: Bench): Cure[] {
       capacityGb: gb,
       gear: { ...gear, cards: [cardOf(gb, writeMBps), ...gear.cards.slice(1)] },
     }))
-    .find((one) => lasts(bench, recorded, one.gear));
-  if (larger) cures.push({ ...base, how: 'card', ...larger });
+    .map((one) => ({ ...one, leaves: left(bench, recorded, one.gear) }))
+    .find((one) => one.leaves !== null);
+  if (larger?.leaves) cures.push({ ...base, how: 'card', ...larger, leaves: larger.leaves });
+  // The cards at hand and a stop to change them, before one more is bought.
   const spare = { ...gear, cards: [...gear.cards, cardOf(first.capacityGb, writeMBps)] };
-  cures.push(
-    ...withPause(bench, spare, CHANGE_MINUTES, (pause) => ({
+  for (const carried of gear.cards.length > 1 ? [gear, spare] : [spare]) {
+    const found = withPause(bench, carried, CHANGE_MINUTES, (pause, leaves) => ({
       ...base,
+      leaves,
       how: 'spareCard',
       capacityGb: first.capacityGb,
-      gear: spare,
+      gear: carried,
       pause,
-    })),
-  );
+    }));
+    if (found.length > 0) return [...cures, ...found];
+  }
   return cures;
 }
 
@@ -253,14 +277,18 @@ function powerCures(bench: Bench): Cure[] {
     const fed = BANKS_AH.map((ampereHours) => ({
       ampereHours,
       gear: { ...gear, bank: { ampereHours }, charging },
-    })).find((one) => lasts(bench, recorded, one.gear));
-    if (fed) cures.push({ ...base, how: 'charge', charging, ...fed });
+    }))
+      .map((one) => ({ ...one, leaves: left(bench, recorded, one.gear) }))
+      .find((one) => one.leaves !== null);
+    if (fed?.leaves) cures.push({ ...base, how: 'charge', charging, ...fed, leaves: fed.leaves });
   }
   const cells = gear.cells ?? { ampereHours: 1.72, volts: 3.85, count: 1 };
-  for (let count = cells.count + 1; count <= cells.count + 3; count += 1) {
+  // The cells at hand and a stop to change them, before more are bought.
+  for (let count = Math.max(2, cells.count); count <= cells.count + 3; count += 1) {
     const spare = { ...gear, cells: { ...cells, count } };
-    const found = withPause(bench, spare, CHANGE_MINUTES, (pause) => ({
+    const found = withPause(bench, spare, CHANGE_MINUTES, (pause, leaves) => ({
       ...base,
+      leaves,
       how: 'spareCell',
       count,
       gear: spare,
@@ -276,10 +304,11 @@ function withPause(
   bench: Bench,
   gear: Gear,
   minutes: number,
-  cure: (pause: NewPause | null) => Cure,
+  cure: (pause: NewPause | null, leaves: readonly Resource[]) => Cure,
 ): Cure[] {
   const { recorded, out } = bench;
-  if (lasts(bench, recorded, gear)) return [cure(null)];
+  const asPlanned = left(bench, recorded, gear);
+  if (asPlanned) return [cure(null, asPlanned)];
   const at = recorded.findIndex(({ part }) => part.id === out.partId);
   const one = recorded[at];
   if (!one) return [];
@@ -290,7 +319,8 @@ function withPause(
   const stopped = recorded.map((other) =>
     other.part.entryId === pause.entryId ? { ...other, part: pausedAt(other.part, [pause]) } : other,
   );
-  return lasts(bench, stopped, gear) ? [cure(pause)] : [];
+  const leaves = left(bench, stopped, gear);
+  return leaves ? [cure(pause, leaves)] : [];
 }
 
 /** Minutes recorded of a part by an instant. */
@@ -348,9 +378,18 @@ function heatCures(bench: Bench): Cure[] {
     const paused = recorded.map((other) =>
       other === one ? { ...one, part: pausedAt(whole, pauses) } : other,
     );
-    if (lasts(bench, paused, bench.gear))
+    const leaves = left(bench, paused, bench.gear);
+    if (leaves)
       return [
-        { cameraId: camera.id, what: out.what, addedLoss: 0, how: 'pauses', entryId: part.entryId, pauses },
+        {
+          cameraId: camera.id,
+          what: out.what,
+          addedLoss: 0,
+          leaves,
+          how: 'pauses',
+          entryId: part.entryId,
+          pauses,
+        },
       ];
   }
   return [];

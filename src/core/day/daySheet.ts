@@ -113,13 +113,16 @@ export function daySheet(day: PlacedDay, gear: readonly Gear[], memo: Memo = new
   return { parts, cameras, firstOut: firstOutOf(cameras.map(({ budget }) => budget)) };
 }
 
+/** Everything of a camera that runs out, the soonest first. */
 export function outsOf({ cameraId, card, power, heat }: CameraBudget): Out[] {
   const outs: [Resource, Cut | null][] = [
     ['card', card.out],
     ['power', power.out],
     ['heat', heat.out],
   ];
-  return outs.flatMap(([what, cut]) => (cut ? [{ cameraId, what, ...cut }] : []));
+  return outs
+    .flatMap(([what, cut]) => (cut ? [{ cameraId, what, ...cut }] : []))
+    .sort((a, b) => a.atMs - b.atMs);
 }
 
 function firstOutOf(budgets: readonly CameraBudget[]): Out | null {

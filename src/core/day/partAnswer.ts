@@ -9,11 +9,9 @@ import { SCHOOLS } from '../loss/schools';
 import { search, sharedFrames } from '../search/search';
 import type { Found } from '../search/search';
 import { settingsOf } from '../search/settingsOf';
-import { schoolAllows, spaceFor } from '../search/space';
+import { spaceFor } from '../search/space';
 import type { Space } from '../search/space';
 import { underPins } from '../search/workings';
-import type { Candidate } from '../search/candidate';
-import { nearlyEqual } from '../units/stops';
 import type { DayPart } from './placedDay';
 
 /** How one part of a day is filmed, and what it loses. */
@@ -83,8 +81,8 @@ function answerOf(space: Space, found: Found | null): PartAnswer | null {
   return found && { settings: settingsOf(space, found.candidate), loss: found.score, intervalSeconds: null };
 }
 
-/** The best answer with these pins beside the part's own; a pin or a school that says otherwise leaves none. */
-export function answerPinned({ part, space }: PartSpace, wanted: Pins): PartAnswer | null {
+/** The best answer with these pins beside the part's own; a pin that says otherwise leaves none. */
+export function answerPinned({ part }: PartSpace, wanted: Pins): PartAnswer | null {
   if (isLapse(part)) return null;
   const { brief } = part;
   const own = brief.pins;
@@ -97,24 +95,8 @@ export function answerPinned({ part, space }: PartSpace, wanted: Pins): PartAnsw
       return null;
   const made = spaceFor(underPins(brief, { ...own, ...wanted }), SCHOOLS[brief.look.school]);
   const found = made.ok ? search(made.space) : null;
-  if (!made.ok || !found || (space && !keepsSchool(space, found.candidate))) return null;
+  if (!made.ok || !found) return null;
   return answerOf(made.space, found);
-}
-
-/** What the school insists on is not given up for the day's sake, though a pin could: it would have chosen among its own. */
-function keepsSchool(space: Space, { mode, shutter, iso }: Candidate): boolean {
-  if (Object.keys(space.school.insists).length === 0) return true;
-  const shutters = space.shutters.get(mode.frameRate) ?? [];
-  return (
-    space.modes.some(({ index }) => index === mode.index) &&
-    schoolAllows(space, mode, shutter) &&
-    shutters.some(
-      ({ longestSeconds, shortestSeconds }) =>
-        nearlyEqual(longestSeconds, shutter.longestSeconds) &&
-        nearlyEqual(shortestSeconds, shutter.shortestSeconds),
-    ) &&
-    space.isoWindows.some(({ min, max }) => min === iso.min && max === iso.max)
-  );
 }
 
 /** What of the light a time-lapse loses counts as it does elsewhere: a stop of white sky more than one of shade. */

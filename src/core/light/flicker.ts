@@ -1,3 +1,5 @@
+import { cadenceOf } from '../playback/cadence';
+
 /**
  * Lamps pulse: on the mains at twice its frequency, screens and drone lights at their own. How much of the pulse an
  * exposure keeps, how fast the frame rate lets it be seen, and which shutters are free of it. Pulse rates in Hz.
@@ -32,4 +34,42 @@ export function flickerSafeShutters(pulseHz: number, fps: number): number[] {
   const period = 1 / pulseHz;
   const whole = Math.floor(1 / fps / period + 1e-9);
   return Array.from({ length: whole }, (_, index) => (whole - index) * period);
+}
+
+/** A beat between these, Hz of the film, is seen as pulsing: below, the level creeps; above, it shimmers. */
+export const BEAT_SEEN_HZ = [0.2, 10] as const;
+/** Bands from which a line-by-line readout shows a steady pulse as standing stripes (start). */
+const BANDS_SEEN_FROM = 0.5;
+
+/** How a pulse is seen in the film as it is played. */
+export interface PulseSeen {
+  pulseHz: number;
+  /** Hz of the film. */
+  beatHz: number;
+  seen: 'steady' | 'bands' | 'pulsing' | 'shimmer';
+  /** Stripes across the picture, `null` where the readout is not known. */
+  bands: number | null;
+}
+
+/**
+ * The pulse as played. Of the captured frames only those shown count, so the beat is the alias at the shown rate; slow
+ * motion plays the action slower, and the beat with it. Where frames repeat, what is captured is what is shown.
+ */
+export function pulseSeen(
+  pulseHz: number,
+  captureFps: number,
+  { timelineFps, slowdown }: { timelineFps: number; slowdown: number },
+  readoutSeconds: number | undefined,
+): PulseSeen {
+  const { shownFps } = cadenceOf(captureFps, timelineFps, slowdown);
+  const beatHz = flickerBeatHz(pulseHz, shownFps) / slowdown;
+  const bands = readoutSeconds === undefined ? null : flickerBands(pulseHz, readoutSeconds);
+  const [slowest, fastest] = BEAT_SEEN_HZ;
+  const steady = bands !== null && bands >= BANDS_SEEN_FROM ? 'bands' : 'steady';
+  return {
+    pulseHz,
+    beatHz,
+    seen: beatHz < slowest ? steady : beatHz <= fastest ? 'pulsing' : 'shimmer',
+    bands,
+  };
 }

@@ -31,7 +31,7 @@ const SUN_K: readonly (readonly [altitudeDeg: number, kelvin: number])[] = [
 const STEP_K = 100;
 
 /** The colour temperature of a run's light, in the middle of it. */
-export function kelvinOf(light: Light, range: LightRange, lamps: Lamps): number {
+export function kelvinOf(light: Light, range: Pick<LightRange, 'evMax' | 'pulseHz'>, lamps: Lamps): number {
   if (lamps === 'screen') return SCREEN_K;
   if (range.pulseHz !== null) return LAMPS_K;
   if (light.kind !== 'sun') return range.evMax >= 13 ? DAYLIGHT_K : CLOUD_K;

@@ -10,6 +10,8 @@ import { sunLightRange } from './sun/sunLight';
 export interface LightRange {
   evMin: number;
   evMax: number;
+  /** How far either end may lie from where it is told, stops: one standard deviation, by how the light is known. */
+  spreadStops: number;
   pulseHz: number | null;
 }
 
@@ -21,7 +23,7 @@ const LAMPLIGHT_DOWN_TO_EV = 0;
 /** The light a shot describes, whichever way it was told, with its lamps. Source for scenes: `scenes.ts`. */
 export function lightRangeOf(light: Light, told: LampsToldBy): LightRange {
   const range = evRangeOf(light);
-  return { ...range, pulseHz: pulseOf(told, looksLamplit(light, range)) };
+  return { ...range, spreadStops: spreadOf(light), pulseHz: pulseOf(told, looksLamplit(light, range)) };
 }
 
 /** The range alone, EV100. */
@@ -45,6 +47,17 @@ export function evRangeOf(light: Light): { evMin: number; evMax: number } {
       return { evMin: Math.min(from.evMin, to.evMin), evMax: Math.max(from.evMax, to.evMax) };
     }
   }
+}
+
+/**
+ * Standard deviation in stops of light known so (start). A scene's name covers a stop from end to end of what it is used
+ * for; a reading errs by its picture's tone; a meter by how it is held. A range says where its ends are, not how it was
+ * come by: as good as a reading. Of a sky see `sky.ts`.
+ */
+const SPREAD_STOPS = { scene: 0.5, range: 0.2, reading: 0.2, readings: 0.2, lux: 0.1 } as const;
+
+function spreadOf(light: Light): number {
+  return light.kind === 'sun' ? sunLightRange(light).errorStops : SPREAD_STOPS[light.kind];
 }
 
 /** A named scene says whether lamps light it; the sun's light has none; any other is judged by how dark it is. */

@@ -62,7 +62,7 @@ describe('colour of the light', () => {
     to: `2026-10-03T${clock}:00+02:00`,
     ...more,
   });
-  const day = { evMin: 12, evMax: 15, pulseHz: null };
+  const day = { evMax: 15, pulseHz: null };
 
   it('is warm under a low sun and lamps, cool in shade and cloud', () => {
     const noon = kelvinOf(sun('13:00'), day, 'byLight');
@@ -73,6 +73,6 @@ describe('colour of the light', () => {
     const clouds = [{ at: '2026-10-03T12:00:00+02:00', cloudPct: 95, spreadPct: 0, by: 'forecast' as const }];
     expect(kelvinOf(sun('12:30', { clouds }), day, 'byLight')).toBe(6500);
     const room = { kind: 'scene', from: 'litRoom', to: 'litRoom' } as const;
-    expect(kelvinOf(room, { evMin: 6, evMax: 6, pulseHz: 100 }, 'byLight')).toBe(3200);
+    expect(kelvinOf(room, { evMax: 6, pulseHz: 100 }, 'byLight')).toBe(3200);
   });
 });

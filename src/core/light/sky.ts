@@ -1,3 +1,4 @@
+import { SKIES } from '../plan/words';
 import type { Shade, Sky, SunGround } from '../plan/words';
 import type { CloudHour } from '../plan/lightSchema';
 import { item } from '../units/items';
@@ -10,7 +11,27 @@ import { item } from '../units/items';
 export const SKY_DIVISOR: Record<Sky, number> = { clear: 1, thin: 2, cloud: 3, dark: 10 };
 
 /** How far the model may be off either way, stops (start): a sky is not a number. */
-export const MODEL_ERROR_STOPS: Record<Sky, number> = { clear: 0.3, thin: 0.5, cloud: 0.8, dark: 1 };
+const MODEL_ERROR_STOPS: Record<Sky, number> = { clear: 0.3, thin: 0.5, cloud: 0.8, dark: 1 };
+
+/** What measured twilights differ by from the fitted curve, stops. Source: Janiczek & DeYoung 1987, as in `sun/illuminance.ts`. */
+const TWILIGHT_ERROR_STOPS = 0.5;
+/** The sun's centre on the horizon, lifted by refraction, degrees. */
+const TWILIGHT_BELOW_DEG = -0.8;
+
+/**
+ * How far the model may be off under a sky that divides the light so, stops; between named skies it grows evenly with
+ * the divisor's stops. In twilight half a stop comes to it.
+ */
+export function modelErrorStops(divisor: number, sunAltitudeDeg: number): number {
+  const at = SKIES.findIndex((sky) => SKY_DIVISOR[sky] >= divisor);
+  const above = item(SKIES, at < 0 ? SKIES.length - 1 : at);
+  const below = item(SKIES, Math.max(0, (at < 0 ? SKIES.length : at) - 1));
+  const width = Math.log2(SKY_DIVISOR[above] / SKY_DIVISOR[below]);
+  const along = width === 0 ? 0 : Math.log2(divisor / SKY_DIVISOR[below]) / width;
+  const [low, high] = [MODEL_ERROR_STOPS[below], MODEL_ERROR_STOPS[above]];
+  const sky = low + Math.min(1, along) * (high - low);
+  return sunAltitudeDeg < TWILIGHT_BELOW_DEG ? sky + TWILIGHT_ERROR_STOPS : sky;
+}
 
 /** Stops that a shade takes from full sun (start). */
 const SHADE_STOPS: Record<Shade, number> = {

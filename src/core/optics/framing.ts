@@ -1,5 +1,5 @@
-import { project, unproject } from './projection';
-import type { Direction, Lens, Place } from './projection';
+import { project, unproject, verticalDeg } from './projection';
+import type { Direction, Lens, Place, Projection } from './projection';
 
 /**
  * A subject in the frame: whether it fits, how much of the frame it takes, what the edge does to it. Metres, degrees,
@@ -13,6 +13,8 @@ const RAD = Math.PI / 180;
 export const LOST_BELOW_SHARE = 1 / 40;
 /** Room around a subject that a camera without an operator needs, as a multiple of the subject's angle (start). */
 const ROOM_AROUND = 1.4;
+/** No flat picture shows more, degrees. */
+const WIDEST_DEG = 179;
 /** Width of a person against the height: shoulders with arms hanging (start). */
 const WIDTH_OF_SIZE = 0.3;
 /** A face, brow to chin, metres. */
@@ -57,14 +59,31 @@ export function angularSizeDeg(sizeM: number, distanceM: number): number {
 }
 
 /**
- * The least horizontal view in degrees in which an upright subject fits with room around it, in a W:H frame. Standing
- * `sideM` off the axis, it must also not run out at the side.
+ * The least horizontal view in degrees in which an upright subject fits with room around it, in a W:H frame of a lens that
+ * draws so. Standing `sideM` off the axis, it must also not run out at the side. At most `WIDEST_DEG`.
  */
-export function viewThatFitsDeg(subject: Subject, width: number, height: number): number {
-  const upright = angularSizeDeg(subject.sizeM, subject.distanceM) * ROOM_AROUND;
+export function viewThatFitsDeg(
+  subject: Subject,
+  projection: Projection,
+  width: number,
+  height: number,
+): number {
+  const upright = Math.min(WIDEST_DEG, angularSizeDeg(subject.sizeM, subject.distanceM) * ROOM_AROUND);
   const outer = Math.abs(subject.sideM) + (subject.sizeM * WIDTH_OF_SIZE) / 2;
   const aside = subject.sideM === 0 ? 0 : 2 * Math.atan2(outer, subject.distanceM) * DEG;
-  return Math.min(179, Math.max((upright * width) / height, aside));
+  return Math.min(WIDEST_DEG, Math.max(viewOfHeightDeg(upright, projection, width, height), aside));
+}
+
+/** The horizontal view of a lens whose view is so tall: halved down to a thousandth of a degree. */
+function viewOfHeightDeg(uprightDeg: number, projection: Projection, width: number, height: number): number {
+  let low = 0;
+  let high = WIDEST_DEG;
+  while (high - low > 1e-3) {
+    const middle = (low + high) / 2;
+    if (verticalDeg({ horizontalDeg: middle, projection }, width, height) < uprightDeg) low = middle;
+    else high = middle;
+  }
+  return high;
 }
 
 export function framingOf(shape: FrameShape, subject: Subject): Framing {

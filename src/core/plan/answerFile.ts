@@ -29,6 +29,8 @@ const OneCamera = z.strictObject({
   holds: z.strictObject({
     evMin: number,
     evMax: number,
+    /** The chance that the run's light stays inside, 0…1, by how well it is known. */
+    lightChance: number,
     untilLimit: z.enum(['light', 'shake', 'speed', 'card']),
     shakeDegPerSRms: number,
     crossingDegPerS: number,

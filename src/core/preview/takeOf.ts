@@ -1,11 +1,11 @@
 import { habitsOf } from '../motion/mounts';
 import { shakeBandsOf } from '../motion/shakeSpectrum';
 import type { Candidate } from '../search/candidate';
-import { bitRateLoss, deliveredFrame } from '../loss/modeLoss';
+import { deliveredFrame, tiltHeldDeg } from '../loss/frame';
+import { bitRate } from '../loss/terms/bitRate';
 import { settingsOf } from '../search/settingsOf';
-import { movementOf } from '../loss/shutterLoss';
+import { movementOf } from '../loss/movement';
 import type { Space } from '../search/space';
-import { tiltHeldDeg } from '../compare/steadiness';
 import { sceneFor } from './scene';
 import type { SceneKind } from './scene';
 import type { LightMoment, Take } from './take';
@@ -28,8 +28,9 @@ const SOFT_PER_OCTAVE = 0.4;
 
 /** The take of one candidate: the very figures the solver judged it by. */
 export function takeOf(space: Space, candidate: Candidate, wish: TakeWish): Take {
-  const { brief, light, sensor } = space;
+  const { brief, light } = space;
   const { mode, shutter, filter, iso, encoding } = candidate;
+  const { sensor } = candidate.colour;
   const { mount, motion, playback } = brief;
   const habits = habitsOf(mount.kind, mount.place);
   const frame = deliveredFrame(brief, mode, space.school.steadiedInEdit);
@@ -76,6 +77,6 @@ export function takeOf(space: Space, candidate: Candidate, wish: TakeWish): Take
       offsetStops: settingsOf(space, candidate).exposureOffsetStops,
     },
     light: { evMin: light.evMin, evMax: light.evMax, moment: wish.moment, pulseHz: light.pulseHz },
-    softness: Math.min(0.9, SOFT_PER_OCTAVE * (bitRateLoss(brief, mode, encoding) + short)),
+    softness: Math.min(0.9, SOFT_PER_OCTAVE * (bitRate.loss({ brief, mode, encoding }) + short)),
   };
 }

@@ -2,15 +2,23 @@ import { modesOf } from '../camera/modeTable';
 import type { Encoding, Mode } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
 import type { Brief } from '../plan/defaults';
+import { COLOURS } from '../plan/words';
 import type { Colour, Recording } from '../plan/words';
 import { nearlyEqual } from '../units/stops';
 import { MODE_PINS } from './obstacle';
 import type { ModePin, Obstacle } from './obstacle';
 
-/** The modes that keep every pin in the colour chosen for the shot, whatever the school. */
+/** The modes that keep every pin, and the colours in which they may be filmed, whatever the school. */
 export interface AllowedModes {
   modes: readonly Mode[];
-  colour: { id: Colour; baseIso: number; maxIso: number };
+  colours: readonly AllowedColour[];
+}
+
+/** A colour with its ISO range, the ceiling counted in. */
+export interface AllowedColour {
+  id: Colour;
+  baseIso: number;
+  maxIso: number;
 }
 
 /** What the solver takes by itself; the other recordings move the exposure their own way and are the person's wish. */
@@ -46,10 +54,36 @@ export function allowedModes(brief: Brief): AllowedModes | Obstacle {
             modePins.every((pin) => keepsPin(brief, mode, pin)),
         );
   if (pinned.length === 0) return { code: 'noSuchMode', pins: modePins };
-  const colour = colourFor(brief, pinned);
-  if (limits.isoCeiling < colour.baseIso)
-    return { code: 'ceilingBelowBase', ceiling: limits.isoCeiling, base: colour.baseIso };
-  return { colour, modes: pinned.filter((mode) => mode.colours.includes(colour.id)) };
+  const filmed = COLOURS.filter((id) => pinned.some(({ colours }) => colours.includes(id)));
+  const wanted = pins.colour === undefined ? filmed : filmed.filter((id) => id === pins.colour);
+  const ranges = wanted.flatMap((id) => {
+    const range = camera.iso[id];
+    return range ? [{ id, baseIso: range.base, maxIso: Math.min(range.max, limits.isoCeiling) }] : [];
+  });
+  const colours = ranges.filter(
+    ({ baseIso, maxIso }) =>
+      baseIso <= limits.isoCeiling && (!pins.iso || (pins.iso.min >= baseIso && pins.iso.max <= maxIso)),
+  );
+  if (colours.length === 0) return noColour(brief, ranges);
+  const ids = new Set(colours.map(({ id }) => id));
+  return { colours, modes: pinned.filter((mode) => mode.colours.some((id) => ids.has(id))) };
+}
+
+/** Why no colour is left: the ceiling lies under the lowest base, or the pinned ISO outside every range. */
+function noColour({ camera, pins, limits }: Brief, ranges: readonly AllowedColour[]): Obstacle {
+  const lowest = ranges.reduce<AllowedColour | null>(
+    (best, one) => (best && best.baseIso <= one.baseIso ? best : one),
+    null,
+  ) ?? { id: 'standard', baseIso: camera.iso.standard.base, maxIso: camera.iso.standard.max };
+  if (limits.isoCeiling < lowest.baseIso || !pins.iso)
+    return { code: 'ceilingBelowBase', ceiling: limits.isoCeiling, base: lowest.baseIso };
+  return {
+    code: 'isoOutside',
+    ...pins.iso,
+    base: lowest.baseIso,
+    cameraMax: camera.iso[lowest.id]?.max ?? lowest.maxIso,
+    ceiling: limits.isoCeiling,
+  };
 }
 
 /** Whether a mode keeps one pin. Codec and bit rate must be kept by the same encoding. */
@@ -93,17 +127,4 @@ export function encodingsKept(brief: Brief, mode: Mode): readonly Encoding[] {
       (bitDepth === undefined || encoding.bitDepth === bitDepth) &&
       (bitRateMbps === undefined || encoding.bitRateMbps === bitRateMbps),
   );
-}
-
-/** The colour is the grade's wish where the camera has it under these pins and the ceiling; else standard. */
-function colourFor(brief: Brief, modes: readonly Mode[]): { id: Colour; baseIso: number; maxIso: number } {
-  const { iso } = brief.camera;
-  const wish: Colour = brief.pins.colour ?? (brief.look.grade === 'full' ? 'log' : 'standard');
-  const range = iso[wish];
-  const reachable =
-    range !== undefined &&
-    range.base <= Math.min(brief.limits.isoCeiling, brief.pins.iso?.min ?? Infinity) &&
-    modes.some((mode) => mode.colours.includes(wish));
-  if (range && (reachable || brief.pins.colour)) return { id: wish, baseIso: range.base, maxIso: range.max };
-  return { id: 'standard', baseIso: iso.standard.base, maxIso: iso.standard.max };
 }

@@ -1,21 +1,34 @@
 import type { Encoding, Mode } from '../camera/modeTable';
 import type { FilterSetting } from '../filters/kit';
-import { driftLoss, expose, filterLoss, noiseLoss, overLoss, underLoss } from '../loss/exposureLoss';
-import type { Exposure, IsoWindow, ShutterSetting } from '../loss/exposureLoss';
-import * as frame from '../loss/modeLoss';
-import * as shutterLoss from '../loss/shutterLoss';
-import type { MotionFigures, MotionView } from '../loss/shutterLoss';
+import { expose } from '../loss/exposure';
+import type { Exposure, IsoWindow, ShutterSetting } from '../loss/exposure';
+import { deliveredFrame } from '../loss/frame';
+import type { FrameFacts } from '../loss/frame';
+import { aimedAt, motionFigures } from '../loss/movement';
+import type { MotionFigures, MotionView } from '../loss/movement';
+import {
+  COLOUR_TERMS,
+  EXPOSURE_TERMS,
+  FILE_TERMS,
+  FRAME_TERMS,
+  lossesOf,
+  MOTION_TERMS,
+  RATE_TERMS,
+} from '../loss/table';
+import type { Loss } from '../loss/table';
+import { yieldedBy } from '../loss/wishes';
+import type { Yielded } from '../loss/wishes';
 import { encodingsKept } from './allowedModes';
-import type { Space } from './space';
+import type { ColourSpace, Space } from './space';
 import { paceOf } from '../motion/motionMap';
 import type { Pace } from '../motion/motionMap';
-import type { EncodingTerms, Workings } from './workings';
-import type { Loss } from '../loss/terms';
+import type { EncodingLosses, Workings } from './workings';
 
 /** One whole choice: everything that loss depends on. */
 export interface Candidate {
   mode: Mode;
   encoding: Encoding;
+  colour: ColourSpace;
   shutter: ShutterSetting;
   filter: FilterSetting;
   iso: IsoWindow;
@@ -23,66 +36,66 @@ export interface Candidate {
 
 /** The loss of one candidate, term by term, unweighted. The plain definition against which the search is checked. */
 export function lossOf(space: Space, candidate: Candidate): Loss {
-  const { brief, sensor } = space;
-  const { mode, encoding, shutter, filter, iso } = candidate;
+  const { brief, light } = space;
+  const { mode, encoding, colour, shutter, filter, iso } = candidate;
   const exposure = exposureOf(space, candidate);
-  const figures = figuresOf(space, mode);
   const { brightLog, darkLog } = exposure;
-  const rate = rateTerms(space, mode.frameRate);
-  const framed = frameTerms(space, mode);
+  const figures = figuresOf(space, mode);
   return {
-    over: overLoss(exposure.overStops, sensor.guardStops),
-    under: underLoss(exposure.underStops),
-    noise: noiseLoss(sensor, iso, exposure),
-    drift: driftLoss(shutter, iso, exposure),
-    filter: filterLoss(filter),
-    angle: shutterLoss.angleLoss(figures, brightLog, darkLog, shutter.longestLog),
-    smear: shutterLoss.smearLoss(figures, darkLog),
-    subjectBlur: shutterLoss.subjectBlurLoss(figures, darkLog),
-    strobing: shutterLoss.strobingLoss(figures, brightLog),
-    flicker: shutterLoss.flickerLoss(figures, space.light.pulseHz, brightLog, darkLog),
-    stutter: rate.stutter,
-    cadence: rate.cadence,
-    resolution: framed.resolution,
-    viewNarrow: framed.viewNarrow,
-    viewWide: framed.viewWide,
-    steadiness: framed.steadiness,
-    tilt: framed.tilt,
-    editCrop: framed.editCrop,
-    bitRate: frame.bitRateLoss(brief, mode, encoding),
-    card: frame.cardLoss(brief, encoding),
-    colour: framed.colour,
+    ...lossesOf(EXPOSURE_TERMS, { sensor: colour.sensor, light, shutter, filter, iso, exposure }),
+    ...lossesOf(MOTION_TERMS, { figures, brightLog, darkLog, longestLog: shutter.longestLog }),
+    ...lossesOf(RATE_TERMS, { brief, frameRate: mode.frameRate }),
+    ...lossesOf(FRAME_TERMS, frameFactsOf(space, mode)),
+    ...lossesOf(FILE_TERMS, { brief, mode, encoding }),
+    ...lossesOf(COLOUR_TERMS, { grade: brief.look.grade, colour: colour.id }),
+    wish: yieldedIn(space, candidate).reduce((sum, { price }) => sum + price, 0),
   };
 }
 
-/** The terms that the frame rate alone decides. */
-export function rateTerms({ brief }: Space, frameRate: number): Pick<Loss, 'stutter' | 'cadence'> {
-  return { stutter: frame.stutterLoss(brief, frameRate), cadence: frame.cadenceLoss(brief, frameRate) };
+/** The school's wishes that a candidate breaks, the dearest first. */
+export function yieldedIn(space: Space, candidate: Candidate): Yielded[] {
+  const { mode, shutter, filter, iso } = candidate;
+  return yieldedBy(space.school.wishes, space.demands, {
+    stabilization: mode.stabilization,
+    shutter,
+    filter,
+    iso,
+    figures: figuresOf(space, mode),
+  });
 }
 
-/** The terms of size, view and steadiness: no shutter, filter, ISO or encoding needed. Remembered per brief. */
-export function frameTerms({ brief, workings, school, colour }: Space, mode: Mode): frame.FrameTerms {
-  const memory = (workings.frameTerms[colour] ??= [[], []])[school.steadiedInEdit ? 1 : 0];
-  return (memory[mode.index] ??= frame.frameTermsOf(
-    brief,
-    workings.demands,
-    mode,
-    colour,
-    school.steadiedInEdit,
-  ));
+function frameFactsOf({ brief, demands, school }: Space, mode: Mode): FrameFacts {
+  const { steadiedInEdit } = school;
+  return { brief, demands, mode, frame: deliveredFrame(brief, mode, steadiedInEdit), steadiedInEdit };
 }
 
-/** The encodings of a mode that keep the pins, each with the loss that it alone decides. Remembered per brief. */
-export function encodingTerms({ brief, workings }: Space, mode: Mode): readonly EncodingTerms[] {
-  return (workings.encodings[mode.index] ??= encodingsKept(brief, mode).map((encoding) => ({
-    encoding,
-    bitRate: frame.bitRateLoss(brief, mode, encoding),
-    card: frame.cardLoss(brief, encoding),
-  })));
+/** The terms of the delivered frame in the table's order: no shutter, filter, ISO or encoding needed. Remembered per brief. */
+export function frameLosses(space: Space, mode: Mode): readonly number[] {
+  const memory = space.workings.frameLosses[space.school.steadiedInEdit ? 1 : 0];
+  let losses = memory.get(mode.frameGroup);
+  if (!losses) {
+    const facts = frameFactsOf(space, mode);
+    losses = FRAME_TERMS.map(({ loss }) => loss(facts));
+    memory.set(mode.frameGroup, losses);
+  }
+  return losses;
 }
 
-export function exposureOf(space: Space, candidate: Candidate): Exposure {
-  return expose(space.sensor, space.light, candidate.shutter, candidate.filter.stops, candidate.iso);
+/** The encodings of a mode that keep the pins, each with the terms that it alone decides, in the table's order. Remembered per brief. */
+export function encodingLosses({ brief, workings }: Space, mode: Mode): readonly EncodingLosses[] {
+  let known = workings.encodings.get(mode.index);
+  if (!known) {
+    known = encodingsKept(brief, mode).map((encoding) => {
+      const facts = { brief, mode, encoding };
+      return { encoding, losses: FILE_TERMS.map(({ loss }) => loss(facts)) };
+    });
+    workings.encodings.set(mode.index, known);
+  }
+  return known;
+}
+
+export function exposureOf(space: Space, { colour, shutter, filter, iso }: Candidate): Exposure {
+  return expose(colour.sensor, space.light, shutter, filter.stops, iso);
 }
 
 export function motionViewOf(space: Space, mode: Mode): MotionView {
@@ -96,14 +109,17 @@ export function motionViewOf(space: Space, mode: Mode): MotionView {
 
 export function figuresOf(space: Space, mode: Mode): MotionFigures {
   const { brief, school, workings, light } = space;
+  const aimed = (workings.aimed[school.id] ??= []);
+  const done = aimed[mode.motionGroup];
+  if (done) return done;
   const known = workings.figures[school.steadiedInEdit ? 1 : 0];
   let figures = known[mode.motionGroup];
   if (!figures) {
     const view = motionViewOf(space, mode);
-    figures = shutterLoss.motionFigures(brief, view, light.pulseHz, paceIn(workings, view));
+    figures = motionFigures(brief, view, light.pulseHz, paceIn(workings, view));
     known[mode.motionGroup] = figures;
   }
-  return { ...figures, aimLog: shutterLoss.aimLogOf(figures, school) };
+  return (aimed[mode.motionGroup] = aimedAt(figures, school));
 }
 
 /** The pace of the surroundings in a view: the same at every frame rate, so worked out once for all. */

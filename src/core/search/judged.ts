@@ -6,8 +6,8 @@ import { SCHOOLS } from '../loss/schools';
 import { search } from './search';
 import { spaceFor } from './space';
 import type { Space } from './space';
-import { scoreOf, TERMS } from '../loss/terms';
-import type { Loss, Term } from '../loss/terms';
+import { scoreOf, TERMS } from '../loss/table';
+import type { Loss, Term } from '../loss/table';
 
 /** Another brief or school, solved, and judged with the eyes of the answer at hand, so that the two compare. */
 export interface Judged {

@@ -9,7 +9,7 @@ import { ShotSchema } from '../plan/shot';
 import { lossOf } from './candidate';
 import { search, searchBelow } from './search';
 import { spaceFor } from './space';
-import { scoreOf } from '../loss/terms';
+import { scoreOf } from '../loss/table';
 
 describe('the fast search against looking at everything', () => {
   const agrees = (input: unknown): void => {

@@ -1,23 +1,44 @@
 import type { Encoding, Mode } from '../camera/modeTable';
 import type { FilterSetting } from '../filters/kit';
-import { encodingTerms, figuresOf, frameTerms, rateTerms } from './candidate';
+import { expose, isoWindow } from '../loss/exposure';
+import type { ExposureFacts, IsoWindow, ShutterSetting } from '../loss/exposure';
+import type { MotionFacts, MotionFigures } from '../loss/movement';
+import type { School } from '../loss/schools';
+import { RUNNING_AT_LEAST } from '../loss/terms/drift';
+import {
+  EXPOSURE_TERMS,
+  FILE_TERMS,
+  FRAME_TERMS,
+  LESS_BEHIND_GLASS,
+  MORE_BEHIND_GLASS,
+  MOTION_TERMS,
+  RATE_TERMS,
+  weighedSum,
+} from '../loss/table';
+import {
+  anglePrice,
+  filterPrice,
+  isoMaxPrice,
+  isoSpanPrice,
+  shakeFloorPrice,
+  shutterModePrice,
+  stabilizationPrice,
+} from '../loss/wishes';
+import { item } from '../units/items';
+import { encodingLosses, figuresOf, frameLosses } from './candidate';
 import type { Candidate } from './candidate';
-import { driftLoss, expose, filterLoss, noiseLoss, overLoss, underLoss } from '../loss/exposureLoss';
-import type { IsoWindow, ShutterSetting } from '../loss/exposureLoss';
-import { angleLoss, flickerLoss, smearLoss, strobingLoss, subjectBlurLoss } from '../loss/shutterLoss';
-import type { MotionFigures } from '../loss/shutterLoss';
-import { schoolAllows } from './space';
-import type { Space } from './space';
+import type { ColourSpace, Space } from './space';
 
 /**
- * The least loss of a space, exactly, without visiting most of it. The score splits in three:
+ * The least loss of a space, exactly, without visiting most of it. In each colour the score splits in three:
  *
- *   score = M(mode, encoding) + S(motion group, shutter used) + E(shutter, filter, ISO)
+ *   score = M(colour, mode, encoding) + S(motion group, shutter used) + E(colour, shutter, filter, ISO)
  *
- * Modes of one motion group differ only in M, so the best of each stands for all. E knows nothing of the mode, so for
- * each fixed shutter the best filter and ISO are found once; for an automatic one, once per filter, since the filter
- * decides which shutter is used. Since S ≥ 0, M + E is a bound: frame rates and groups in order of M, and exposures in
- * order of E, are left as soon as the bound passes the best so far.
+ * each with the prices of the wishes that it alone breaks. Modes of one motion group differ only in M, so the best of
+ * each stands for all. E knows nothing of the mode, so for each fixed shutter the best filter and ISO are found once; for
+ * an automatic one, once per filter, since the filter decides which shutter is used. Since S ≥ 0, M + E is a bound: frame
+ * rates and groups in order of M, and exposures in order of E, are left as soon as the bound passes the best so far; and
+ * what one colour reached bounds the next.
  */
 export interface Found {
   candidate: Candidate;
@@ -28,6 +49,8 @@ interface Family {
   frameRate: number;
   modes: Mode[];
   loss: number;
+  /** By the colours that share them; `null` for none below the limit. */
+  frames: Map<string, Frame | null>;
 }
 
 interface Group {
@@ -38,6 +61,7 @@ interface Group {
 }
 
 interface Best {
+  colour: ColourSpace;
   group: Group;
   plan: ExposurePlan;
   score: number;
@@ -57,11 +81,10 @@ export interface SharedFrames {
   /** Only frames below this are kept; an answer that is not is looked for anew. */
   limit: number;
   families: readonly Family[];
-  groups: Map<Family, Group[]>;
 }
 
 export function sharedFrames(space: Space, limit: number): SharedFrames {
-  return { limit, families: familiesOf(space), groups: new Map() };
+  return { limit, families: familiesOf(space) };
 }
 
 /** The best candidate; `null` for an empty space. Ties go to the earlier mode and the wider ISO window. */
@@ -82,27 +105,43 @@ export function searchBelow(whole: Space, limit: number): Found | null {
 }
 
 function bestIn(space: Space, shared: SharedFrames | null, limit: number): Best | null {
-  const fixed = new Map<number, ExposurePlan | null>();
-  const auto = new Map<number, readonly ExposurePlan[]>();
+  const frames = shared ?? sharedFrames(space, Infinity);
   let best: Best | null = null;
-  for (const family of shared?.families ?? familiesOf(space)) {
-    const beat: number = best?.score ?? limit;
-    if (family.loss >= beat) break;
-    const groups = shared ? groupsIn(shared, space, family) : groupsOf(space, family, beat);
-    if (groups.length === 0) continue;
-    const kindest = kindestFigures(groups.map((group) => group.figures));
-    const shutters = space.shutters.get(family.frameRate) ?? [];
-    // Fixed shutters first: few, and their best rules out most of the automatic ones unseen.
-    best = bestOf(space, groups, kindest, fixedPlans(space, shutters, fixed), best);
-    best = bestOf(space, groups, kindest, automaticPlans(space, shutters, auto, best?.score ?? limit), best);
+  for (const colour of space.colours) {
+    const plans: Plans = { fixed: new Map(), running: new Map() };
+    for (const family of frames.families) {
+      const beat: number = best?.score ?? limit;
+      if (family.loss + colour.loss + colour.grain >= beat) break;
+      const frame = frameOf(space, colour, family, shared ? shared.limit : beat);
+      if (!frame || frame.least + colour.loss + colour.grain >= beat) continue;
+      // Fixed shutters first: few, and their best rules out most of the automatic ones unseen.
+      best = bestHeld(space, colour, frame, plans, best, limit);
+      best = bestRunning(space, colour, frame, plans, best, limit);
+    }
   }
   return best;
 }
 
-function foundOf({ group, plan, score }: Best): Found {
+/** The groups of one frame rate, what no shutter can undercut in any of them, and the least of M, colour left out. */
+interface Frame {
+  groups: readonly Group[];
+  kindest: MotionFigures;
+  least: number;
+  /** Fixed shutters with what they do to movement, the kindest first: that needs no exposure. */
+  held: readonly { shutter: ShutterSetting; moved: number }[];
+  running: readonly ShutterSetting[];
+}
+
+/** Exposures of one colour by longest shutter, each looked for once, below the limit that mattered then. */
+interface Plans {
+  fixed: Map<number, { below: number; plan: ExposurePlan | null }>;
+  running: Map<number, { below: number; plans: readonly ExposurePlan[] }>;
+}
+
+function foundOf({ colour, group, plan, score }: Best): Found {
   const { mode, encoding } = group;
   const { shutter, filter, iso } = plan;
-  return { candidate: { mode, encoding, shutter, filter, iso }, score };
+  return { candidate: { mode, encoding, colour, shutter, filter, iso }, score };
 }
 
 /** Of filters that take the same stops only the one that loses least can win: a variable one set to 3 stops, or ND8. */
@@ -115,192 +154,287 @@ function undominated(filters: readonly FilterSetting[]): readonly FilterSetting[
   return filters.filter((filter) => least.get(filter.stops) === filter);
 }
 
-/** The best of these groups under these exposures, or `sofar` where that is at least as good. */
-function bestOf(
+/** The best of a frame under a fixed shutter, or `sofar` where that is at least as good. */
+function bestHeld(
   space: Space,
-  groups: readonly Group[],
-  kindest: MotionFigures,
-  plans: readonly ExposurePlan[],
+  colour: ColourSpace,
+  frame: Frame,
+  plans: Plans,
   sofar: Best | null,
+  limit: number,
 ): Best | null {
-  const least = groups[0]?.loss ?? Infinity;
-  const worth: { plan: ExposurePlan; bound: number }[] = [];
-  for (const plan of plans) {
-    const bound = plan.loss + shutterScore(space, kindest, plan);
-    if (sofar === null || least + bound < sofar.score) worth.push({ plan, bound });
-  }
-  worth.sort((a, b) => a.bound - b.bound);
+  const least = frame.least + colour.loss;
   let best = sofar;
-  for (const group of groups) {
-    for (const { plan, bound } of worth) {
-      if (best !== null && group.loss + bound >= best.score) break;
-      if (!schoolAllows(space, group.mode, plan.shutter)) continue;
-      const score = group.loss + plan.loss + shutterScore(space, group.figures, plan);
-      if (best === null || score < best.score) best = { group, plan, score };
+  for (const { shutter, moved } of frame.held) {
+    const below: number = (best?.score ?? limit) - least - moved;
+    if (below <= colour.grain) break;
+    let known = plans.fixed.get(shutter.longestSeconds);
+    if (!known || (!known.plan && known.below < below)) {
+      known = { below, plan: bestFilter(space, colour, shutter, below) };
+      plans.fixed.set(shutter.longestSeconds, known);
+    }
+    const { plan } = known;
+    if (plan) best = bestGroup(space, colour, frame, plan, plan.loss + moved, best, limit);
+  }
+  return best;
+}
+
+/** The same under an automatic shutter. */
+function bestRunning(
+  space: Space,
+  colour: ColourSpace,
+  frame: Frame,
+  plans: Plans,
+  sofar: Best | null,
+  limit: number,
+): Best | null {
+  const least = frame.least + colour.loss;
+  let best = sofar;
+  for (const shutter of frame.running) {
+    const below: number = (best?.score ?? limit) - least;
+    let known = plans.running.get(shutter.longestSeconds);
+    if (!known || known.below < below) {
+      known = { below, plans: runningPlans(space, colour, shutter, below) };
+      plans.running.set(shutter.longestSeconds, known);
+    }
+    for (const plan of known.plans) {
+      if (least + plan.loss >= (best?.score ?? limit)) continue;
+      const bound = plan.loss + shutterScore(space, frame.kindest, plan);
+      best = bestGroup(space, colour, frame, plan, bound, best, limit);
     }
   }
   return best;
 }
 
+/** The best group under one exposure, `bound` being what none of them undercuts beside its M. */
+function bestGroup(
+  space: Space,
+  colour: ColourSpace,
+  { groups }: Frame,
+  plan: ExposurePlan,
+  bound: number,
+  sofar: Best | null,
+  limit: number,
+): Best | null {
+  let best = sofar;
+  for (const group of groups) {
+    const beat = best?.score ?? limit;
+    const framed = group.loss + colour.loss;
+    if (framed + bound >= beat) break;
+    const score = framed + plan.loss + shutterScore(space, group.figures, plan);
+    if (score < beat) best = { colour, group, plan, score };
+  }
+  return best;
+}
+
 /** The modes of each frame rate, with the loss of the rate itself, least first. */
-function familiesOf(space: Space): Family[] {
-  const { weights } = space.school;
+function familiesOf({ brief, school, modes }: Space): Family[] {
   const families = new Map<number, Family>();
-  for (const mode of space.modes) {
+  for (const mode of modes) {
     const { frameRate } = mode;
     const known = families.get(frameRate);
     if (known) {
       known.modes.push(mode);
       continue;
     }
-    const terms = rateTerms(space, frameRate);
-    const loss = weights.stutter * terms.stutter + weights.cadence * terms.cadence;
-    families.set(frameRate, { frameRate, loss, modes: [mode] });
+    const loss = weighedSum(RATE_TERMS, school.weights, { brief, frameRate });
+    families.set(frameRate, { frameRate, loss, modes: [mode], frames: new Map() });
   }
   return [...families.values()].sort((a, b) => a.loss - b.loss);
 }
 
-/** The best mode and encoding of each motion group of one frame rate, least loss first, as far as below `beat`. */
-function groupsOf(space: Space, family: Family, beat: number): Group[] {
-  const { weights } = space.school;
-  const groups = new Map<number, Omit<Group, 'figures'>>();
-  for (const mode of family.modes) {
-    const terms = frameTerms(space, mode);
-    const bare =
-      family.loss +
-      weights.resolution * terms.resolution +
-      weights.viewNarrow * terms.viewNarrow +
-      weights.viewWide * terms.viewWide +
-      weights.steadiness * terms.steadiness +
-      weights.tilt * terms.tilt +
-      weights.editCrop * terms.editCrop +
-      weights.colour * terms.colour;
-    let least = groups.get(mode.motionGroup)?.loss ?? beat;
-    if (bare >= least) continue;
-    for (const { encoding, bitRate, card } of encodingTerms(space, mode)) {
-      const loss = bare + weights.bitRate * bitRate + weights.card * card;
+/**
+ * The frames of one rate in one colour. Colours that the same modes have share them: what the dearer one leaves out for
+ * being no better, the cheaper one, asked first, left out before.
+ */
+function frameOf(space: Space, colour: ColourSpace, family: Family, beat: number): Frame | null {
+  const modes = family.modes.filter((mode) => mode.colours.includes(colour.id));
+  const key = modes.length === family.modes.length ? 'all' : colour.id;
+  let frame = family.frames.get(key);
+  if (frame === undefined) {
+    frame = framed(space, family, modes, beat - colour.loss);
+    family.frames.set(key, frame);
+  }
+  return frame;
+}
+
+/** The best mode and encoding of each motion group, least loss first, as far as below `beat`. */
+function framed(space: Space, family: Family, modes: readonly Mode[], beat: number): Frame | null {
+  const weights = FILE_TERMS.map(({ id }) => space.school.weights[id]);
+  const frameWeights = FRAME_TERMS.map(({ id }) => space.school.weights[id]);
+  const best = new Map<number, Omit<Group, 'figures'>>();
+  for (const mode of modes) {
+    const frame = family.loss + frameScore(space, mode, frameWeights);
+    let least = best.get(mode.motionGroup)?.loss ?? beat;
+    if (frame >= least) continue;
+    for (const { encoding, losses } of encodingLosses(space, mode)) {
+      const loss = frame + dot(weights, losses);
       if (loss >= least) continue;
       least = loss;
-      groups.set(mode.motionGroup, { mode, encoding, loss });
+      best.set(mode.motionGroup, { mode, encoding, loss });
     }
   }
-  return [...groups.values()]
-    .map(({ mode, encoding, loss }) => ({ mode, encoding, loss, figures: figuresOf(space, mode) }))
+  if (best.size === 0) return null;
+  const groups = [...best.values()]
+    .map((group): Group => ({ ...group, figures: figuresOf(space, group.mode) }))
     .sort((a, b) => a.loss - b.loss);
+  const kindest = kindestFigures(groups);
+  const shutters = space.shutters.get(family.frameRate) ?? [];
+  return {
+    groups,
+    kindest,
+    least: Math.min(...groups.map(({ loss }) => loss)),
+    held: shutters
+      .filter(({ spanStops }) => spanStops === 0)
+      .map((shutter) => ({ shutter, moved: heldScore(space, kindest, shutter) }))
+      .sort((a, b) => a.moved - b.moved),
+    running: shutters.filter(({ spanStops }) => spanStops > 0),
+  };
 }
 
-/** The groups of a frame rate below the limit, kept for the next filter. */
-function groupsIn(shared: SharedFrames, space: Space, family: Family): Group[] {
-  let known = shared.groups.get(family);
-  if (!known) shared.groups.set(family, (known = groupsOf(space, family, shared.limit)));
-  return known;
+/** The weighted terms of the delivered frame, and the wish for a hold. */
+function frameScore(space: Space, mode: Mode, weights: readonly number[]): number {
+  return (
+    stabilizationPrice(space.school.wishes, space.demands, mode.stabilization) +
+    dot(weights, frameLosses(space, mode))
+  );
 }
 
-/** Figures under which every shutter does at most the loss it does in any of these; one frame rate, one school. */
-function kindestFigures(figures: readonly MotionFigures[]): MotionFigures {
-  const [first] = figures;
+function dot(weights: readonly number[], losses: readonly number[]): number {
+  let sum = 0;
+  for (let at = 0; at < weights.length; at++) sum += (weights[at] ?? 0) * (losses[at] ?? 0);
+  return sum;
+}
+
+/** Figures under which every shutter loses at most what it loses in any of these; one frame rate, one school. */
+function kindestFigures(groups: readonly Group[]): MotionFigures {
+  const [first] = groups;
   if (!first) throw new Error('a frame rate without a single view');
-  const kindest = { ...first };
-  for (const other of figures) {
+  const kindest = { ...first.figures };
+  for (const { figures: other } of groups) {
     kindest.shakeFloorLog = Math.max(kindest.shakeFloorLog, other.shakeFloorLog);
     kindest.subjectFloorLog = Math.max(kindest.subjectFloorLog, other.subjectFloorLog);
     kindest.stepOctaves = Math.min(kindest.stepOctaves, other.stepOctaves);
-    kindest.smearWeight = Math.min(kindest.smearWeight, other.smearWeight);
+    kindest.steady = kindest.steady && other.steady;
     // Where the aim differs from view to view, no shutter can be told to miss it.
-    if (other.aimLog !== first.aimLog) kindest.aimLog = NaN;
+    if (other.aimLog !== first.figures.aimLog) kindest.aimLog = NaN;
   }
   return kindest;
 }
 
-/** The best exposure of each fixed shutter. `known` carries them from one frame rate to the next. */
-function fixedPlans(
+/** The filter and ISO window that expose one fixed shutter with the least loss; `null` where none is below `limit`. */
+export function bestFilter(
   space: Space,
-  shutters: readonly ShutterSetting[],
-  known: Map<number, ExposurePlan | null>,
-): ExposurePlan[] {
-  const plans: ExposurePlan[] = [];
-  for (const shutter of shutters) {
-    if (shutter.spanStops > 0) continue;
-    let plan = known.get(shutter.longestSeconds);
-    if (plan === undefined) {
-      plan = bestFilter(space, shutter);
-      known.set(shutter.longestSeconds, plan);
-    }
-    if (plan) plans.push(plan);
-  }
-  return plans;
-}
-
-/** The filter and ISO window that expose one fixed shutter with the least loss; `null` where none is allowed. */
-export function bestFilter(space: Space, shutter: ShutterSetting): ExposurePlan | null {
+  colour: ColourSpace,
+  shutter: ShutterSetting,
+  limit = Infinity,
+): ExposurePlan | null {
   let best: ExposurePlan | null = null;
-  for (const filter of space.filters) {
-    const beat: number = best?.loss ?? Infinity;
-    if (leastExposureLoss(space, shutter, filter) >= beat) continue;
-    best = bestIso(space, shutter, filter, space.isoWindows, beat) ?? best;
-  }
+  walkFilters(space, colour, shutter, limit, (filter, beat) => {
+    const plan = bestIso(space, colour, shutter, filter, colour.isoWindows, beat);
+    if (plan) best = plan;
+    return plan?.loss ?? beat;
+  });
   return best;
 }
 
-/** No ISO window loses less than this: the bright end at the lowest ISO there is, the dark end at the highest. */
-function leastExposureLoss(space: Space, shutter: ShutterSetting, filter: FilterSetting): number {
-  const { sensor, light, isoReach } = space;
-  const { weights } = space.school;
-  const atIso100 = sensor.fNumberLog - shutter.longestLog + filter.stops;
-  const over = light.evMax - (atIso100 + shutter.spanStops - isoReach.lowLog);
-  const under = atIso100 - isoReach.highLog - light.evMin;
-  return (
-    weights.filter * filterLoss(filter) +
-    weights.over * overLoss(Math.max(0, over), sensor.guardStops) +
-    weights.under * underLoss(Math.max(0, under))
-  );
+/** The best exposure of an automatic shutter under each filter, as far as below `limit`. */
+function runningPlans(
+  space: Space,
+  colour: ColourSpace,
+  shutter: ShutterSetting,
+  limit: number,
+): ExposurePlan[] {
+  const plans: ExposurePlan[] = [];
+  walkFilters(space, colour, shutter, limit, (filter, beat) => {
+    const plan = bestIso(space, colour, shutter, filter, colour.autoIsoWindows, beat);
+    if (plan) plans.push(plan);
+    return beat;
+  });
+  return plans;
 }
 
-/** The best exposure of each automatic shutter under each filter, as far as E alone is below `beat`. */
-function automaticPlans(
-  space: Space,
-  shutters: readonly ShutterSetting[],
-  known: Map<number, readonly ExposurePlan[]>,
-  beat: number,
-): ExposurePlan[] {
-  const all: ExposurePlan[] = [];
-  for (const shutter of shutters) {
-    if (shutter.spanStops === 0) continue;
-    let plans = known.get(shutter.longestSeconds);
-    if (!plans) {
-      plans = space.filters
-        .filter((filter) => leastExposureLoss(space, shutter, filter) < beat)
-        .map((filter) => bestIso(space, shutter, filter, space.autoIsoWindows, beat))
-        .filter((plan) => plan !== null);
-      known.set(shutter.longestSeconds, plans);
-    }
-    all.push(...plans);
+/**
+ * Visits every filter that may still come below what `visit` gives back. No ISO window loses less than the widest one, with
+ * the bright end at the lowest ISO there is and the dark end at the highest; and none in uncertain light less than in light
+ * just as told, since the losses are convex (Jensen 1906). What falls with the strength of the filter is halved down to;
+ * what rises ends the walk.
+ */
+function walkFilters(
+  { school, told: light, filters }: Space,
+  { sensor, isoWindows, grain }: ColourSpace,
+  shutter: ShutterSetting,
+  limit: number,
+  visit: (filter: FilterSetting, beat: number) => number,
+): void {
+  const { weights, wishes } = school;
+  const free = shutter.spanStops > 0 ? weights.drift * RUNNING_AT_LEAST : 0;
+  const price = shutterModePrice(wishes, shutter) + free + grain;
+  let beat = limit;
+  if (price >= beat) return;
+  const iso = reachOf(isoWindows);
+  const factsOf = (filter: FilterSetting): ExposureFacts => ({
+    sensor,
+    light,
+    shutter,
+    filter,
+    iso,
+    exposure: expose(sensor, light, shutter, filter.stops, iso),
+  });
+  let weakest = 0;
+  let strongest = filters.length;
+  while (weakest < strongest) {
+    const middle = (weakest + strongest) >> 1;
+    const falling = weighedSum(LESS_BEHIND_GLASS, weights, factsOf(item(filters, middle)));
+    if (price + falling >= beat) weakest = middle + 1;
+    else strongest = middle;
   }
-  return all;
+  for (let at = weakest; at < filters.length; at++) {
+    const filter = item(filters, at);
+    const facts = factsOf(filter);
+    const rising = price + weighedSum(MORE_BEHIND_GLASS, weights, facts);
+    // A filter's side effects do not rise with its stops.
+    if (rising - weights.filter * filter.cast >= beat) return;
+    const bound = rising + filterPrice(wishes, filter) + weighedSum(LESS_BEHIND_GLASS, weights, facts);
+    if (bound < beat) beat = visit(filter, beat);
+  }
+}
+
+const reaches = new WeakMap<readonly IsoWindow[], IsoWindow>();
+
+/** From the lowest ISO of any window to the highest. */
+function reachOf(windows: readonly IsoWindow[]): IsoWindow {
+  let reach = reaches.get(windows);
+  if (!reach) {
+    reach = isoWindow(Math.min(...windows.map(({ min }) => min)), Math.max(...windows.map(({ max }) => max)));
+    reaches.set(windows, reach);
+  }
+  return reach;
 }
 
 /** The ISO window with the least loss under one shutter and filter, if it is below `beat`. */
 function bestIso(
-  space: Space,
+  { light, school }: Space,
+  { sensor }: ColourSpace,
   shutter: ShutterSetting,
   filter: FilterSetting,
   windows: readonly IsoWindow[],
   beat: number,
 ): ExposurePlan | null {
-  const { sensor, light } = space;
-  const { weights } = space.school;
-  const glass = weights.filter * filterLoss(filter);
+  const { weights, wishes } = school;
+  const outside = shutterModePrice(wishes, shutter) + filterPrice(wishes, filter);
   let best: ExposurePlan | null = null;
   let least = beat;
   for (const iso of windows) {
-    if (glass >= least) break;
+    const prices = outside + isoSpanPrice(wishes, iso) + isoMaxPrice(wishes, iso);
+    if (prices >= least) continue;
     const exposure = expose(sensor, light, shutter, filter.stops, iso);
-    const loss =
-      glass +
-      weights.over * overLoss(exposure.overStops, sensor.guardStops) +
-      weights.under * underLoss(exposure.underStops) +
-      weights.noise * noiseLoss(sensor, iso, exposure) +
-      weights.drift * driftLoss(shutter, iso, exposure);
+    const facts: ExposureFacts = { sensor, light, shutter, filter, iso, exposure };
+    let loss = prices;
+    for (const term of EXPOSURE_TERMS) {
+      loss += weights[term.id] * term.loss(facts);
+      if (loss >= least) break;
+    }
     if (loss >= least) continue;
     least = loss;
     best = { shutter, filter, iso, loss, brightLog: exposure.brightLog, darkLog: exposure.darkLog };
@@ -308,14 +442,21 @@ function bestIso(
   return best;
 }
 
-function shutterScore(space: Space, figures: MotionFigures, plan: ExposurePlan): number {
-  const { weights } = space.school;
+/** A fixed shutter does the same at both ends of the light. */
+function heldScore({ school }: Space, figures: MotionFigures, shutter: ShutterSetting): number {
+  const { longestLog } = shutter;
+  return movedScore(school, { figures, brightLog: longestLog, darkLog: longestLog, longestLog }, shutter);
+}
+
+function shutterScore({ school }: Space, figures: MotionFigures, plan: ExposurePlan): number {
   const { brightLog, darkLog, shutter } = plan;
+  return movedScore(school, { figures, brightLog, darkLog, longestLog: shutter.longestLog }, shutter);
+}
+
+function movedScore({ weights, wishes }: School, facts: MotionFacts, shutter: ShutterSetting): number {
   return (
-    weights.angle * angleLoss(figures, brightLog, darkLog, shutter.longestLog) +
-    weights.smear * smearLoss(figures, darkLog) +
-    weights.subjectBlur * subjectBlurLoss(figures, darkLog) +
-    weights.strobing * strobingLoss(figures, brightLog) +
-    weights.flicker * flickerLoss(figures, space.light.pulseHz, brightLog, darkLog)
+    weighedSum(MOTION_TERMS, weights, facts) +
+    anglePrice(wishes, facts.figures, shutter) +
+    shakeFloorPrice(wishes, facts.figures, facts.longestLog)
   );
 }

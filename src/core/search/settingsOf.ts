@@ -11,9 +11,9 @@ const USUAL_GUARD_OFFSET = -0.3;
 
 /** A candidate written out as settings, the second row included. Pins stand as they are. */
 export function settingsOf(space: Space, candidate: Candidate): Settings {
-  const { brief, colour } = space;
+  const { brief } = space;
   const { pins } = brief;
-  const { mode, encoding, shutter, filter, iso } = candidate;
+  const { mode, encoding, colour, shutter, filter, iso } = candidate;
   const graded = brief.look.grade !== 'none';
   const auto = shutter.spanStops > 0;
   return {
@@ -32,7 +32,7 @@ export function settingsOf(space: Space, candidate: Candidate): Settings {
     recording: mode.recording,
     stabilization: mode.stabilization,
     whiteBalance: pins.whiteBalance ?? whiteBalanceFor(space),
-    colour,
+    colour: colour.id,
     exposureOffsetStops: pins.exposureOffsetStops ?? offsetFor(space, auto || iso.spanStops > 0),
     sharpening: pins.sharpening ?? (graded ? 'low' : 'standard'),
     noiseReduction: pins.noiseReduction ?? (graded ? 'low' : 'standard'),

@@ -4,20 +4,16 @@ import type { CameraProfile } from '../camera/profile';
 import type { Brief } from '../plan/defaults';
 import { cadenceOf } from '../playback/cadence';
 import { nearlyEqual, THIRD_STOP_SHUTTERS } from '../units/stops';
-import { shutterSetting } from '../loss/exposureLoss';
-import type { ShutterSetting } from '../loss/exposureLoss';
-import type { Dropped } from './insist';
+import { shutterSetting } from '../loss/exposure';
+import type { ShutterSetting } from '../loss/exposure';
 import type { Obstacle } from './obstacle';
-import type { School } from '../loss/schools';
 import type { Workings } from './workings';
 
-/** The shutters that may be chosen at each frame rate: pins, camera and school applied; or why there are none. */
+/** The shutters that may be chosen at each frame rate: pins and camera applied; or why there are none. */
 export function shuttersFor(
   brief: Brief,
-  school: School,
   shared: Workings,
   modes: readonly Mode[],
-  dropped: Dropped[],
 ): Map<number, readonly ShutterSetting[]> | Obstacle {
   const { camera, pins } = brief;
   const shortest = camera.shutter.shortestSeconds;
@@ -38,7 +34,7 @@ export function shuttersFor(
   let underTheFloor: number | null = null;
   for (const fps of frameRates) {
     if (!shutterIsPinned(brief)) {
-      offered.set(fps, ofKind(brief, school, ladderSettings(brief, shared, fps)));
+      offered.set(fps, ofKind(brief, ladderSettings(brief, shared, fps)));
       continue;
     }
     const times = pinnedTimes(brief, fps);
@@ -48,13 +44,9 @@ export function shuttersFor(
     if (fitting.length === 0) tooLong = times[0] ?? null;
     else if (possible.length === 0) tooShort = fitting[0] ?? null;
     else underTheFloor = possible[0] ?? null;
-    offered.set(fps, ofKind(brief, school, bothKinds(brief, possible)));
+    offered.set(fps, ofKind(brief, bothKinds(brief, possible)));
   }
-  if ([...offered.values()].some((settings) => settings.length > 0)) {
-    if (school.insists.shutterMode === 'auto' && !camera.shutter.auto && !pins.shutterMode)
-      dropped.push('shutterMode');
-    return atSchoolsAngle(brief, school, offered, dropped);
-  }
+  if ([...offered.values()].some((settings) => settings.length > 0)) return offered;
   if (tooShort !== null)
     return { code: 'shutterTooShort', shutterSeconds: tooShort, shortestSeconds: shortest };
   // Times that fit and still give nothing: an automatic shutter whose shortest is not below them.
@@ -89,66 +81,71 @@ interface BothKinds {
 const ladders = new WeakMap<CameraProfile, Map<string, BothKinds>>();
 
 function ladderSettings(brief: Brief, { light }: Workings, fps: number): BothKinds {
-  const { camera, pins } = brief;
+  const { camera, pins, playback } = brief;
+  const { shownFps } = cadenceOf(fps, playback.timelineFps, playback.slowdown);
   const { pulseHz } = light;
   let ofCamera = ladders.get(camera);
   if (!ofCamera) ladders.set(camera, (ofCamera = new Map<string, BothKinds>()));
-  const key = `${fps} ${pulseHz ?? 0}`;
+  const key = `${fps} ${shownFps} ${pulseHz ?? 0}`;
   const known = pins.shutterFloorSeconds === undefined ? ofCamera.get(key) : undefined;
   if (known) return known;
-  const fresh = bothKinds(brief, ladderFor(fps, camera.shutter.shortestSeconds, pulseHz));
+  const times = ladderFor(fps, shownFps, camera.shutter.shortestSeconds, pulseHz);
+  const fresh = bothKinds(brief, times, slowestFor(times, fps, shownFps, pulseHz));
   // A pinned floor belongs to the shot, not to the camera.
   if (pins.shutterFloorSeconds === undefined) ofCamera.set(key, fresh);
   return fresh;
 }
 
-/** Each time as a fixed shutter, and as the longest of an automatic one. */
-function bothKinds({ camera, pins }: Brief, times: readonly number[]): BothKinds {
+/** Each time as a fixed shutter; these, or all, as the longest of an automatic one. */
+function bothKinds({ camera, pins }: Brief, times: readonly number[], slowest = times): BothKinds {
   const floor = pins.shutterFloorSeconds ?? camera.shutter.shortestSeconds;
   const fixed = times.map((seconds) => shutterSetting(seconds, seconds));
   const auto = camera.shutter.auto
-    ? times.filter((seconds) => seconds > floor).map((seconds) => shutterSetting(floor, seconds))
+    ? slowest.filter((seconds) => seconds > floor).map((seconds) => shutterSetting(floor, seconds))
     : [];
   return { fixed, auto, both: [...fixed, ...auto] };
 }
 
-/** Third stops, the exact 180° of this frame rate, and under lamps the flicker-safe times; shortest first. */
-function ladderFor(fps: number, shortestSeconds: number, pulseHz: number | null): readonly number[] {
+/** Third stops, the exact 180° of the frames captured and shown, and under lamps the flicker-safe times; shortest first. */
+function ladderFor(
+  fps: number,
+  shownFps: number,
+  shortestSeconds: number,
+  pulseHz: number | null,
+): readonly number[] {
   const safe = pulseHz === null ? [] : flickerSafeShutters(pulseHz, fps);
-  return [...THIRD_STOP_SHUTTERS, 1 / (2 * fps), ...safe]
+  return [...THIRD_STOP_SHUTTERS, 1 / (2 * fps), 1 / (2 * shownFps), ...safe]
     .filter((seconds) => seconds <= (1 / fps) * (1 + 1e-9) && seconds >= shortestSeconds * (1 - 1e-9))
     .sort((a, b) => a - b)
     .filter((seconds, index, all) => index === 0 || !nearlyEqual(seconds, all[index - 1] ?? 0));
 }
 
-/** The kind of shutter that pins or school ask for; fixed where the camera has no automatic. */
-function ofKind(brief: Brief, school: School, { fixed, auto, both }: BothKinds): readonly ShutterSetting[] {
-  const wanted = brief.camera.shutter.auto ? shutterModeFor(brief, school) : 'fixed';
-  return wanted === 'fixed' ? fixed : wanted === 'auto' ? auto : both;
+/**
+ * The longest times worth giving an automatic shutter, which stops well before them in most light: the whole frame,
+ * captured or shown, and about whole stops down from it; under lamps the safe ones.
+ */
+function slowestFor(
+  times: readonly number[],
+  fps: number,
+  shownFps: number,
+  pulseHz: number | null,
+): readonly number[] {
+  const whole = (seconds: number, rate: number): boolean => {
+    const stops = -Math.log2(seconds * rate);
+    return Math.abs(stops - Math.round(stops)) < 1 / 6;
+  };
+  return times.filter(
+    (seconds) =>
+      whole(seconds, fps) ||
+      whole(seconds, shownFps) ||
+      (pulseHz !== null && Math.abs(seconds * pulseHz - Math.round(seconds * pulseHz)) < 1e-6),
+  );
 }
 
-/** Only the shutters at the school's angle, and so only the frame rates that have one; all where none has. */
-function atSchoolsAngle(
-  brief: Brief,
-  school: School,
-  offered: Map<number, readonly ShutterSetting[]>,
-  dropped: Dropped[],
-): Map<number, readonly ShutterSetting[]> {
-  const range = school.insists.angle;
-  if (!range || shutterIsPinned(brief)) return offered;
-  const { timelineFps, slowdown } = brief.playback;
-  const meeting = new Map(
-    [...offered].map(([fps, settings]) => {
-      const rate = range.of === 'captured' ? fps : cadenceOf(fps, timelineFps, slowdown).shownFps;
-      const [from, to] = [range.fromDeg - 1e-6, range.toDeg + 1e-6].map((degrees) => degrees / (360 * rate));
-      const meets = ({ longestSeconds }: ShutterSetting): boolean =>
-        longestSeconds >= (from ?? 0) && longestSeconds <= (to ?? 0);
-      return [fps, settings.filter(meets)];
-    }),
-  );
-  if ([...meeting.values()].some((settings) => settings.length > 0)) return meeting;
-  dropped.push('angle');
-  return offered;
+/** The kind of shutter that pins ask for; fixed where the camera has no automatic. */
+function ofKind(brief: Brief, { fixed, auto, both }: BothKinds): readonly ShutterSetting[] {
+  const wanted = brief.camera.shutter.auto ? shutterModeFor(brief) : 'fixed';
+  return wanted === 'fixed' ? fixed : wanted === 'auto' ? auto : both;
 }
 
 /** High dynamic range and low-light priority leave no shutter to set. */
@@ -156,13 +153,13 @@ export function runsItself({ pins }: Brief): boolean {
   return pins.recording === 'hdr' || pins.recording === 'lowLight';
 }
 
-/** A pinned time means that very time, unless the person pins the automatic as well; then the school's say. */
-function shutterModeFor(brief: Brief, school: School): 'fixed' | 'auto' | undefined {
+/** A pinned time means that very time, unless the person pins the automatic as well. */
+function shutterModeFor(brief: Brief): 'fixed' | 'auto' | undefined {
   const { pins } = brief;
   if (runsItself(brief)) return 'auto';
   if (pins.shutterMode) return pins.shutterMode;
   if (pins.shutterFloorSeconds !== undefined) return 'auto';
-  return shutterIsPinned(brief) ? 'fixed' : school.insists.shutterMode;
+  return shutterIsPinned(brief) ? 'fixed' : undefined;
 }
 
 /** Whether the person holds the shutter at a time or an angle. */

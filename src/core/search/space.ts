@@ -1,160 +1,127 @@
 import type { Mode } from '../camera/modeTable';
-import { filterSettings, NO_FILTER, stackOf } from '../filters/kit';
+import { filterSettings, stackOf } from '../filters/kit';
 import type { FilterSetting } from '../filters/kit';
 import type { LightRange } from '../light/lightRange';
-import { shakeFloorSeconds } from '../motion/shake';
+import { isoWindow } from '../loss/exposure';
+import type { IsoWindow, Sensor, ShutterSetting } from '../loss/exposure';
+import type { Demands } from '../loss/frame';
+import { SCHOOLS } from '../loss/schools';
+import type { School } from '../loss/schools';
+import { COLOUR_TERMS, weighedSum } from '../loss/table';
+import { grainAt } from '../loss/terms/noise';
 import type { Brief } from '../plan/defaults';
 import type { Colour } from '../plan/words';
 import { allowedModes } from './allowedModes';
-import { isoWindow } from '../loss/exposureLoss';
-import type { IsoWindow, Sensor, ShutterSetting } from '../loss/exposureLoss';
-import { insisting } from './insist';
-import type { Dropped } from './insist';
-import type { Demands } from '../loss/modeLoss';
+import type { AllowedColour } from './allowedModes';
 import type { Obstacle } from './obstacle';
-import { SCHOOLS } from '../loss/schools';
-import type { School } from '../loss/schools';
-import { shutterIsPinned, shuttersFor } from './shutters';
+import { shuttersFor } from './shutters';
 import { workingsOf } from './workings';
 import type { Workings } from './workings';
 
 /**
- * All that may be chosen for a brief: hard limits and pins applied, the school's insistences too, as far as the camera
- * can meet them. Both the fast search and the exhaustive one walk exactly this space.
+ * All that may be chosen for a brief: hard limits and pins applied. A school takes nothing away: what it wishes for has
+ * a price. Both the fast search and the exhaustive one walk exactly this space.
  */
 export interface Space {
   brief: Brief;
   school: School;
   light: LightRange;
+  /** The light as told, without its spread: for bounds. */
+  told: LightRange;
   demands: Demands;
   workings: Workings;
-  sensor: Sensor;
-  colour: Colour;
+  /** The colours that may be filmed, the school's cheapest first. */
+  colours: readonly ColourSpace[];
   modes: readonly Mode[];
   filters: readonly FilterSetting[];
   /** Fixed shutters and automatic ones, by frame rate. */
   shutters: ReadonlyMap<number, readonly ShutterSetting[]>;
-  /** ISO windows for a fixed shutter, widest first so that a tie keeps the window that holds longest. */
-  isoWindows: readonly IsoWindow[];
-  /** log2(ISO/100) of the lowest and the highest ISO of any window. */
-  isoReach: { lowLog: number; highLog: number };
-  /** Under an automatic shutter ISO starts at its lowest. */
-  autoIsoWindows: readonly IsoWindow[];
-  /** What the school insists on and this camera or these pins do not allow. */
-  dropped: readonly Dropped[];
 }
 
-/** Slack on the shake floor: a twentieth of a shutter is not seen, and lets 1/200 s stand for 1/208 s. */
-const FLOOR_SLACK = 1.05;
+/** What one colour makes of the sensor, and what of ISO is left to choose in it. */
+export interface ColourSpace {
+  id: Colour;
+  /** Weighted loss of the colour itself, and of the grain of its lowest ISO, which no exposure is without. */
+  loss: number;
+  grain: number;
+  sensor: Sensor;
+  /** ISO windows for a fixed shutter, widest first so that a tie keeps the window that holds longest. */
+  isoWindows: readonly IsoWindow[];
+  /** Under an automatic shutter ISO starts at its lowest. */
+  autoIsoWindows: readonly IsoWindow[];
+}
 
 export type SpaceOr = { ok: true; space: Space } | { ok: false; obstacle: Obstacle };
 
 export function spaceFor(brief: Brief, school: School = SCHOOLS[brief.look.school]): SpaceOr {
   const no = (obstacle: Obstacle): SpaceOr => ({ ok: false, obstacle });
-  const { camera, pins } = brief;
-  const dropped: Dropped[] = [];
-
   const shared = workingsOf(brief);
   const allowed = (shared.allowed ??= allowedModes(brief));
   if ('code' in allowed) return no(allowed);
-  const { colour } = allowed;
-  const wanted = pins.stabilization === undefined ? school.insists.stabilizations : undefined;
-  const modes = wanted
-    ? insisting(allowed.modes, dropped, 'stabilization', (mode) => wanted.includes(mode.stabilization))
-    : allowed.modes;
-
-  const filters = filtersFor(brief, school, shared);
+  const filters = filtersFor(brief, shared);
   if ('code' in filters) return no(filters);
-  const { light, demands } = shared;
-  const shutters = shuttersFor(brief, school, shared, modes, dropped);
+  const shutters = shuttersFor(brief, shared, allowed.modes);
   if ('code' in shutters) return no(shutters);
-  const iso = isoWindowsFor(brief, school, colour, shared, dropped);
-  if ('code' in iso) return no(iso);
-
+  const colours = allowed.colours
+    .map((colour) => colourSpace(brief, school, shared, colour))
+    .sort((a, b) => a.loss - b.loss);
+  const { light, demands } = shared;
+  const { modes } = allowed;
   return {
     ok: true,
     space: {
       brief,
       school,
       light,
+      told: { ...light, spreadStops: 0 },
       demands,
       workings: shared,
-      colour: colour.id,
-      sensor: {
-        fNumber: camera.fNumber,
-        fNumberLog: 2 * Math.log2(camera.fNumber),
-        baseIso: colour.baseIso,
-        baseLog: Math.log2(colour.baseIso / 100),
-        guardStops:
-          camera.highlightGuardStops[colour.id] + (pins.recording === 'hdr' ? camera.hdrGuardStops : 0),
-        noiseStops: camera.noiseStops + (pins.recording === 'lowLight' ? camera.lowLightNoiseStops : 0),
-      },
+      colours,
       modes: [...shutters.values()].every((settings) => settings.length > 0)
         ? modes
         : modes.filter((mode) => (shutters.get(mode.frameRate)?.length ?? 0) > 0),
       filters,
       shutters,
-      isoWindows: iso,
-      isoReach: {
-        lowLog: Math.min(...iso.map(({ minLog }) => minLog)),
-        highLog: Math.max(...iso.map(({ minLog, spanStops }) => minLog + spanStops)),
-      },
-      autoIsoWindows: pins.iso ? iso : iso.filter((window) => window.min === colour.baseIso),
-      dropped,
     },
   };
 }
 
-/** Whether the school lets this mode use this shutter; only *crisp first* says no, by the view's shake floor. */
-export function schoolAllows(space: Space, mode: Mode, shutter: ShutterSetting): boolean {
-  if (!space.school.insists.withinShakeFloor || shutterIsPinned(space.brief)) return true;
-  const shortest = space.brief.camera.shutter.shortestSeconds;
-  const floor = shakeFloorSeconds(
-    space.brief.motion.shakeDegPerSRms,
-    mode.view.horizontalDeg,
-    mode.view.projection,
-  );
-  return shutter.longestSeconds <= Math.max(shortest, floor * FLOOR_SLACK);
+function colourSpace(brief: Brief, school: School, shared: Workings, colour: AllowedColour): ColourSpace {
+  const { camera, pins } = brief;
+  const { id, baseIso, maxIso } = colour;
+  const isoWindows = pins.iso
+    ? [isoWindow(pins.iso.min, pins.iso.max)]
+    : isoLadderWindows(camera.iso.steps, baseIso, maxIso, shared);
+  const referenceLog = Math.log2(camera.iso.standard.base / 100);
+  const noiseStops = camera.noiseStops + (pins.recording === 'lowLight' ? camera.lowLightNoiseStops : 0);
+  const lowest = Math.min(...isoWindows.map(({ minLog }) => minLog));
+  return {
+    id,
+    loss: weighedSum(COLOUR_TERMS, school.weights, { grade: brief.look.grade, colour: id }),
+    grain: school.weights.noise * grainAt(lowest - referenceLog + noiseStops),
+    sensor: {
+      fNumber: camera.fNumber,
+      fNumberLog: 2 * Math.log2(camera.fNumber),
+      baseIso,
+      baseLog: Math.log2(baseIso / 100),
+      referenceLog,
+      guardStops: camera.highlightGuardStops[id] + (pins.recording === 'hdr' ? camera.hdrGuardStops : 0),
+      noiseStops,
+    },
+    isoWindows,
+    autoIsoWindows: isoWindows.filter(({ minLog }) => minLog === lowest),
+  };
 }
 
-function filtersFor(brief: Brief, school: School, shared: Workings): readonly FilterSetting[] | Obstacle {
+function filtersFor(brief: Brief, shared: Workings): readonly FilterSetting[] | Obstacle {
   const pin = brief.pins.filter;
-  if (!pin) return school.insists.noFilter ? [NO_FILTER] : (shared.filters ??= filterSettings(brief.filters));
+  if (!pin) return (shared.filters ??= filterSettings(brief.filters));
   const stack = stackOf(brief.filters, pin.ids, pin.stops);
   if (stack) return stack;
   const known = pin.ids.every((id) => brief.filters.some((filter) => filter.id === id));
   return known
     ? { code: 'filterStops', ids: pin.ids, stops: pin.stops ?? 0 }
     : { code: 'filterNotInKit', ids: pin.ids, kit: brief.filters.map(({ id }) => id) };
-}
-
-function isoWindowsFor(
-  brief: Brief,
-  school: School,
-  colour: { baseIso: number; maxIso: number },
-  shared: Workings,
-  dropped: Dropped[],
-): readonly IsoWindow[] | Obstacle {
-  const { pins, limits, camera } = brief;
-  const max = Math.min(colour.maxIso, limits.isoCeiling);
-  if (pins.iso) {
-    if (pins.iso.min >= colour.baseIso && pins.iso.max <= max) return [isoWindow(pins.iso.min, pins.iso.max)];
-    return {
-      code: 'isoOutside',
-      ...pins.iso,
-      base: colour.baseIso,
-      cameraMax: colour.maxIso,
-      ceiling: limits.isoCeiling,
-    };
-  }
-  const windows = isoLadderWindows(camera.iso.steps, colour.baseIso, max, shared);
-  const { isoSpanStops = Infinity, isoMax = Infinity } = school.insists;
-  return insisting(
-    windows,
-    dropped,
-    'iso',
-    (window) => window.spanStops <= isoSpanStops + 1e-9 && window.max <= isoMax,
-  );
 }
 
 /** Every window between two steps of the camera; remembered, since all schools choose among the same. */

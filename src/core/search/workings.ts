@@ -2,19 +2,19 @@ import { lightRangeOf } from '../light/lightRange';
 import type { LightRange } from '../light/lightRange';
 import type { Brief } from '../plan/defaults';
 import type { Pins } from '../plan/settings';
-import type { Colour } from '../plan/words';
 import { without } from '../plan/without';
 import type { AllowedModes } from './allowedModes';
 import type { Encoding } from '../camera/modeTable';
 import type { FilterSetting } from '../filters/kit';
-import type { IsoWindow } from '../loss/exposureLoss';
+import type { IsoWindow } from '../loss/exposure';
 import type { Pace } from '../motion/motionMap';
 import type { Movement } from '../motion/movement';
-import { movementOf } from '../loss/shutterLoss';
-import type { MotionFigures } from '../loss/shutterLoss';
+import type { SchoolId } from '../plan/words';
+import { movementOf } from '../loss/movement';
+import type { MotionFigures } from '../loss/movement';
 import type { Obstacle } from './obstacle';
-import { demandsOf } from '../loss/modeLoss';
-import type { Demands, FrameTerms } from '../loss/modeLoss';
+import { demandsOf } from '../loss/frame';
+import type { Demands } from '../loss/frame';
 
 /** What every school's space of one brief shares: worked out once, whichever school asks first. */
 export interface Workings {
@@ -22,23 +22,24 @@ export interface Workings {
   demands: Demands;
   allowed?: AllowedModes | Obstacle;
   /** Loss of each encoding of a mode, by mode index. */
-  encodings: EncodingTerms[][];
+  encodings: Map<number, readonly EncodingLosses[]>;
   /** Movement by motion group, whatever the school aims at: held by the camera, and in the edit. */
   figures: [inCamera: MotionFigures[], inEdit: MotionFigures[]];
+  /** The same with a school's aim. */
+  aimed: Partial<Record<SchoolId, MotionFigures[]>>;
   /** Pace of the surroundings by view: projection, then angle. */
   paces: Map<string, Map<number, Pace>>;
   movement: Movement;
   filters?: readonly FilterSetting[];
   isoWindows: Map<string, readonly IsoWindow[]>;
-  /** Frame terms by colour, then by mode index: in the camera, and steadied in the edit. */
-  frameTerms: Partial<Record<Colour, [inCamera: FrameTerms[], inEdit: FrameTerms[]]>>;
+  /** Terms of the delivered frame by mode index: in the camera, and steadied in the edit. */
+  frameLosses: [inCamera: Map<number, readonly number[]>, inEdit: Map<number, readonly number[]>];
 }
 
 /** One encoding that keeps the pins, and what it alone loses. */
-export interface EncodingTerms {
+export interface EncodingLosses {
   encoding: Encoding;
-  bitRate: number;
-  card: number;
+  losses: readonly number[];
 }
 
 /**
@@ -47,8 +48,22 @@ export interface EncodingTerms {
  */
 export function underPins(brief: Brief, pins: Pins): Brief {
   const pinned = { ...brief, pins };
-  workings.set(pinned, { ...without(workingsOf(brief), 'allowed'), encodings: [] });
+  workings.set(pinned, { ...without(workingsOf(brief), 'allowed'), encodings: new Map() });
   return pinned;
+}
+
+/** The same brief in another light: what the light has no part in is not worked out again. */
+export function underLight(brief: Brief, light: LightRange): Brief {
+  const relit = { ...brief, light: { kind: 'range' as const, evMin: light.evMin, evMax: light.evMax } };
+  const { figures, aimed, ...shared } = workingsOf(brief);
+  const samePulse = light.pulseHz === shared.light.pulseHz;
+  workings.set(relit, {
+    ...shared,
+    light,
+    figures: samePulse ? figures : [[], []],
+    aimed: samePulse ? aimed : {},
+  });
+  return relit;
 }
 
 const workings = new WeakMap<Brief, Workings>();
@@ -59,12 +74,13 @@ export function workingsOf(brief: Brief): Workings {
   const fresh: Workings = {
     light: lightRangeOf(brief.light, brief.limits),
     demands: demandsOf(brief),
-    encodings: [],
+    encodings: new Map(),
     figures: [[], []],
+    aimed: {},
     paces: new Map(),
     movement: movementOf(brief),
     isoWindows: new Map(),
-    frameTerms: {},
+    frameLosses: [new Map(), new Map()],
   };
   workings.set(brief, fresh);
   return fresh;

@@ -14,8 +14,8 @@ import {
   USUAL_INTERVAL_SECONDS,
 } from '../playback/timeLapse';
 import type { LapseLook, Loop, MovingLapse, TimeLapse } from '../playback/timeLapse';
-import { expose, isoWindow, shutterSetting } from '../loss/exposureLoss';
-import { movementOf, subjectPace } from '../loss/shutterLoss';
+import { expose, isoWindow, shutterSetting } from '../loss/exposure';
+import { movementOf, subjectPace } from '../loss/movement';
 
 /** A time-lapse worked out for a shot: interval, shutter, the filter for it, clip, storage. */
 export interface LapsePlan extends TimeLapse {
@@ -80,8 +80,8 @@ export function lapsePlan(
     lapseShutterSeconds(wish.look, intervalSeconds),
   );
   const iso = brief.camera.iso.standard.base;
-  const sensor = sensorAt(brief, iso);
-  const light = { ...evRangeOf(brief.light), pulseHz: null };
+  const sensor = { fNumberLog: 2 * Math.log2(brief.camera.fNumber) };
+  const light = evRangeOf(brief.light);
   const shutter = shutterSetting(shutterSeconds, shutterSeconds);
   // A cover glass or a warm filter darkens by nothing: the least that still holds the brightest light is looked for.
   const tried = filters.map((filter) => ({
@@ -115,17 +115,6 @@ function lost({
   filter: FilterSetting;
 }): number {
   return overStops + 0.6 * underStops + 0.01 * filter.stops;
-}
-
-function sensorAt({ camera }: Brief, iso: number): Parameters<typeof expose>[0] {
-  return {
-    fNumber: camera.fNumber,
-    fNumberLog: 2 * Math.log2(camera.fNumber),
-    baseIso: iso,
-    baseLog: Math.log2(iso / 100),
-    guardStops: camera.highlightGuardStops.standard,
-    noiseStops: camera.noiseStops,
-  };
 }
 
 /** A time-lapse has time for light: ISO is kept low, two stops at most. */

@@ -5,7 +5,7 @@ import { briefOf } from '../plan/defaults';
 import type { Shot } from '../plan/shot';
 import { without } from '../plan/without';
 import type { Activity, MountKind } from '../plan/words';
-import { movementOf, subjectPace } from '../loss/shutterLoss';
+import { movementOf, subjectPace } from '../loss/movement';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
 

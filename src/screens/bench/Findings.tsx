@@ -11,7 +11,7 @@ import { without } from '@/core/plan/without';
 import { tenths, trimmed } from '@/core/units/format';
 import { alternativeLabel, costsText, gainsText } from '@/words/alternativeText';
 import { SETTING_LABEL } from '@/words/labels';
-import { clockHoldsText } from '@/words/lightText';
+import { chanceText, clockHoldsText } from '@/words/lightText';
 import { durationText, evText } from '@/words/settingText';
 import type { ShotEditing } from '../parts/useShotEditing';
 import styles from './bench.module.css';
@@ -62,12 +62,15 @@ export function HoldsPanel({ solution }: { solution: Solution }): ReactNode {
     <section aria-labelledby="holds-title" className={styles.findings}>
       <h2 id="holds-title">How long it holds</h2>
       <p>
-        Light from <b className="numerals">{evText(holds.evMin)}</b> to{' '}
+        {chanceText(holds.lightChance)} Light from <b className="numerals">{evText(holds.evMin)}</b> to{' '}
         <b className="numerals">{evText(holds.evMax)}</b>; shake up to{' '}
         <b className="numerals">
           {holds.shakeDegPerSRms < unlimited ? `${trimmed(holds.shakeDegPerSRms, 0)}°/s` : 'any'}
-        </b>{' '}
-        (now {trimmed(shakeDegPerSRms, 0)}); things crossing at up to{' '}
+        </b>
+        {holds.shakeDegPerSRms < shakeDegPerSRms * 0.99
+          ? `, and it shakes more already: ${trimmed(shakeDegPerSRms, 0)}°/s`
+          : ` (now ${trimmed(shakeDegPerSRms, 0)})`}
+        ; things crossing at up to{' '}
         <b className="numerals">
           {holds.crossingDegPerS < unlimited ? `${trimmed(holds.crossingDegPerS, 0)}°/s` : 'any speed'}
         </b>

@@ -5,8 +5,8 @@ import type { ChartData, ChartOptions } from 'chart.js';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { Bar } from 'react-chartjs-2';
-import { TERMS } from '@/core/loss/terms';
-import type { Term } from '@/core/loss/terms';
+import { TERMS } from '@/core/loss/table';
+import type { Term } from '@/core/loss/table';
 import { tenths } from '@/core/units/format';
 import { CHART_FACE, lossLayers, useChartInk } from './chartParts';
 

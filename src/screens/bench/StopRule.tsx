@@ -38,7 +38,8 @@ interface Drag {
 
 export function StopRule({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
   const { space, candidate, exposure, settings } = solution;
-  const { brief, light, sensor } = space;
+  const { brief, light } = space;
+  const { sensor } = candidate.colour;
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const [drag, setDrag] = useState<Drag | null>(null);
   const frame = useRef<HTMLDivElement>(null);
@@ -205,7 +206,7 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
             label="ISO ceiling: stretches the window into the dark"
             text={`ISO ${settings.iso.max}`}
             now={settings.iso.max}
-            min={space.sensor.baseIso}
+            min={sensor.baseIso}
             max={isoLadder(brief).at(-1) ?? settings.iso.max}
           />
           <HandleMark

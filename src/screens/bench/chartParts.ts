@@ -1,10 +1,9 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { TERMS } from '@/core/loss/terms';
-import type { Term } from '@/core/loss/terms';
+import { TERM_LABEL, TERMS } from '@/core/loss/table';
+import type { Term } from '@/core/loss/table';
 import { item } from '@/core/units/items';
-import { TERM_LABEL } from '@/words/labels';
 
 /** The text face, as charts want to be told. */
 export const CHART_FACE = 'Atkinson Hyperlegible Next Variable';

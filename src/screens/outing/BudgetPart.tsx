@@ -10,7 +10,7 @@ import { CHARGINGS } from '@/core/plan/outing';
 import { without } from '@/core/plan/without';
 import { trimmed } from '@/core/units/format';
 import { clockText } from '@/words/lightText';
-import { actText, cureText, levelText, outText } from '@/words/outingText';
+import { actText, cureText, leavesText, levelText, outText } from '@/words/outingText';
 import { ChoiceField, ListField, NumberField } from '../parts/Fields';
 import { Figures } from '../parts/Figures';
 import { useKit } from '../parts/kit';
@@ -76,6 +76,7 @@ export function BudgetPart({
                               {cure.addedLoss > 0.05
                                 ? `then it lasts; costs the picture ${trimmed(cure.addedLoss, 1)}`
                                 : 'then it lasts'}
+                              {leavesText(cure)}
                             </span>
                           </li>
                         ))}

@@ -182,10 +182,10 @@ export function DayRibbon({
               <>
                 <path
                   d={bandPath(
-                    samples.map(({ atMs, evLow, evHigh }) => ({
+                    samples.map(({ atMs, evLow, evHigh, errorStops }) => ({
                       x: x(atMs),
-                      low: y(evLow - light.errorStops),
-                      high: y(evHigh + light.errorStops),
+                      low: y(evLow - errorStops),
+                      high: y(evHigh + errorStops),
                     })),
                   )}
                   className={styles.unsure}

@@ -1,9 +1,8 @@
-import { MODEL_ERROR_STOPS } from '../sky';
 import { horizonAltitudeDeg } from './horizon';
 import type { Horizon } from './horizon';
 import { sunPosition } from './position';
 import type { Place } from './position';
-import { instantsOf, STEP_MS, sunLightAt, USUAL_SUN } from './sunLight';
+import { instantsOf, STEP_MS, sunLightAt } from './sunLight';
 import type { SunLight, SunLightAt } from './sunLight';
 import { item } from '../../units/items';
 
@@ -13,10 +12,9 @@ export interface Span {
   toMs: number;
 }
 
-/** One day's light, five minutes apart, with what the model itself may be off by added to the sky's spread. */
+/** One day's light, five minutes apart. */
 export interface DayLight {
   samples: SunLightAt[];
-  errorStops: number;
   spans: DaySpans;
 }
 
@@ -40,7 +38,6 @@ export const BLUE_DEG = { from: -6, to: -4 } as const;
 export function dayLightOf(light: SunLight, day: Span): DayLight {
   return {
     samples: instantsOf(day.fromMs, day.toMs).map((at) => sunLightAt(light, at)),
-    errorStops: MODEL_ERROR_STOPS[light.sky ?? USUAL_SUN.sky],
     spans: daySpansOf(light, light.horizon, day),
   };
 }

@@ -1,6 +1,6 @@
 import type { SunLight } from '../../plan/lightSchema';
 import { ev100OfIlluminance } from '../exposureValue';
-import { GROUND_STOPS, shadeStops, skyAt } from '../sky';
+import { GROUND_STOPS, modelErrorStops, shadeStops, skyAt } from '../sky';
 import { sunReaches } from './horizon';
 import { cardLux, daylightOf, LIT_FROM_DEG } from './lit';
 import type { Daylight } from './lit';
@@ -28,6 +28,8 @@ export interface SunLightAt {
   /** The same over all the sky that the hour may bring. */
   evLow: number;
   evHigh: number;
+  /** How far the model itself may be off, stops, one standard deviation. */
+  errorStops: number;
 }
 
 /** Where the camera looks at an instant of the run; `null` when nobody said. */
@@ -62,6 +64,7 @@ export function sunLightAt(light: SunLight, atMs: number): SunLightAt {
     evMax: likely.evMax,
     evLow: Math.min(...spread.map(({ evMin }) => evMin)),
     evHigh: Math.max(...spread.map(({ evMax }) => evMax)),
+    errorStops: modelErrorStops(sky.likely, sun.altitudeDeg),
   };
 }
 
@@ -104,10 +107,17 @@ export function instantsOf(fromMs: number, toMs: number, stepMs = STEP_MS): numb
 }
 
 /** All schools and pins of a brief share its light, so it is worked out once. */
-const ranges = new WeakMap<SunLight, { evMin: number; evMax: number }>();
+const ranges = new WeakMap<SunLight, SunLightRange>();
 
-/** The light of the whole run, EV100, sky's spread included. */
-export function sunLightRange(light: SunLight): { evMin: number; evMax: number } {
+export interface SunLightRange {
+  evMin: number;
+  evMax: number;
+  /** Of the worst instant. */
+  errorStops: number;
+}
+
+/** The light of the whole run, EV100, sky's spread included, and how far the model may be off. */
+export function sunLightRange(light: SunLight): SunLightRange {
   const known = ranges.get(light);
   if (known) return known;
   const range = workedOut(light);
@@ -115,10 +125,11 @@ export function sunLightRange(light: SunLight): { evMin: number; evMax: number }
   return range;
 }
 
-function workedOut(light: SunLight): { evMin: number; evMax: number } {
+function workedOut(light: SunLight): SunLightRange {
   const run = instantsOf(Date.parse(light.from), Date.parse(light.to)).map((at) => sunLightAt(light, at));
   return {
     evMin: Math.min(...run.map(({ evLow }) => evLow)),
     evMax: Math.max(...run.map(({ evHigh }) => evHigh)),
+    errorStops: Math.max(...run.map(({ errorStops }) => errorStops)),
   };
 }

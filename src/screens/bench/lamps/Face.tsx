@@ -109,7 +109,7 @@ export function Face({ solution }: { solution: Solution }): ReactNode {
             <li>
               Exposed for the face without a lamp, the background stands {tenths(told.backgroundOverStops)}{' '}
               stops over: white sky from about{' '}
-              {tenths(WHITE_ABOVE_GREY_STOPS + solution.space.sensor.guardStops)} on.
+              {tenths(WHITE_ABOVE_GREY_STOPS + solution.candidate.colour.sensor.guardStops)} on.
             </li>
             <li>Exposed for the background, the face stays {tenths(told.faceUnderStops)} stops dark.</li>
           </>

@@ -6,6 +6,7 @@ import type { ReactNode } from 'react';
 import { modesOf } from '@/core/camera/modeTable';
 import { flickerResidual, pulseHzOfMains } from '@/core/light/flicker';
 import { LAMPS } from '@/core/light/lamps';
+import type { PulseSeen } from '@/core/light/flicker';
 import { ratesUnderPulse, safeShutters } from '@/core/compare/flickerTries';
 import type { Solution } from '@/core/answer/solve';
 import { shutterFraction, trimmed } from '@/core/units/format';
@@ -20,6 +21,13 @@ import { options, withKey } from '../wordParts';
 const RATES = [24, 25, 30, 50, 60, 100, 120];
 
 /** What the lamps' pulse leaves in the film, which shutters are free of it, and what each costs. */
+const SEEN_AS: Record<PulseSeen['seen'], string> = {
+  steady: 'steady',
+  bands: 'standing bands',
+  pulsing: 'seen',
+  shimmer: 'fast shimmer',
+};
+
 export function Flicker({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
   const { space, candidate, loss, settings } = solution;
   const { brief, light } = space;
@@ -31,9 +39,9 @@ export function Flicker({ solution, editing }: { solution: Solution; editing: Sh
     return ratesUnderPulse(
       RATES.filter((rate) => offered.has(rate)),
       pulse,
-      brief.camera.readoutSeconds,
+      brief,
     );
-  }, [brief.camera, pulse]);
+  }, [brief, pulse]);
   const safe = useMemo(() => safeShutters(space, candidate, loss, pulse), [space, candidate, loss, pulse]);
   const left = flickerResidual(pulse, settings.shutterSeconds) * 100;
   return (
@@ -126,7 +134,7 @@ export function Flicker({ solution, editing }: { solution: Solution; editing: Sh
         <thead>
           <tr>
             <th scope="col">Frame rate</th>
-            <th scope="col">Beat</th>
+            <th scope="col">Beat as played</th>
             <th scope="col">Left at 180°</th>
             <th scope="col">Safe shutters</th>
             <th scope="col">Bands</th>
@@ -137,8 +145,7 @@ export function Flicker({ solution, editing }: { solution: Solution; editing: Sh
             <tr key={rate.frameRate} className="numerals">
               <th scope="row">{rate.frameRate} fps</th>
               <td>
-                {trimmed(rate.beatHz, 1)} Hz,{' '}
-                {{ steady: 'steady', seen: 'seen', shimmer: 'fast shimmer' }[rate.beat]}
+                {trimmed(rate.beatHz, 1)} Hz, {SEEN_AS[rate.seen]}
               </td>
               <td>{trimmed(rate.residualAt180 * 100, 0)} %</td>
               <td>

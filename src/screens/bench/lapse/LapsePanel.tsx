@@ -1,5 +1,6 @@
 'use client';
 
+import { stopsRange } from '@/core/filters/kit';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
@@ -191,7 +192,9 @@ function whys(plan: LapsePlan, brief: Brief): string[] {
   }
   if (plan.overStops > 0.05)
     lines.push(
-      `No filter of this bag is dark enough: ${trimmed(plan.overStops, 1)} stops more are wanted. Or open each picture less: crisp needs none of them.`,
+      brief.filters.some((filter) => stopsRange(filter).max > plan.filter.stops + 0.05)
+        ? `The brightest light stays ${trimmed(plan.overStops, 1)} stops above the window; what is stronger in this bag would lose more in the dark.`
+        : `No filter of this bag is dark enough: ${trimmed(plan.overStops, 1)} stops more are wanted.${brief.timeLapse.look === 'crisp' ? '' : ' Or open each picture less: crisp.'}`,
     );
   if (plan.underStops > 0.05)
     lines.push(

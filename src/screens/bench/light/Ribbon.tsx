@@ -65,15 +65,15 @@ export function Ribbon({
   const left = labelRoom(lanes.map(laneName));
   const x = scaleLinear([shown.fromMs, shown.toMs], [left, Math.max(left + 1, width - LAY.right)]);
   const inside = told.samples.filter(({ atMs }) => atMs >= shown.fromMs && atMs <= shown.toMs);
-  const evTop = Math.ceil(Math.max(12, ...inside.map(({ evHigh }) => evHigh + told.errorStops)) + 0.2);
+  const evTop = Math.ceil(Math.max(12, ...inside.map(({ evHigh, errorStops }) => evHigh + errorStops)) + 0.2);
   // Night is cut off where neither this shot nor its window reaches.
   const evBottom = Math.max(
     Math.floor(Math.min(solution.space.light.evMin, solution.exposure.windowEvMin) - 2.5),
-    Math.floor(Math.min(8, ...inside.map(({ evLow }) => evLow - told.errorStops))),
+    Math.floor(Math.min(8, ...inside.map(({ evLow, errorStops }) => evLow - errorStops))),
   );
   const y = scaleLinear([evBottom, evTop], [LAY.plotBottom, LAY.plotTop]).clamp(true);
   const { windowEvMin } = solution.exposure;
-  const windowEvMax = solution.exposure.windowEvMax + solution.space.sensor.guardStops;
+  const windowEvMax = solution.exposure.windowEvMax + solution.candidate.colour.sensor.guardStops;
   const height = LAY.lanes + lanes.length * LAY.lane + 26;
   const between = (span: Span): { x: number; width: number } => {
     const left = Math.max(span.fromMs, shown.fromMs);
@@ -165,8 +165,8 @@ export function Ribbon({
               d={bandPath(
                 inside.map((s) => ({
                   x: x(s.atMs),
-                  low: y(s.evLow - told.errorStops),
-                  high: y(s.evHigh + told.errorStops),
+                  low: y(s.evLow - s.errorStops),
+                  high: y(s.evHigh + s.errorStops),
                 })),
               )}
               className={styles.unsure}

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { polarizerView } from '@/core/filters/polarizer';
 import { ev100OfIlluminance } from '@/core/light/exposureValue';
-import { beamShareOf, MODEL_ERROR_STOPS, skyAt } from '@/core/light/sky';
+import { beamShareOf, skyAt } from '@/core/light/sky';
 import { litEv } from '@/core/light/sun/lit';
 import { sunLightAt, USUAL_SUN } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
@@ -56,8 +56,8 @@ export function SunFigures({
         <b className="numerals">EV {evText(litEv(daylight, 'front'))}</b>, from the side{' '}
         <b className="numerals">{evText(litEv(daylight, 'side'))}</b>, against it{' '}
         <b className="numerals">{evText(litEv(daylight, 'back'))}</b>, before shade and ground. Real skies
-        differ by about {trimmed(MODEL_ERROR_STOPS[light.sky ?? USUAL_SUN.sky], 1)} stops either way; twilight
-        by half a stop more.
+        differ by about {trimmed(here.errorStops, 1)} stops either way
+        {sun.altitudeDeg < 0 ? ', twilight counted in' : ''}.
       </p>
       {moon && (
         <p>

@@ -53,9 +53,12 @@ describe('the ribbon', () => {
     const shot = makeDemo().shots.find(({ shot: { name } }) => name === 'Sun gate')!.shot;
     const outcome = solve(briefOf(shot).brief);
     if (!outcome.solved) throw new Error('the demo shot has no answer');
-    const { exposure, settings, space } = outcome.solution;
+    const { exposure, settings, candidate } = outcome.solution;
     const bare = holdingWindow(outcome.solution);
     expect(bare.evMin + settings.filter.stops).toBeCloseTo(exposure.windowEvMin, 9);
-    expect(bare.evMax + settings.filter.stops).toBeCloseTo(exposure.windowEvMax + space.sensor.guardStops, 9);
+    expect(bare.evMax + settings.filter.stops).toBeCloseTo(
+      exposure.windowEvMax + candidate.colour.sensor.guardStops,
+      9,
+    );
   });
 });

@@ -48,10 +48,10 @@ export function bandPath(points: readonly { x: number; low: number; high: number
 const round = (value: number): number => Math.round(value * 10) / 10;
 
 /** The window of the setting at hand without its filter, the highlight guard included. */
-export function holdingWindow({ exposure, space, settings }: Solution): Window {
+export function holdingWindow({ exposure, candidate, settings }: Solution): Window {
   return {
     evMin: exposure.windowEvMin - settings.filter.stops,
-    evMax: exposure.windowEvMax + space.sensor.guardStops - settings.filter.stops,
+    evMax: exposure.windowEvMax + candidate.colour.sensor.guardStops - settings.filter.stops,
   };
 }
 

@@ -1,4 +1,5 @@
-import { flickerBeatHz, flickerResidual } from '../light/flicker';
+import { pulseSeen } from '../light/flicker';
+import type { PulseSeen } from '../light/flicker';
 import { passingDegPerS } from '../motion/flow';
 import { habitsOf } from '../motion/mounts';
 import type { Movement } from '../motion/movement';
@@ -12,26 +13,18 @@ import { cadenceOf } from '../playback/cadence';
 import type { School } from './schools';
 
 /**
- * The terms that follow from the shutter in a given view at a given frame rate. Under an automatic shutter the blur is
- * judged at the longest time it takes in this light, the steps at the shortest, the look halfway between. Shutters come
- * as log2 of seconds, so that the search, which asks very often, only adds and compares.
+ * Movement in a given view at a given frame rate: what the terms owned by movement are told. Shutters come as log2 of
+ * seconds, so that the search, which asks very often, only adds and compares.
  */
 
 /** Blur of a subject that should be read, per cent of width, above which it no longer can be (start). */
 export const SUBJECT_BLUR_TOLERANCE_PCT = 3;
-/** Steps between frames longer than this, per cent of width, may strobe … (start). */
+/** Steps between frames longer than this, per cent of width, may strobe (start). */
 export const STROBING_STEP_PCT = 1.5;
-/** … when the blur fills less than this share of the step (start). */
-export const STROBING_BLUR_SHARE = 1 / 6;
 /** What strobes at the edge is seen, but it is the middle of the picture that is watched (start). */
 const WORST_SHARE = 0.25;
-const STROBING_BLUR_SHARE_LOG = Math.log2(STROBING_BLUR_SHARE);
-/** Smear on a picture that shakes anyway is noticed less. */
-const SMEAR_WHEN_UNSTEADY = 0.6;
 /** Shake in deg/s rms below which a mount counts as steady by itself (start: a heavy handle). */
 export const STEADY_BY_ITSELF_DEG_PER_S = 8;
-/** A beat between these, Hz, is seen as pulsing. */
-export const BEAT_SEEN_HZ = [0.2, 10] as const;
 
 /** What of a mode matters to its shutter. */
 export interface MotionView {
@@ -57,14 +50,27 @@ export interface MotionFigures {
   shakeFloorLog: number;
   /** NaN: no aim to miss. */
   aimLog: number;
+  /** Stops around the aim that are the aim still. */
+  aimWithinStops: number;
   subjectFloorLog: number;
   /** Octaves of step above the strobing limit, of the typical and the worst movement; 0 when both are below. */
   stepOctaves: number;
-  smearWeight: number;
-  beatWeight: number;
+  /** The picture holds still between exposures: steadied, or on a steady mount. */
+  steady: boolean;
+  /** How the lamps' pulse is seen in the film; `null` without lamps. */
+  pulse: PulseSeen | null;
 }
 
-/** Without an aim: that is the school's, and set by `aimLogOf`. */
+/** All that a term of the movement may ask: the shutter at both ends of the light, log2 of seconds. */
+export interface MotionFacts {
+  figures: MotionFigures;
+  brightLog: number;
+  darkLog: number;
+  /** What it may take, though it does not in this light. */
+  longestLog: number;
+}
+
+/** Without an aim: that is the school's, and set by `aimedAt`. */
 export function motionFigures(
   brief: Brief,
   view: MotionView,
@@ -79,7 +85,6 @@ export function motionFigures(
   const typicalPctPerS = Math.max(around.typicalPctPerS, subjectPctPerS);
   const worstPctPerS = Math.max(around.worstPctPerS, subjectPctPerS);
   const floor = shakeFloorSeconds(shakeDegPerSRms, view.horizontalDeg, view.projection);
-  const steady = view.steadied || shakeDegPerSRms < STEADY_BY_ITSELF_DEG_PER_S;
   const octaves = (pctPerS: number): number => Math.max(0, Math.log2(pctPerS / shownFps / STROBING_STEP_PCT));
   return {
     shownFps,
@@ -90,17 +95,25 @@ export function motionFigures(
     shownLog: -Math.log2(shownFps),
     shakeFloorLog: Math.log2(floor),
     aimLog: NaN,
+    aimWithinStops: 0,
     subjectFloorLog: Math.log2(SUBJECT_BLUR_TOLERANCE_PCT / subjectPctPerS),
     stepOctaves: (1 - WORST_SHARE) * octaves(typicalPctPerS) + WORST_SHARE * octaves(worstPctPerS),
-    smearWeight: steady ? 1 : SMEAR_WHEN_UNSTEADY,
-    beatWeight: pulseHz === null ? 0 : beatWeight(pulseHz, view.frameRate),
+    steady: view.steadied || shakeDegPerSRms < STEADY_BY_ITSELF_DEG_PER_S,
+    pulse:
+      pulseHz === null
+        ? null
+        : pulseSeen(pulseHz, view.frameRate, brief.playback, brief.camera.readoutSeconds),
   };
 }
 
-/** log2 of the shutter a school aims at, seconds: its angle of the frames shown, or the shake floor if that is shorter. */
-export function aimLogOf({ shownLog, shakeFloorLog }: MotionFigures, { aim }: School): number {
-  const natural = shownLog + Math.log2(aim.angleDeg / 360);
-  return aim.orShakeFloor ? Math.min(natural, shakeFloorLog) : natural;
+/** The figures with the shutter a school aims at: its angle of the frames shown, or the shake floor if that is shorter. */
+export function aimedAt(figures: MotionFigures, { aim }: Pick<School, 'aim'>): MotionFigures {
+  const natural = figures.shownLog + Math.log2(aim.angleDeg / 360);
+  return {
+    ...figures,
+    aimLog: aim.orShakeFloor ? Math.min(natural, figures.shakeFloorLog) : natural,
+    aimWithinStops: aim.withinStops,
+  };
 }
 
 /** How the camera of a brief moves past things: its travel, and its usual turning. */
@@ -125,61 +138,6 @@ export function subjectPace(brief: Brief, view: Pick<MotionView, 'horizontalDeg'
   // Square to the line of sight, which is how a subject at its nearest passes.
   const velocity = imageVelocity(view, direction, { x: rate * direction.z, y: 0, z: -rate * direction.x });
   return velocity === null ? 0 : 50 * Math.hypot(velocity.x, velocity.y);
-}
-
-/**
- * Shorter than the aim: 0.3 a stop, and 0.3 more from two stops on, where movement turns choppy. Longer: 0.8 a stop. What
- * an automatic shutter may take but does not in this light counts for a fiftieth, so that it errs towards the aim.
- */
-export function angleLoss(
-  figures: MotionFigures,
-  brightLog: number,
-  darkLog: number,
-  longestLog: number,
-): number {
-  if (Number.isNaN(figures.aimLog)) return 0;
-  const used = (distance(brightLog - figures.aimLog) + distance(darkLog - figures.aimLog)) / 2;
-  return longestLog === darkLog ? used : used + 0.02 * distance(longestLog - figures.aimLog);
-}
-
-function distance(stops: number): number {
-  return stops > 0 ? 0.8 * stops : -0.3 * stops + 0.3 * Math.max(0, -stops - 2);
-}
-
-/** One for each octave over the tolerance. */
-export function smearLoss(figures: MotionFigures, darkLog: number): number {
-  return figures.smearWeight * Math.max(0, darkLog - figures.shakeFloorLog);
-}
-
-/** One for each octave over the blur at which the subject can still be read. */
-export function subjectBlurLoss(figures: MotionFigures, darkLog: number): number {
-  return Math.max(0, darkLog - figures.subjectFloorLog);
-}
-
-/** Octaves of step over the limit times octaves of missing blur, capped: past that it is simply all strobing. */
-export function strobingLoss(figures: MotionFigures, brightLog: number): number {
-  if (figures.stepOctaves === 0) return 0;
-  const missing = Math.max(0, STROBING_BLUR_SHARE_LOG - brightLog + figures.shownLog);
-  return Math.min(3, 0.4 * figures.stepOctaves * missing);
-}
-
-/** Four times the pulse left in an exposure, by how well the beat is seen. */
-export function flickerLoss(
-  figures: MotionFigures,
-  pulseHz: number | null,
-  brightLog: number,
-  darkLog: number,
-): number {
-  if (figures.beatWeight === 0 || pulseHz === null) return 0;
-  const atBright = flickerResidual(pulseHz, 2 ** brightLog);
-  const left = brightLog === darkLog ? atBright : Math.max(atBright, flickerResidual(pulseHz, 2 ** darkLog));
-  return 4 * figures.beatWeight * left;
-}
-
-function beatWeight(pulseHz: number, frameRate: number): number {
-  const beat = flickerBeatHz(pulseHz, frameRate);
-  if (beat < BEAT_SEEN_HZ[0]) return 0.03;
-  return beat <= BEAT_SEEN_HZ[1] ? 1 : 0.5;
 }
 
 /** The figures an answer quotes for one shutter: per cent of the frame's width. */

@@ -2,12 +2,9 @@ import type { FilterSetting } from '../filters/kit';
 import type { LightRange } from '../light/lightRange';
 import { clamp } from '../units/stops';
 
-/** The terms that follow from shutter, filter and ISO in a given light. */
+/** How a camera exposes a run of light: what the terms owned by the exposure are told. */
 
-/** Stops above base that a careful eye leaves alone: ISO 400 on a base of 100. */
-const CAREFUL_STOPS = 2;
-
-/** What of the camera decides exposure, in the colour chosen for the shot. */
+/** What of the camera decides exposure, in one colour. */
 export interface Sensor {
   fNumber: number;
   /** log2(N²) */
@@ -15,6 +12,8 @@ export interface Sensor {
   baseIso: number;
   /** log2(base / 100) */
   baseLog: number;
+  /** log2(ISO / 100) from which noise is counted: the standard colour's base, whichever colour is chosen. */
+  referenceLog: number;
   /** Stops above the window that the picture bears before it goes white. */
   guardStops: number;
   /** Noise against a reference camera, stops. */
@@ -58,6 +57,8 @@ export interface Exposure {
   windowEvMax: number;
   underStops: number;
   overStops: number;
+  /** Light at which the shutter is at its longest and ISO at its lowest, EV100. */
+  turn: number;
   /** Shutter the camera ends up with at the bright and at the dark end of the light, log2 of seconds. */
   brightLog: number;
   darkLog: number;
@@ -66,21 +67,32 @@ export interface Exposure {
   darkIsoStops: number;
 }
 
+/** All that a term of the exposure may ask. */
+export interface ExposureFacts {
+  sensor: Sensor;
+  light: LightRange;
+  shutter: ShutterSetting;
+  filter: FilterSetting;
+  iso: IsoWindow;
+  exposure: Exposure;
+}
+
 /** How the camera exposes this light. An automatic camera first lengthens its shutter, then raises ISO. */
 export function expose(
-  sensor: Sensor,
-  light: LightRange,
+  sensor: Pick<Sensor, 'fNumberLog'>,
+  light: Pick<LightRange, 'evMin' | 'evMax'>,
   shutter: ShutterSetting,
   filterStops: number,
   iso: IsoWindow,
 ): Exposure {
-  // The light at which the shutter is at its longest and ISO still at its lowest: ISO 2720, as in `windowOf`.
+  // ISO 2720, as in `windowOf`.
   const turn = sensor.fNumberLog - shutter.longestLog - iso.minLog + filterStops;
   const windowEvMin = turn - iso.spanStops;
   const windowEvMax = turn + shutter.spanStops;
   return {
     windowEvMin,
     windowEvMax,
+    turn,
     underStops: Math.max(0, windowEvMin - light.evMin),
     overStops: Math.max(0, light.evMax - windowEvMax),
     brightLog: shutter.longestLog - clamp(light.evMax - turn, 0, shutter.spanStops),
@@ -88,32 +100,4 @@ export function expose(
     brightIsoStops: clamp(turn - light.evMax, 0, iso.spanStops),
     darkIsoStops: clamp(turn - light.evMin, 0, iso.spanStops),
   };
-}
-
-/** Inside the highlight guard a white spot is a small loss; beyond it half a stop is plainly seen. */
-export function overLoss(overStops: number, guardStops: number): number {
-  return 0.4 * overStops + 1.6 * Math.max(0, overStops - guardStops);
-}
-
-/** A dark shade is forgiven sooner than a white sky. Always steeper than noise, so that ISO is spent first. */
-export function underLoss(underStops: number): number {
-  return 0.8 * underStops + 0.4 * Math.max(0, underStops - 1.5);
-}
-
-/** Each stop above base costs about 3 dB of signal to noise; past ISO 400 it starts to be seen. */
-export function noiseLoss(sensor: Sensor, iso: IsoWindow, exposure: Exposure): number {
-  const stops = iso.minLog - sensor.baseLog + exposure.darkIsoStops + sensor.noiseStops;
-  return 0.15 * Math.max(0, stops) + 0.35 * Math.max(0, stops - CAREFUL_STOPS);
-}
-
-/** What wanders by itself is seen wandering: a little for being free, and a little for each stop it moves. */
-export function driftLoss(shutter: ShutterSetting, iso: IsoWindow, exposure: Exposure): number {
-  const free = shutter.spanStops > 0 ? 0.15 : iso.spanStops > 0 ? 0.05 : 0;
-  const isoMoves = exposure.darkIsoStops - exposure.brightIsoStops;
-  return free + 0.06 * isoMoves + 0.08 * (exposure.darkLog - exposure.brightLog);
-}
-
-/** Each stop of glass is one more thing to fit, drop and smudge; plus what the filter does besides darkening. */
-export function filterLoss(filter: FilterSetting): number {
-  return filter.cast + 0.03 * filter.stops;
 }

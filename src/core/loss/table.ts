@@ -1,0 +1,100 @@
+import type { TermOf } from './term';
+import { angle } from './terms/angle';
+import { bitRate } from './terms/bitRate';
+import { cadence } from './terms/cadence';
+import { card } from './terms/card';
+import { colour } from './terms/colour';
+import { drift } from './terms/drift';
+import { editCrop } from './terms/editCrop';
+import { filter } from './terms/filter';
+import { flicker } from './terms/flicker';
+import { noise } from './terms/noise';
+import { over } from './terms/over';
+import { resolution } from './terms/resolution';
+import { smear } from './terms/smear';
+import { steadiness } from './terms/steadiness';
+import { strobing } from './terms/strobing';
+import { stutter } from './terms/stutter';
+import { subjectBlur } from './terms/subjectBlur';
+import { tilt } from './terms/tilt';
+import { under } from './terms/under';
+import { viewNarrow } from './terms/viewNarrow';
+import { viewWide } from './terms/viewWide';
+
+/**
+ * The table of losses: every term once, by what must be known to tell it. A score is the weighted sum of the terms and
+ * of what the school's wishes cost where they yield (`wishes.ts`). Search, bounds, charts, words and the page
+ * `docs/loss.md` draw on it; a new term is a module in `terms/`, a line here, and its cases.
+ */
+export const EXPOSURE_TERMS = [over, under, noise, drift, filter] as const;
+export const MOTION_TERMS = [angle, smear, subjectBlur, strobing, flicker] as const;
+export const RATE_TERMS = [stutter, cadence] as const;
+export const FRAME_TERMS = [resolution, viewNarrow, viewWide, steadiness, tilt, editCrop] as const;
+export const FILE_TERMS = [bitRate, card] as const;
+export const COLOUR_TERMS = [colour] as const;
+
+/**
+ * Bounds for every ISO window at once: of the exposure, what the widest window makes least, by how it goes with the
+ * stops of the filter.
+ */
+export const LESS_BEHIND_GLASS = [over] as const;
+export const MORE_BEHIND_GLASS = [under, filter] as const;
+
+/** In the order of the charts. */
+export const TERM_TABLE = [
+  ...EXPOSURE_TERMS,
+  ...MOTION_TERMS,
+  ...RATE_TERMS,
+  ...FRAME_TERMS,
+  ...FILE_TERMS,
+  ...COLOUR_TERMS,
+] as const;
+
+/** A term, or what the school wishes for and does not get. */
+export type Term = (typeof TERM_TABLE)[number]['id'] | 'wish';
+export type Loss = Record<Term, number>;
+export type Weights = Record<Term, number>;
+
+export const TERMS: readonly Term[] = [...TERM_TABLE.map(({ id }) => id), 'wish'];
+
+/** What screens call a term. */
+export const TERM_LABEL = Object.fromEntries([
+  ...TERM_TABLE.map(({ id, label }) => [id, label] as const),
+  ['wish', 'what the school wishes'],
+]) as Readonly<Record<Term, string>>;
+
+export const EVEN_WEIGHTS = Object.fromEntries(TERMS.map((id) => [id, 1])) as Weights;
+
+/** The weighted sum of a full set of terms: the score, lower is better. */
+export function scoreOf(loss: Loss, weights: Weights): number {
+  let sum = 0;
+  for (const term of TERMS) sum += weights[term] * loss[term];
+  return sum;
+}
+
+/** The weighted sum of the terms of one owner. */
+export function weighedSum<Facts>(
+  terms: readonly TermOf<Term, Facts>[],
+  weights: Weights,
+  facts: Facts,
+): number {
+  let sum = 0;
+  for (const { id, loss } of terms) sum += weights[id] * loss(facts);
+  return sum;
+}
+
+/** The terms of one owner, each by itself, unweighted. */
+export function lossesOf<Id extends Term, Facts>(
+  terms: readonly TermOf<Id, Facts>[],
+  facts: Facts,
+): Record<Id, number> {
+  const losses = {} as Record<Id, number>;
+  for (const { id, loss } of terms) losses[id] = loss(facts);
+  return losses;
+}
+
+/** Loss from which a term is worth a warning. */
+export function worthAWarning(id: Term, loss: Loss): boolean {
+  const from = TERM_TABLE.find((term) => term.id === id)?.noteFrom;
+  return from !== undefined && from !== null && loss[id] > 0 && loss[id] >= from;
+}

@@ -1,0 +1,47 @@
+import type { MotionFacts, MotionFigures } from '../movement';
+import { start } from '../term';
+import type { TermOf } from '../term';
+
+const slopes = {
+  short: start(0.3, 'a stop under 180° is crisper movement, which sport is used to'),
+  choppyFrom: start(2, 'from 45° down each frame stands for itself'),
+  choppy: start(0.3, 'from there movement turns choppy'),
+  long: start(0.8, 'longer than 180° no film or television ever looked: movement smears and drags'),
+  unused: start(
+    0.02,
+    'what an automatic shutter may take but does not in this light: so that its longest errs towards the aim',
+  ),
+};
+const [SHORT, CHOPPY_FROM, CHOPPY, LONG, UNUSED] = [
+  slopes.short.value,
+  slopes.choppyFrom.value,
+  slopes.choppy.value,
+  slopes.long.value,
+  slopes.unused.value,
+];
+
+/** Distance of the shutter angle shown from the school's aim, at whichever end of the light misses it more. */
+export const angle: TermOf<'angle', MotionFacts> = {
+  id: 'angle',
+  owner: 'motion',
+  label: 'motion look',
+  seen: 'movement choppier or smoother than what the school calls natural',
+  formula:
+    'stops shorter than the aim × short, past choppyFrom × choppy more; stops longer × long; at the worse end of the light',
+  slopes,
+  noteFrom: null,
+  remedies: [],
+  loss: ({ figures, brightLog, darkLog, longestLog }) => {
+    if (Number.isNaN(figures.aimLog)) return 0;
+    const dark = distance(figures, darkLog);
+    const used = brightLog === darkLog ? dark : Math.max(dark, distance(figures, brightLog));
+    return longestLog === darkLog ? used : used + UNUSED * distance(figures, longestLog);
+  },
+};
+
+function distance({ aimLog, aimWithinStops }: MotionFigures, log: number): number {
+  const stops = log - aimLog;
+  if (stops > 0) return LONG * Math.max(0, stops - aimWithinStops);
+  const short = Math.max(0, -stops - aimWithinStops);
+  return SHORT * short + CHOPPY * Math.max(0, short - CHOPPY_FROM);
+}

@@ -1,0 +1,23 @@
+import type { FrameFacts } from '../frame';
+import { start } from '../term';
+import type { TermOf } from '../term';
+
+const slopes = {
+  wholePicture: start(
+    1,
+    'a fifth of the picture given up is a fifth of just noticeable: its pixels are counted with the resolution',
+  ),
+};
+
+/** Picture given up to steadying in the edit. */
+export const editCrop: TermOf<'editCrop', FrameFacts> = {
+  id: 'editCrop',
+  owner: 'frame',
+  label: 'edit crop',
+  seen: 'the edges of what was filmed are not in the film',
+  formula: 'share of the width given up × wholePicture',
+  slopes,
+  noteFrom: null,
+  remedies: [],
+  loss: ({ frame }) => slopes.wholePicture.value * (1 - frame.editKeeps),
+};

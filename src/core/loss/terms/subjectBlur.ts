@@ -1,0 +1,25 @@
+import type { MotionFacts } from '../movement';
+import { start } from '../term';
+import type { TermOf } from '../term';
+
+const slopes = {
+  perOctave: start(
+    1,
+    'past 3 % of the width a face or a number is no longer read; twice that it is a streak',
+  ),
+};
+const PER_OCTAVE = slopes.perOctave.value;
+
+/** The subject passing across the view, too blurred to read, at the longest shutter that the light takes. */
+export const subjectBlur: TermOf<'subjectBlur', MotionFacts> = {
+  id: 'subjectBlur',
+  owner: 'motion',
+  label: 'subject blur',
+  seen: 'what should be read in passing is a streak',
+  formula:
+    'octaves of the longest shutter over the one that blurs the subject by 3 % of the width × perOctave',
+  slopes,
+  noteFrom: 0.15,
+  remedies: [],
+  loss: ({ figures, darkLog }) => PER_OCTAVE * Math.max(0, darkLog - figures.subjectFloorLog),
+};

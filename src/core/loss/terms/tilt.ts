@@ -1,0 +1,34 @@
+import { straightenKeeps } from '../../optics/crop';
+import { tiltHeldDeg } from '../frame';
+import type { FrameFacts } from '../frame';
+import { start } from '../term';
+import type { TermOf } from '../term';
+
+const slopes = {
+  unseenDeg: start(1.5, 'a horizon off by less is not seen without a ruler'),
+  perDegree: start(0.3, 'three degrees more are seen at once: sea and roofs run downhill all day'),
+  most: start(3, 'past ten degrees it is simply crooked, or taken for meant'),
+  cut: start(2, 'straightened in the edit it costs pixels like any other cut'),
+};
+
+/** Level hold straightens up to 45°, full-roll hold anything; in the edit it is straightened by a crop. */
+export const tilt: TermOf<'tilt', FrameFacts> = {
+  id: 'tilt',
+  owner: 'frame',
+  label: 'tilt',
+  seen: 'the horizon leans for the whole run',
+  formula:
+    'degrees past unseenDeg that no hold rights × perDegree, at most `most`; in the edit octaves cut × cut',
+  slopes,
+  noteFrom: 0.15,
+  remedies: [],
+  loss: ({ brief, mode, steadiedInEdit }) => {
+    const off = Math.abs(brief.mount.tiltDeg);
+    if (off <= slopes.unseenDeg.value || off <= tiltHeldDeg(mode)) return 0;
+    if (steadiedInEdit) {
+      const { width, height } = brief.playback.deliver;
+      return slopes.cut.value * -Math.log2(straightenKeeps(Math.min(off, 45), width, height));
+    }
+    return Math.min(slopes.most.value, slopes.perDegree.value * (off - slopes.unseenDeg.value));
+  },
+};

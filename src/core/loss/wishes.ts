@@ -1,0 +1,116 @@
+import type { FilterSetting } from '../filters/kit';
+import type { Stabilization } from '../plan/words';
+import type { IsoWindow, ShutterSetting } from './exposure';
+import { IDLE_SWING_DEG } from './frame';
+import type { Demands } from './frame';
+import type { MotionFigures } from './movement';
+import type { Slope } from './term';
+
+/**
+ * What a school wishes for beside its aim and weights, each with the price its followers would pay to keep it, on the
+ * scale of the losses. Whatever breaks a wish pays its price, pinned or not; so a wish yields exactly where keeping it
+ * costs more, and no pin makes a score better.
+ */
+export interface Wishes {
+  stabilization?: { among: readonly Stabilization[]; price: Slope };
+  shutterMode?: { mode: 'fixed' | 'auto'; price: Slope };
+  /** Shutter angle from…to, degrees of the frames shown. */
+  angle?: { fromDeg: number; toDeg: number; price: Slope };
+  /** No shutter longer than the shake floor of the view. */
+  withinShakeFloor?: { price: Slope };
+  /** Nothing in front of the lens. */
+  noFilter?: { price: Slope };
+  /** Stops between the ends of the ISO window, each more at its price. */
+  isoSpan?: { stops: number; price: Slope };
+  /** Highest ISO, each stop above at its price. */
+  isoMax?: { iso: number; price: Slope };
+}
+
+export type WishCode = keyof Wishes;
+
+/** A wish that yielded, and what that costs. */
+export interface Yielded {
+  wish: WishCode;
+  price: number;
+}
+
+/** Slack on the shake floor: a twentieth of a shutter is not seen, and lets 1/200 s stand for 1/208 s. */
+const FLOOR_SLACK_LOG = Math.log2(1.05);
+/** Angles that differ by less are the same, log2. */
+const SAME_ANGLE_LOG = 1e-6;
+
+/** Holding a picture that does not swing is no school's wish. */
+export function stabilizationPrice(
+  { stabilization: wish }: Wishes,
+  demands: Demands,
+  held: Stabilization,
+): number {
+  if (!wish || wish.among.includes(held)) return 0;
+  return wish.among.includes('off') || demands.swingDeg >= IDLE_SWING_DEG ? wish.price.value : 0;
+}
+
+export function shutterModePrice({ shutterMode: wish }: Wishes, shutter: ShutterSetting): number {
+  return wish && (wish.mode === 'auto') !== shutter.spanStops > 0 ? wish.price.value : 0;
+}
+
+/** A shutter that runs stays at no angle. */
+export function anglePrice(
+  { angle: wish }: Wishes,
+  { shownLog }: MotionFigures,
+  { longestLog, spanStops }: ShutterSetting,
+): number {
+  if (!wish) return 0;
+  const share = longestLog - shownLog;
+  const kept =
+    spanStops === 0 &&
+    share >= Math.log2(wish.fromDeg / 360) - SAME_ANGLE_LOG &&
+    share <= Math.log2(wish.toDeg / 360) + SAME_ANGLE_LOG;
+  return kept ? 0 : wish.price.value;
+}
+
+export function shakeFloorPrice(
+  { withinShakeFloor: wish }: Wishes,
+  { shakeFloorLog }: MotionFigures,
+  longestLog: number,
+): number {
+  return wish && longestLog > shakeFloorLog + FLOOR_SLACK_LOG ? wish.price.value : 0;
+}
+
+export function filterPrice({ noFilter: wish }: Wishes, filter: FilterSetting): number {
+  return wish && filter.ids.length > 0 ? wish.price.value : 0;
+}
+
+export function isoSpanPrice({ isoSpan: wish }: Wishes, { spanStops }: IsoWindow): number {
+  return wish ? wish.price.value * Math.max(0, spanStops - wish.stops - 1e-9) : 0;
+}
+
+export function isoMaxPrice({ isoMax: wish }: Wishes, { minLog, spanStops }: IsoWindow): number {
+  return wish ? wish.price.value * Math.max(0, minLog + spanStops - Math.log2(wish.iso / 100) - 1e-9) : 0;
+}
+
+/** What must be known of a choice to tell which wishes it breaks. */
+export interface Chosen {
+  stabilization: Stabilization;
+  shutter: ShutterSetting;
+  filter: FilterSetting;
+  iso: IsoWindow;
+  figures: MotionFigures;
+}
+
+/** Every wish that a choice breaks, the dearest first. */
+export function yieldedBy(wishes: Wishes, demands: Demands, chosen: Chosen): Yielded[] {
+  const { shutter, filter, iso, figures } = chosen;
+  const prices: [WishCode, number][] = [
+    ['stabilization', stabilizationPrice(wishes, demands, chosen.stabilization)],
+    ['shutterMode', shutterModePrice(wishes, shutter)],
+    ['angle', anglePrice(wishes, figures, shutter)],
+    ['withinShakeFloor', shakeFloorPrice(wishes, figures, shutter.longestLog)],
+    ['noFilter', filterPrice(wishes, filter)],
+    ['isoSpan', isoSpanPrice(wishes, iso)],
+    ['isoMax', isoMaxPrice(wishes, iso)],
+  ];
+  return prices
+    .filter(([, price]) => price > 0)
+    .map(([wish, price]) => ({ wish, price }))
+    .sort((a, b) => b.price - a.price);
+}
