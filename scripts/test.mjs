@@ -17,6 +17,7 @@ const steps = [
   ],
   ['format', bin('prettier'), ['--check', '.']],
   ['schemas', bin('tsx'), ['scripts/writeSchemas.ts', '--check']],
+  ['page of losses', bin('tsx'), ['scripts/writeLosses.ts', '--check']],
   [
     'unit',
     bin('vitest'),

@@ -8,6 +8,7 @@ import { SCHOOL_IDS } from '../plan/words';
 import { noise } from '../loss/terms/noise';
 import { whiteLoss } from '../loss/terms/over';
 import { darkLoss } from '../loss/terms/under';
+import { reasonsOf } from './reasons';
 import { solve } from './solve';
 import type { Solution } from './solve';
 import { expose, isoWindow } from '../loss/exposure';
@@ -115,22 +116,52 @@ describe('what would help', () => {
 
   it('leaves what it says when it is done', () => {
     const before = solved(wide);
-    const helps = warned(before, 'under')!.helps;
-    const ceiling = helps.find((help) => help.code === 'raiseCeiling')!;
-    const { iso } = before.settings;
-    const pins = { ...before.settings, iso: { min: iso.min, max: ceiling.iso } };
-    const raised = solved({ ...wide, pins, limits: { isoCeiling: ceiling.iso } });
-    expect(raised.exposure.underStops).toBeCloseTo(ceiling.underStops, 9);
-    expect(raised.exposure.overStops).toBeCloseTo(ceiling.overStops, 9);
-
-    const over = warned(before, 'over');
-    const run = (over?.helps ?? helps).find((help) => help.code === 'letShutterRun');
-    const split = helps.find((help) => help.code === 'splitRun');
-    expect(split).toMatchObject({ atEv: 10 });
-    if (run?.code === 'letShutterRun') {
-      const running = solved({ ...wide, pins: { ...before.settings, shutterMode: 'auto' } });
-      expect(running.exposure.overStops).toBeCloseTo(run.overStops, 9);
+    const { settings } = before;
+    const { frameRate, shutterSeconds, shutterMode, filter, iso } = settings;
+    const left = ({ exposure }: Solution): object => ({
+      overStops: exposure.overStops,
+      underStops: exposure.underStops,
+    });
+    const helps = [...(warned(before, 'under')?.helps ?? []), ...(warned(before, 'over')?.helps ?? [])];
+    expect(helps.length).toBeGreaterThanOrEqual(2);
+    for (const help of helps) {
+      const told = { overStops: help.overStops, underStops: help.underStops };
+      if (help.code === 'raiseCeiling') {
+        const pins = { frameRate, shutterSeconds, shutterMode, filter };
+        expect(left(solved({ ...wide, pins, limits: { isoCeiling: help.iso } }))).toEqual(told);
+      }
+      if (help.code === 'letShutterRun') {
+        const pins = { frameRate, shutterSeconds, shutterMode: 'auto' as const, filter, iso };
+        expect(left(solved({ ...wide, pins }))).toEqual(told);
+      }
+      if (help.code === 'splitRun') {
+        const halves = [
+          { evMin: 5, evMax: help.atEv },
+          { evMin: help.atEv, evMax: 15 },
+        ].map((half) => solved({ ...wide, light: { kind: 'range', ...half } }).exposure);
+        expect(Math.max(...halves.map(({ underStops }) => underStops))).toBeCloseTo(help.underStops, 9);
+        expect(Math.max(...halves.map(({ overStops }) => overStops))).toBeCloseTo(help.overStops, 9);
+      }
     }
+  });
+
+  it('names the filter that would let a wish stand, and it does', () => {
+    const sun: Rest = {
+      look: { school: 'film' },
+      mount: { kind: 'tripod' },
+      light: { kind: 'range', evMin: 13, evMax: 15 },
+      filters: [],
+    };
+    const before = solved(sun);
+    const reason = reasonsOf(before).find(({ setting }) => setting === 'shutterSeconds');
+    if (reason?.setting !== 'shutterSeconds') throw new Error('no reason for the shutter');
+    const [yielded] = reason.yielded;
+    expect(yielded?.wish).toBe('angle');
+    expect(before.settings.frameRate).toBe(25);
+    expect(before.exposure.overStops).toBeLessThan(1);
+    const stops = yielded!.filterStops!;
+    const kept = solved({ ...sun, filters: [{ id: 'added', kind: 'nd', stops }] });
+    expect(kept.settings.shutterAngleDeg).toBeCloseTo(180, 9);
   });
 
   it('is not asked for when the light fits', () => {
@@ -211,13 +242,16 @@ describe('the second row', () => {
     expect(
       solved({ look: { grade: 'full' }, mount: { kind: 'tripod' }, light: noon, filters }).settings.colour,
     ).not.toBe('log');
-    // 200 frames a second and more exist in standard colour only on this camera.
-    expect(
-      solved({ look: { grade: 'full' }, playback: { slowdown: 8 }, pins: { frameRate: 200 }, light }).settings
-        .colour,
-    ).toBe('standard');
-    expect(solved({ look: { grade: 'full' }, limits: { isoCeiling: 200 }, light }).settings.colour).toBe(
-      'standard',
+    // Nor where 200 frames a second are not to be had in it, or its base lies above the ceiling.
+    const full200 = solved({
+      look: { grade: 'full' },
+      playback: { slowdown: 8 },
+      pins: { frameRate: 200 },
+      light,
+    });
+    expect(full200.settings.colour).not.toBe('log');
+    expect(solved({ look: { grade: 'full' }, limits: { isoCeiling: 200 }, light }).settings.colour).not.toBe(
+      'log',
     );
   });
 

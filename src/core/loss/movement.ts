@@ -10,7 +10,6 @@ import { imageVelocity, pctWidthPerDegree } from '../optics/projection';
 import type { Projection } from '../optics/projection';
 import type { Brief } from '../plan/defaults';
 import { cadenceOf } from '../playback/cadence';
-import type { School } from './schools';
 
 /**
  * Movement in a given view at a given frame rate: what the terms owned by movement are told. Shutters come as log2 of
@@ -61,6 +60,16 @@ export interface MotionFigures {
   pulse: PulseSeen | null;
 }
 
+/** The shutter a school aims at. */
+export interface Aim {
+  /** Of the frames shown, degrees. */
+  angleDeg: number;
+  /** Stops around it that still count as it. */
+  withinStops: number;
+  /** The shake floor where that is shorter. */
+  orShakeFloor: boolean;
+}
+
 /** All that a term of the movement may ask: the shutter at both ends of the light, log2 of seconds. */
 export interface MotionFacts {
   figures: MotionFigures;
@@ -107,7 +116,7 @@ export function motionFigures(
 }
 
 /** The figures with the shutter a school aims at: its angle of the frames shown, or the shake floor if that is shorter. */
-export function aimedAt(figures: MotionFigures, { aim }: Pick<School, 'aim'>): MotionFigures {
+export function aimedAt(figures: MotionFigures, aim: Aim): MotionFigures {
   const natural = figures.shownLog + Math.log2(aim.angleDeg / 360);
   return {
     ...figures,

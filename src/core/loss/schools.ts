@@ -1,4 +1,5 @@
 import type { SchoolId, Stabilization } from '../plan/words';
+import type { Aim } from './movement';
 import { EVEN_WEIGHTS } from './table';
 import type { Weights } from './table';
 import { start } from './term';
@@ -10,11 +11,7 @@ import type { Wishes } from './wishes';
  */
 export interface School {
   id: SchoolId;
-  /**
-   * The shutter angle, degrees of the frames shown, that counts as natural, and the stops around it that still do;
-   * `orShakeFloor` takes the shorter.
-   */
-  aim: { angleDeg: number; withinStops: number; orShakeFloor: boolean };
+  aim: Aim;
   weights: Weights;
   wishes: Wishes;
   /** The picture is steadied in the edit, at the price of a crop. */

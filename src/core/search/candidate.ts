@@ -109,17 +109,18 @@ export function motionViewOf(space: Space, mode: Mode): MotionView {
 
 export function figuresOf(space: Space, mode: Mode): MotionFigures {
   const { brief, school, workings, light } = space;
-  const aimed = (workings.aimed[school.id] ??= []);
+  const { steadiedInEdit } = school;
+  const aimed = (workings.aimed[`${school.id} ${steadiedInEdit}`] ??= []);
   const done = aimed[mode.motionGroup];
   if (done) return done;
-  const known = workings.figures[school.steadiedInEdit ? 1 : 0];
+  const known = workings.figures[steadiedInEdit ? 1 : 0];
   let figures = known[mode.motionGroup];
   if (!figures) {
     const view = motionViewOf(space, mode);
     figures = motionFigures(brief, view, light.pulseHz, paceIn(workings, view));
     known[mode.motionGroup] = figures;
   }
-  return (aimed[mode.motionGroup] = aimedAt(figures, school));
+  return (aimed[mode.motionGroup] = aimedAt(figures, school.aim));
 }
 
 /** The pace of the surroundings in a view: the same at every frame rate, so worked out once for all. */

@@ -25,8 +25,8 @@ export interface Workings {
   encodings: Map<number, readonly EncodingLosses[]>;
   /** Movement by motion group, whatever the school aims at: held by the camera, and in the edit. */
   figures: [inCamera: MotionFigures[], inEdit: MotionFigures[]];
-  /** The same with a school's aim. */
-  aimed: Partial<Record<SchoolId, MotionFigures[]>>;
+  /** The same with a school's aim, by school and by whether the edit steadies. */
+  aimed: Partial<Record<`${SchoolId} ${boolean}`, MotionFigures[]>>;
   /** Pace of the surroundings by view: projection, then angle. */
   paces: Map<string, Map<number, Pace>>;
   movement: Movement;
