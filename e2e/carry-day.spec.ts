@@ -15,7 +15,7 @@ test('the day is carried card by card: checks, tasks, recorded, skipped, note, a
   await page.getByRole('button', { name: 'To the first card' }).click();
   await expect(page.getByRole('heading', { name: 'Put-in talk' })).toBeVisible();
   await expect(page.getByText('08:50', { exact: true })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Put-in talk' }).getByText(/set-up 1 Hand 25/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Put-in talk' }).getByText(/set-up \d \w+ 25/)).toBeVisible();
   await page.getByRole('checkbox', { name: 'Lens clean' }).click();
   await page.getByRole('textbox', { name: 'Note' }).fill('Breath on the lens');
   await page.getByRole('button', { name: 'Recorded' }).click();
@@ -43,7 +43,7 @@ test('the day stands on folded paper, A4 and Letter', async ({ page }) => {
   const sheets = page.getByRole('group', { name: /^Sheet \d/ });
   await expect(sheets.first()).toBeVisible();
   await expect(page.getByRole('heading', { name: '12:40 Sun gate' })).toBeVisible();
-  await expect(page.getByRole('img', { name: 'Code of Helmet 25' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Code of Helmet 25', exact: true })).toBeVisible();
   const pdf = async (): Promise<{ width: number; height: number }> => {
     const text = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
     const [, width, height] = /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(text)!;
@@ -61,10 +61,11 @@ test('a code shown on screen is read back by the stand-in camera, which sets its
 }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
   await open(page, `${DAY}&codes=otter`);
-  const code = page.getByRole('img', { name: 'Code of Hand 25 for Otter' });
+  const code = page.getByRole('img', { name: /^Code of .* for Otter$/ }).first();
   await expect(code).toBeVisible();
   const picture = await code.screenshot();
-  const shown = await page.locator('dl').first().innerText();
+  const name = /^Code of (.*) for/.exec((await code.getAttribute('aria-label'))!)![1]!;
+  const [shutter] = /1\/\d+ s/.exec(await page.locator('dl').first().innerText())!;
 
   await open(page, '/camera?outing=demo-outing&day=saturday&camera=otter');
   const take = async (name: string, buffer: Buffer): Promise<void> => {
@@ -73,11 +74,10 @@ test('a code shown on screen is read back by the stand-in camera, which sets its
     await (await chooser).setFiles({ name, mimeType: 'image/png', buffer });
   };
   await take('code.png', picture);
-  await expect(page.getByText('Set to "Hand 25".')).toBeVisible();
+  await expect(page.getByText(`Set to "${name}".`)).toBeVisible();
   const camera = page.getByRole('region', { name: 'Otter, stand-in' });
   await expect(camera.getByText('2160p 25')).toBeVisible();
-  await expect(camera.getByText('1/50 s auto')).toBeVisible();
-  expect(shown).toContain('1/50 s, auto');
+  await expect(camera.getByText(shutter)).toBeVisible();
 
   // A foreign code and a damaged one are refused with their reason.
   const field = page.getByRole('textbox', { name: 'Text of a code' });
@@ -87,7 +87,7 @@ test('a code shown on screen is read back by the stand-in camera, which sets its
   await field.fill('lynxeye-setup/1;n=Hand;cam=otter;crc=00000000');
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByText(/^This code is damaged/)).toBeVisible();
-  await expect(camera.getByText('Hand 25')).toBeVisible();
+  await expect(camera.getByText(name)).toBeVisible();
 
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(camera.getByText(/^Recording/)).toBeVisible();

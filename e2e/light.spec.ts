@@ -28,10 +28,10 @@ test('the sun reaches the gorge at its hours, the filter is argued, and the shot
   const ribbon = page.getByRole('group', { name: /^Ribbon/ });
   await expect(ribbon).toContainText('11:20');
   await expect(ribbon).toContainText('14:40');
-  await expect(ribbon).toContainText('window of the setting, ND8');
+  await expect(ribbon).toContainText('window of the setting, ND16');
   await expect(
     page.getByText(
-      /^ND16, shutter running from .* beats ND32, shutter held at .*, by loss \d\.\d against \d\.\d/,
+      /^ND32, shutter held at .* beats ND16, shutter running from .*, by loss \d\.\d against \d\.\d/,
     ),
   ).toBeVisible();
 
@@ -225,7 +225,7 @@ test('lamps: the safe shutter is marked and priced, and a face is lit', async ({
   await expect(page.getByRole('img', { name: 'Shutters free of flicker' })).toContainText('1/100 steady');
   await expect(page.getByText('The light pulses at 100 Hz; 1/50 s keeps none of it.')).toBeVisible();
   await expect(page.getByText('Steady under the lamps.')).toBeVisible();
-  await expect(page.getByRole('row', { name: /^30 fps 10 Hz, seen 17 %/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^30 fps 0 Hz, standing bands 17 %/ })).toBeVisible();
   await page.getByRole('button', { name: 'Take 1/100 s' }).click();
   await expect(tile(page, 'Shutter')).toContainText('1/100');
 
@@ -237,13 +237,13 @@ test('lamps: the safe shutter is marked and priced, and a face is lit', async ({
 });
 
 test('a filter is measured with two readings, and the shots that carry it follow', async ({ page }) => {
-  await open(page, '/kit?item=demo-kit-filter-nd8');
+  await open(page, '/kit?item=demo-kit-filter-nd16');
   await page.getByText('Measure it with two readings').click();
-  await page.getByRole('spinbutton', { name: 'Shutter with, 1 over' }).fill('160');
+  await page.getByRole('spinbutton', { name: 'Shutter with, 1 over' }).fill('80');
   await page.keyboard.press('Tab');
-  await expect(page.getByText('It takes 3.32 stops; its label says 3, 0.3 more than that.')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep 3.32 stops as measured' }).click();
-  await expect(page.getByRole('spinbutton', { name: 'Measured' })).toHaveValue('3.32');
+  await expect(page.getByText('It takes 4.32 stops; its label says 4, 0.3 more than that.')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep 4.32 stops as measured' }).click();
+  await expect(page.getByRole('spinbutton', { name: 'Measured' })).toHaveValue('4.32');
   await open(page, '/bench?shot=demo-05');
-  await expect(tile(page, 'Filter')).toContainText('3.3 stops');
+  await expect(tile(page, 'Filter')).toContainText('4.3 stops');
 });

@@ -86,12 +86,7 @@ export function answerInWords(solution: Solution, assumed: readonly Assumed[]): 
     motion,
     holds: holdsInFile(solution),
     score: solution.score,
-    warnings: solution.warnings.map((warning) => ({
-      code: warning.code,
-      severity: warning.severity,
-      text: warningText(warning),
-      ...('helps' in warning && warning.helps.length > 0 ? { helps: warning.helps.map(helpText) } : {}),
-    })),
+    warnings: warningsInWords(solution.warnings),
     why: reasonsOf(solution).map((reason) => {
       const { text, steps } = reasonText(reason, { light: brief.light, kit });
       return { setting: reason.setting, text, steps };
@@ -105,6 +100,21 @@ export function answerInWords(solution: Solution, assumed: readonly Assumed[]): 
     })),
     assumed: [...assumed],
   };
+}
+
+/** A help that serves two warnings is told with the first. */
+function warningsInWords(warnings: Solution['warnings']): Answer['warnings'] {
+  const told = new Set<string>();
+  return warnings.map((warning) => {
+    const helps = ('helps' in warning ? warning.helps.map(helpText) : []).filter((help) => !told.has(help));
+    for (const help of helps) told.add(help);
+    return {
+      code: warning.code,
+      severity: warning.severity,
+      text: warningText(warning),
+      ...(helps.length > 0 ? { helps } : {}),
+    };
+  });
 }
 
 function holdsInFile(solution: Solution): Answer['holds'] {

@@ -85,6 +85,7 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
     },
   });
 
+  const faded = 2 * light.spreadStops;
   const filterName = filterText(settings.filter, brief.filters, notation);
   const dark = exposure.underStops > 0.05;
   const white = exposure.overStops > 0.05;
@@ -121,6 +122,17 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
             >
               <line x1="0" y1="0" x2="0" y2="6" stroke="#7a2200" strokeWidth="3" />
             </pattern>
+            {(['dark', 'bright'] as const).map((end) => (
+              <linearGradient
+                key={end}
+                id={`fade-${end}`}
+                x1={end === 'dark' ? 1 : 0}
+                x2={end === 'dark' ? 0 : 1}
+              >
+                <stop offset="0" className={styles.fade} stopOpacity="0.6" />
+                <stop offset="1" className={styles.fade} stopOpacity="0" />
+              </linearGradient>
+            ))}
           </defs>
           <g aria-hidden>
             {x.ticks(Math.min(domain[1] - domain[0], Math.floor(width / 44))).map((ev) => (
@@ -142,6 +154,21 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
             y={LIGHT.top}
             width={Math.max(2, bound(light.evMax) - bound(light.evMin))}
             height={LIGHT.height}
+          />
+          {/* How far either end may lie off: two standard deviations, fading. */}
+          <rect
+            x={bound(light.evMin - faded)}
+            y={LIGHT.top}
+            width={bound(light.evMin) - bound(light.evMin - faded)}
+            height={LIGHT.height}
+            fill="url(#fade-dark)"
+          />
+          <rect
+            x={bound(light.evMax)}
+            y={LIGHT.top}
+            width={bound(light.evMax + faded) - bound(light.evMax)}
+            height={LIGHT.height}
+            fill="url(#fade-bright)"
           />
           {dark && <Out from={bound(light.evMin)} to={bound(Math.min(light.evMax, exposure.windowEvMin))} />}
           {white && <Out from={bound(Math.max(light.evMin, exposure.windowEvMax))} to={bound(light.evMax)} />}
