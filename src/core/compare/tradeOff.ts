@@ -6,7 +6,7 @@ import type { Candidate } from '../search/candidate';
 import { expose, shutterSetting } from '../loss/exposure';
 import type { ExposureFacts, IsoWindow } from '../loss/exposure';
 
-import { bestFilter } from '../search/search';
+import { bestFilter } from '../search/exposurePlans';
 import type { Space } from '../search/space';
 import { TERMS, weighedSum } from '../loss/table';
 import { noise } from '../loss/terms/noise';

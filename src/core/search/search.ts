@@ -1,30 +1,12 @@
 import type { Encoding, Mode } from '../camera/modeTable';
 import type { FilterSetting } from '../filters/kit';
-import { expose, isoWindow } from '../loss/exposure';
-import type { ExposureFacts, IsoWindow, ShutterSetting } from '../loss/exposure';
+import type { ShutterSetting } from '../loss/exposure';
 import type { MotionFacts, MotionFigures } from '../loss/movement';
 import type { School } from '../loss/schools';
-import { RUNNING_AT_LEAST } from '../loss/terms/drift';
-import {
-  EXPOSURE_TERMS,
-  FILE_TERMS,
-  FRAME_TERMS,
-  LESS_BEHIND_GLASS,
-  MORE_BEHIND_GLASS,
-  MOTION_TERMS,
-  RATE_TERMS,
-  weighedSum,
-} from '../loss/table';
-import {
-  anglePrice,
-  filterPrice,
-  isoMaxPrice,
-  isoSpanPrice,
-  shakeFloorPrice,
-  shutterModePrice,
-  stabilizationPrice,
-} from '../loss/wishes';
-import { item } from '../units/items';
+import { FILE_TERMS, FRAME_TERMS, MOTION_TERMS, RATE_TERMS, weighedSum } from '../loss/table';
+import { anglePrice, shakeFloorPrice, stabilizationPrice } from '../loss/wishes';
+import { bestFilter, runningPlans } from './exposurePlans';
+import type { ExposurePlan } from './exposurePlans';
 import { encodingLosses, figuresOf, frameLosses } from './candidate';
 import type { Candidate } from './candidate';
 import type { ColourSpace, Space } from './space';
@@ -65,15 +47,6 @@ interface Best {
   group: Group;
   plan: ExposurePlan;
   score: number;
-}
-
-export interface ExposurePlan {
-  shutter: ShutterSetting;
-  filter: FilterSetting;
-  iso: IsoWindow;
-  loss: number;
-  brightLog: number;
-  darkLog: number;
 }
 
 /** What searches of one space under different filters share: M knows nothing of the filter. */
@@ -320,126 +293,6 @@ function kindestFigures(groups: readonly Group[]): MotionFigures {
     if (other.aimLog !== first.figures.aimLog) kindest.aimLog = NaN;
   }
   return kindest;
-}
-
-/** The filter and ISO window that expose one fixed shutter with the least loss; `null` where none is below `limit`. */
-export function bestFilter(
-  space: Space,
-  colour: ColourSpace,
-  shutter: ShutterSetting,
-  limit = Infinity,
-): ExposurePlan | null {
-  let best: ExposurePlan | null = null;
-  walkFilters(space, colour, shutter, limit, (filter, beat) => {
-    const plan = bestIso(space, colour, shutter, filter, colour.isoWindows, beat);
-    if (plan) best = plan;
-    return plan?.loss ?? beat;
-  });
-  return best;
-}
-
-/** The best exposure of an automatic shutter under each filter, as far as below `limit`. */
-function runningPlans(
-  space: Space,
-  colour: ColourSpace,
-  shutter: ShutterSetting,
-  limit: number,
-): ExposurePlan[] {
-  const plans: ExposurePlan[] = [];
-  walkFilters(space, colour, shutter, limit, (filter, beat) => {
-    const plan = bestIso(space, colour, shutter, filter, colour.autoIsoWindows, beat);
-    if (plan) plans.push(plan);
-    return beat;
-  });
-  return plans;
-}
-
-/**
- * Visits every filter that may still come below what `visit` gives back. No ISO window loses less than the widest one, with
- * the bright end at the lowest ISO there is and the dark end at the highest; and none in uncertain light less than in light
- * just as told, since the losses are convex (Jensen 1906). What falls with the strength of the filter is halved down to;
- * what rises ends the walk.
- */
-function walkFilters(
-  { school, told: light, filters }: Space,
-  { sensor, isoWindows, grain }: ColourSpace,
-  shutter: ShutterSetting,
-  limit: number,
-  visit: (filter: FilterSetting, beat: number) => number,
-): void {
-  const { weights, wishes } = school;
-  const free = shutter.spanStops > 0 ? weights.drift * RUNNING_AT_LEAST : 0;
-  const price = shutterModePrice(wishes, shutter) + free + grain;
-  let beat = limit;
-  if (price >= beat) return;
-  const iso = reachOf(isoWindows);
-  const factsOf = (filter: FilterSetting): ExposureFacts => ({
-    sensor,
-    light,
-    shutter,
-    filter,
-    iso,
-    exposure: expose(sensor, light, shutter, filter.stops, iso),
-  });
-  let weakest = 0;
-  let strongest = filters.length;
-  while (weakest < strongest) {
-    const middle = (weakest + strongest) >> 1;
-    const falling = weighedSum(LESS_BEHIND_GLASS, weights, factsOf(item(filters, middle)));
-    if (price + falling >= beat) weakest = middle + 1;
-    else strongest = middle;
-  }
-  for (let at = weakest; at < filters.length; at++) {
-    const filter = item(filters, at);
-    const facts = factsOf(filter);
-    const rising = price + weighedSum(MORE_BEHIND_GLASS, weights, facts);
-    // A filter's side effects do not rise with its stops.
-    if (rising - weights.filter * filter.cast >= beat) return;
-    const bound = rising + filterPrice(wishes, filter) + weighedSum(LESS_BEHIND_GLASS, weights, facts);
-    if (bound < beat) beat = visit(filter, beat);
-  }
-}
-
-const reaches = new WeakMap<readonly IsoWindow[], IsoWindow>();
-
-/** From the lowest ISO of any window to the highest. */
-function reachOf(windows: readonly IsoWindow[]): IsoWindow {
-  let reach = reaches.get(windows);
-  if (!reach) {
-    reach = isoWindow(Math.min(...windows.map(({ min }) => min)), Math.max(...windows.map(({ max }) => max)));
-    reaches.set(windows, reach);
-  }
-  return reach;
-}
-
-/** The ISO window with the least loss under one shutter and filter, if it is below `beat`. */
-function bestIso(
-  { light, school }: Space,
-  { sensor }: ColourSpace,
-  shutter: ShutterSetting,
-  filter: FilterSetting,
-  windows: readonly IsoWindow[],
-  beat: number,
-): ExposurePlan | null {
-  const { weights, wishes } = school;
-  const outside = shutterModePrice(wishes, shutter) + filterPrice(wishes, filter);
-  let best: ExposurePlan | null = null;
-  let least = beat;
-  for (const iso of windows) {
-    const prices = outside + isoSpanPrice(wishes, iso) + isoMaxPrice(wishes, iso);
-    if (prices >= least) continue;
-    const exposure = expose(sensor, light, shutter, filter.stops, iso);
-    const facts: ExposureFacts = { sensor, light, shutter, filter, iso, exposure };
-    let loss = prices;
-    for (const term of EXPOSURE_TERMS) {
-      loss += weights[term.id] * term.loss(facts);
-      if (loss >= least) break;
-    }
-    if (loss >= least) continue;
-    least = loss;
-    best = { shutter, filter, iso, loss, brightLog: exposure.brightLog, darkLog: exposure.darkLog };
-  }
-  return best;
 }
 
 /** A fixed shutter does the same at both ends of the light. */
