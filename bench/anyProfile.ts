@@ -56,7 +56,7 @@ const limit = fc.record({
 /** A camera's modes to compare with another's, whatever their order. */
 export function plainModes(camera: CameraProfile): string[] {
   return modesOf(camera)
-    .map((mode) => JSON.stringify({ ...mode, index: 0, motionGroup: 0, frameGroup: 0 }))
+    .map((mode) => JSON.stringify({ ...mode, index: 0, motionGroup: 0, frameGroup: 0, fileGroup: 0 }))
     .sort();
 }
 

@@ -111,7 +111,7 @@ function exposedUnder(
 }
 
 function besideView(space: Space, mode: Mode, shutter: ShutterSetting, all: readonly Exposed[]): Beside {
-  const { weights, wishes } = space.school;
+  const { weights, wishes, aim } = space.school;
   const figures = figuresOf(space, mode);
   const { longestLog } = shutter;
   const wished =
@@ -123,7 +123,7 @@ function besideView(space: Space, mode: Mode, shutter: ShutterSetting, all: read
   for (const exposed of all) {
     const { brightLog, darkLog } = exposed;
     const loss =
-      wished + exposed.loss + weighedSum(MOTION_TERMS, weights, { figures, brightLog, darkLog, longestLog });
+      wished + exposed.loss + weighedSum(MOTION_TERMS, weights, { figures, aim, brightLog, darkLog, longestLog });
     if (best === null || loss < best.loss) best = { exposed, loss };
   }
   if (best === null) throw new Error('a shutter without a single exposure');

@@ -1,12 +1,12 @@
-import type { Brief } from '../plan/defaults';
 import type { Pins, Settings } from '../plan/settings';
 import { SCHOOL_IDS } from '../plan/words';
 import type { SchoolId } from '../plan/words';
 import type { Candidate } from '../search/candidate';
-import { changesFrom, judgedBy, WORTH_A_WORD } from '../search/judged';
-import type { TermChange } from '../search/judged';
+import { changesFrom, judgedBy, judgedBySchool, WORTH_A_WORD } from '../search/judged';
+import type { Judged, TermChange } from '../search/judged';
 import { settingsOf } from '../search/settingsOf';
 import type { Space } from '../search/space';
+import { underPins } from '../search/workings';
 import type { Loss } from '../loss/table';
 
 /** Another way to film the shot, on the answer's own scale, with the terms that get better and worse. */
@@ -33,20 +33,19 @@ const WORTH_ANOTHER_RECORDING = 0.5;
 /** Each other school's best, one filter step either way, and the pin-free best where pins cost. */
 export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, score: number): Alternative[] {
   const { brief } = space;
-  const compare = (way: AlternativeWay, other: Brief, schoolId: SchoolId): Alternative | null => {
-    const judged = judgedBy(space, other, schoolId);
-    if (!judged) return null;
-    return {
+  const told = (way: AlternativeWay, judged: Judged | null): Alternative | null =>
+    judged && {
       way,
       settings: settingsOf(judged.space, judged.candidate),
       score: judged.score,
       loss: judged.loss,
       ...changesFrom(space, loss, judged.loss),
     };
-  };
+  const compare = (way: AlternativeWay, pins: Pins): Alternative | null =>
+    told(way, judgedBy(space, underPins(brief, pins), space.school.id));
 
   const found = SCHOOL_IDS.filter((id) => id !== space.school.id).map((school) =>
-    compare({ code: 'school', school }, brief, school),
+    told({ code: 'school', school }, judgedBySchool(space, chosen, school)),
   );
   if (!brief.pins.filter) {
     const at = space.filters.findIndex((filter) => filter.stops > chosen.filter.stops);
@@ -65,7 +64,7 @@ export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, scor
         stabilization: chosen.mode.stabilization,
         filter: { ids: [...filter.ids], stops: filter.stops },
       };
-      found.push(compare({ code }, { ...brief, pins }, space.school.id));
+      found.push(compare({ code }, pins));
     }
   }
   const { weights } = space.school;
@@ -76,17 +75,11 @@ export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, scor
   ] as const) {
     if (brief.pins.recording !== undefined || worth < WORTH_ANOTHER_RECORDING) continue;
     if (brief.camera.rules.some((rule) => rule.recordings.includes(recording)))
-      found.push(
-        compare(
-          { code: 'recording', recording },
-          { ...brief, pins: { ...brief.pins, recording } },
-          space.school.id,
-        ),
-      );
+      found.push(compare({ code: 'recording', recording }, { ...brief.pins, recording }));
   }
   const pins = Object.keys(brief.pins) as (keyof Pins)[];
   if (pins.length > 0) {
-    const free = compare({ code: 'withoutPins', pins }, { ...brief, pins: {} }, space.school.id);
+    const free = compare({ code: 'withoutPins', pins }, {});
     if (free && free.score < score - WORTH_A_WORD) found.push(free);
   }
   return found.filter((alternative) => alternative !== null);

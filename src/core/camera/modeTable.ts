@@ -22,6 +22,8 @@ export interface Mode {
   motionGroup: number;
   /** Modes with the same number show the same frame: resolution, view after crop and stabilization, at any rate. */
   frameGroup: number;
+  /** Modes with the same number write the same files: recording, resolution, rate and encodings. */
+  fileGroup: number;
 }
 
 export interface Encoding {
@@ -103,9 +105,10 @@ function expand(profile: CameraProfile): Mode[] {
   const modes = new Map<string, Mode>();
   const groups = new Map<string, number>();
   const frames = new Map<string, number>();
+  const files = new Map<string, number>();
   const resolutions = new Map(profile.resolutions.map((one) => [one.id, one]));
   const lenses = new Map(profile.views.map((one) => [one.id, one]));
-  for (const rule of profile.rules) {
+  for (const [ruleIndex, rule] of profile.rules.entries()) {
     const encodings = rule.encodings.flatMap(({ codec, bitDepth, bitRatesMbps }) =>
       bitRatesMbps.map((bitRateMbps) => ({ codec, bitDepth, bitRateMbps })),
     );
@@ -123,6 +126,9 @@ function expand(profile: CameraProfile): Mode[] {
       const frameKey = `${wish.resolutionId}|${wish.viewId}|${stabilization}`;
       const frameGroup = frames.get(frameKey) ?? frames.size;
       frames.set(frameKey, frameGroup);
+      const fileKey = `${ruleIndex}|${recording}|${wish.resolutionId}|${frameRate}`;
+      const fileGroup = files.get(fileKey) ?? files.size;
+      files.set(fileKey, fileGroup);
       const { colours } = rule;
       const { id, projection, fromSphere } = lens;
       const view = { id, horizontalDeg: steady.horizontalDeg, projection, fromSphere };
@@ -141,6 +147,7 @@ function expand(profile: CameraProfile): Mode[] {
         encodings,
         motionGroup,
         frameGroup,
+        fileGroup,
       });
     }
   }

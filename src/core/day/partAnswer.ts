@@ -6,7 +6,8 @@ import type { Pins, Settings } from '../plan/settings';
 import { lapsePlan, usualLapse } from '../timeLapse/lapsePlan';
 import type { LapsePlan } from '../timeLapse/lapsePlan';
 import { SCHOOLS } from '../loss/schools';
-import { search, sharedFrames } from '../search/search';
+import { sharedFrames } from '../search/frames';
+import { search } from '../search/search';
 import type { Found } from '../search/search';
 import { settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
@@ -56,9 +57,6 @@ export function partSpace(part: DayPart): PartSpace {
   };
 }
 
-/** What of a worse filter's frames is kept from one search to the next, loss above the best (start). */
-const SHARED_ABOVE = 3;
-
 /** The best answer of a part under each filter it may wear; a filter without an answer is left out. */
 export function answersByFilter({ part, space, filterKeys }: PartSpace): Map<string, PartAnswer> {
   const answers = new Map<string, PartAnswer>();
@@ -67,8 +65,7 @@ export function answersByFilter({ part, space, filterKeys }: PartSpace): Map<str
   };
   if (isLapse(part)) for (const key of filterKeys) put(key, lapseAnswer(part.brief, key));
   else if (space) {
-    const best = search(space);
-    const shared = best ? sharedFrames(space, best.score + SHARED_ABOVE) : undefined;
+    const shared = sharedFrames(space);
     for (const key of filterKeys) {
       const filters = space.filters.filter((filter) => filterKey(filter) === key);
       put(key, answerOf(space, search({ ...space, filters }, shared)));

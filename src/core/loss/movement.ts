@@ -33,31 +33,36 @@ export interface MotionView {
   steadied: boolean;
 }
 
-/** Everything about movement in one view that does not depend on the shutter: worked out once, used per shutter. */
-export interface MotionFigures {
-  /** Captured moments shown per second of the action. */
-  shownFps: number;
+/** What of a view no frame rate, hold or shutter changes; and no light. */
+export interface ViewFigures {
   pctPerDegree: number;
   /** Half of what moves in the frame moves faster; the subject counts as what is watched. Per cent of width a second. */
   typicalPctPerS: number;
   /** One part in ten of the frame moves faster, or the subject does. */
   worstPctPerS: number;
+  /** log2 of seconds: the shake floor, and where a subject starts to blur. */
+  shakeFloorLog: number;
+  subjectFloorLog: number;
+}
+
+/** What of a frame rate no view changes. */
+export interface RateFigures {
+  /** Captured moments shown per second of the action. */
+  shownFps: number;
+  /** log2 of the seconds of the shown interval. */
+  shownLog: number;
+  /** How the lamps' pulse is seen in the film; `null` without lamps. */
+  pulse: PulseSeen | null;
+}
+
+/** Everything about movement in one view that does not depend on the shutter: worked out once, used per shutter. */
+export interface MotionFigures extends ViewFigures, RateFigures {
   /** The worst between two frames shown, per cent of width. */
   stepPct: number;
-  /** log2 of: seconds of the shown interval, of the shake floor, of the aim, and where a subject starts to blur. */
-  shownLog: number;
-  shakeFloorLog: number;
-  /** NaN: no aim to miss. */
-  aimLog: number;
-  /** Stops around the aim that are the aim still. */
-  aimWithinStops: number;
-  subjectFloorLog: number;
   /** Octaves of step above the strobing limit, of the typical and the worst movement; 0 when both are below. */
   stepOctaves: number;
   /** The picture holds still between exposures: steadied, or on a steady mount. */
   steady: boolean;
-  /** How the lamps' pulse is seen in the film; `null` without lamps. */
-  pulse: PulseSeen | null;
 }
 
 /** The shutter a school aims at. */
@@ -73,56 +78,73 @@ export interface Aim {
 /** All that a term of the movement may ask: the shutter at both ends of the light, log2 of seconds. */
 export interface MotionFacts {
   figures: MotionFigures;
+  /** `null`: none to miss. */
+  aim: Aim | null;
   brightLog: number;
   darkLog: number;
   /** What it may take, though it does not in this light. */
   longestLog: number;
 }
 
-/** Without an aim: that is the school's, and set by `aimedAt`. */
-export function motionFigures(
+export function viewFigures(
   brief: Brief,
-  view: MotionView,
-  pulseHz: number | null,
+  view: Pick<MotionView, 'horizontalDeg' | 'projection'>,
   around: Pace = paceOf(view, movementOf(brief)),
-): MotionFigures {
-  const { timelineFps, slowdown } = brief.playback;
+): ViewFigures {
   const { shakeDegPerSRms } = brief.motion;
-  const { shownFps } = cadenceOf(view.frameRate, timelineFps, slowdown);
-  const pctPerDegree = pctWidthPerDegree(view.horizontalDeg, view.projection);
   const subjectPctPerS = subjectPace(brief, view);
-  const typicalPctPerS = Math.max(around.typicalPctPerS, subjectPctPerS);
-  const worstPctPerS = Math.max(around.worstPctPerS, subjectPctPerS);
-  const floor = shakeFloorSeconds(shakeDegPerSRms, view.horizontalDeg, view.projection);
-  const octaves = (pctPerS: number): number => Math.max(0, Math.log2(pctPerS / shownFps / STROBING_STEP_PCT));
   return {
-    shownFps,
-    pctPerDegree,
-    typicalPctPerS,
-    worstPctPerS,
-    stepPct: worstPctPerS / shownFps,
-    shownLog: -Math.log2(shownFps),
-    shakeFloorLog: Math.log2(floor),
-    aimLog: NaN,
-    aimWithinStops: 0,
+    pctPerDegree: pctWidthPerDegree(view.horizontalDeg, view.projection),
+    typicalPctPerS: Math.max(around.typicalPctPerS, subjectPctPerS),
+    worstPctPerS: Math.max(around.worstPctPerS, subjectPctPerS),
+    shakeFloorLog: Math.log2(shakeFloorSeconds(shakeDegPerSRms, view.horizontalDeg, view.projection)),
     subjectFloorLog: Math.log2(SUBJECT_BLUR_TOLERANCE_PCT / subjectPctPerS),
-    stepOctaves: (1 - WORST_SHARE) * octaves(typicalPctPerS) + WORST_SHARE * octaves(worstPctPerS),
-    steady: view.steadied || shakeDegPerSRms < STEADY_BY_ITSELF_DEG_PER_S,
-    pulse:
-      pulseHz === null
-        ? null
-        : pulseSeen(pulseHz, view.frameRate, brief.playback, brief.camera.readoutSeconds),
   };
 }
 
-/** The figures with the shutter a school aims at: its angle of the frames shown, or the shake floor if that is shorter. */
-export function aimedAt(figures: MotionFigures, aim: Aim): MotionFigures {
-  const natural = figures.shownLog + Math.log2(aim.angleDeg / 360);
+export function rateFigures(
+  { playback, camera }: Brief,
+  frameRate: number,
+  pulseHz: number | null,
+): RateFigures {
+  const { shownFps } = cadenceOf(frameRate, playback.timelineFps, playback.slowdown);
   return {
-    ...figures,
-    aimLog: aim.orShakeFloor ? Math.min(natural, figures.shakeFloorLog) : natural,
-    aimWithinStops: aim.withinStops,
+    shownFps,
+    shownLog: -Math.log2(shownFps),
+    pulse: pulseHz === null ? null : pulseSeen(pulseHz, frameRate, playback, camera.readoutSeconds),
   };
+}
+
+export function motionFigures(
+  { motion }: Brief,
+  view: ViewFigures,
+  rate: RateFigures,
+  steadied: boolean,
+): MotionFigures {
+  const octaves = (pctPerS: number): number =>
+    Math.max(0, Math.log2(pctPerS / rate.shownFps / STROBING_STEP_PCT));
+  return {
+    pctPerDegree: view.pctPerDegree,
+    typicalPctPerS: view.typicalPctPerS,
+    worstPctPerS: view.worstPctPerS,
+    shakeFloorLog: view.shakeFloorLog,
+    subjectFloorLog: view.subjectFloorLog,
+    shownFps: rate.shownFps,
+    shownLog: rate.shownLog,
+    pulse: rate.pulse,
+    stepPct: view.worstPctPerS / rate.shownFps,
+    stepOctaves: (1 - WORST_SHARE) * octaves(view.typicalPctPerS) + WORST_SHARE * octaves(view.worstPctPerS),
+    steady: steadied || motion.shakeDegPerSRms < STEADY_BY_ITSELF_DEG_PER_S,
+  };
+}
+
+/** The shutter aimed at in one view, log2 of seconds: an angle of the frames shown, or the shake floor if that is shorter. */
+export function aimLogOf(
+  { angleDeg, orShakeFloor }: Aim,
+  { shownLog, shakeFloorLog }: MotionFigures,
+): number {
+  const natural = shownLog + Math.log2(angleDeg / 360);
+  return orShakeFloor ? Math.min(natural, shakeFloorLog) : natural;
 }
 
 /** How the camera of a brief moves past things: its travel, and its usual turning. */

@@ -1,3 +1,5 @@
+import type { ExposureFacts } from './exposure';
+import type { MotionFacts } from './movement';
 import type { TermOf } from './term';
 import { angle } from './terms/angle';
 import { bitRate } from './terms/bitRate';
@@ -24,7 +26,7 @@ import { viewWide } from './terms/viewWide';
 /**
  * The table of losses: every term once, by what must be known to tell it. A score is the weighted sum of the terms and
  * of what the school's wishes cost where they yield (`wishes.ts`). Search, bounds, charts, words and the page
- * `docs/loss.md` draw on it; a new term is a module in `terms/`, a line here, and its cases.
+ * `docs/loss.md` draw on it; a new term is a module in `terms/`, its lines here, and its cases.
  */
 export const EXPOSURE_TERMS = [over, under, noise, drift, filter] as const;
 export const MOTION_TERMS = [angle, smear, subjectBlur, strobing, flicker] as const;
@@ -32,13 +34,6 @@ export const RATE_TERMS = [stutter, cadence] as const;
 export const FRAME_TERMS = [resolution, viewNarrow, viewWide, steadiness, tilt, editCrop] as const;
 export const FILE_TERMS = [bitRate, card] as const;
 export const COLOUR_TERMS = [colour] as const;
-
-/**
- * Bounds for every ISO window at once: of the exposure, what the widest window makes least, by how it goes with the
- * stops of the filter.
- */
-export const LESS_BEHIND_GLASS = [over] as const;
-export const MORE_BEHIND_GLASS = [under, filter] as const;
 
 /** In the order of the charts. */
 export const TERM_TABLE = [
@@ -83,15 +78,52 @@ export function weighedSum<Facts>(
   return sum;
 }
 
-/** The terms of one owner, each by itself, unweighted. */
-export function lossesOf<Id extends Term, Facts>(
+/*
+ * The sums that the search asks for most, written out: a walk over the list costs it a quarter of its time. The exhaustive
+ * search walks the list, and the tests hold the two together.
+ */
+
+/** The weighted terms of movement. */
+export function movementSum(weights: Weights, facts: MotionFacts): number {
+  return (
+    weights.angle * angle.loss(facts) +
+    weights.smear * smear.loss(facts) +
+    weights.subjectBlur * subjectBlur.loss(facts) +
+    weights.strobing * strobing.loss(facts) +
+    weights.flicker * flicker.loss(facts)
+  );
+}
+
+/** What is lost before exposure, and its weighted terms; left off as soon as they reach `beat`. */
+export function exposureSum(weights: Weights, facts: ExposureFacts, before: number, beat: number): number {
+  let sum = before + weights.filter * filter.loss(facts) + weights.over * over.loss(facts);
+  if (sum < beat) sum += weights.under * under.loss(facts);
+  if (sum < beat) sum += weights.noise * noise.loss(facts);
+  if (sum < beat) sum += weights.drift * drift.loss(facts);
+  return sum;
+}
+
+/** Of the widest ISO window, what no other undercuts: the part that falls with the stops of the filter. */
+export function lessBehindGlass(weights: Weights, facts: ExposureFacts): number {
+  return weights.over * over.loss(facts);
+}
+
+/** The part that rises with them. */
+export function moreBehindGlass(weights: Weights, facts: ExposureFacts): number {
+  return weights.under * under.loss(facts) + weights.filter * filter.loss(facts);
+}
+
+/** Writes the terms of one owner, each by itself, unweighted. */
+export function putLosses<Id extends Term, Facts>(
+  into: Loss,
   terms: readonly TermOf<Id, Facts>[],
   facts: Facts,
-): Record<Id, number> {
-  const losses = {} as Record<Id, number>;
-  for (const { id, loss } of terms) losses[id] = loss(facts);
-  return losses;
+): void {
+  for (const { id, loss } of terms) into[id] = loss(facts);
 }
+
+/** Every term at nothing: to be filled. */
+export const NO_LOSS = Object.fromEntries(TERMS.map((id) => [id, 0])) as Readonly<Loss>;
 
 /** Loss from which a term is worth a warning. */
 export function worthAWarning(id: Term, loss: Loss): boolean {

@@ -1,7 +1,7 @@
 import { imageVelocity, unproject } from '../optics/projection';
 import type { Direction, Lens, Place } from '../optics/projection';
 import { item } from '../units/items';
-import { directionRate } from './movement';
+import { directionRate, directionRates } from './movement';
 import type { Movement } from './movement';
 
 /**
@@ -37,11 +37,12 @@ export function motionMap(
   [columns, rows] = FINE,
   shape: number = SHAPE,
 ): MotionMap {
+  const rateOf = directionRates(movement);
   return {
     columns,
     rows,
     cells: gridOf(lens, columns, rows, shape).map(({ place, direction }) => {
-      const velocity = imageVelocity(lens, direction, directionRate(direction, movement)) ?? STILL;
+      const velocity = imageVelocity(lens, direction, rateOf(direction)) ?? STILL;
       const [xPctPerS, yPctPerS] = [50 * velocity.x, 50 * velocity.y];
       return { place, xPctPerS, yPctPerS, pctPerS: Math.hypot(xPctPerS, yPctPerS) };
     }),
@@ -54,9 +55,10 @@ export function motionMap(
  */
 export function paceOf(lens: Lens, movement: Movement): Pace {
   const { points, across, down } = coarseGrid(lens);
+  const rateOf = directionRates(movement);
   const speeds = new Float64Array(points.length);
   for (let at = 0; at < points.length; at++) {
-    const rate = directionRate(item(points, at), movement);
+    const rate = rateOf(item(points, at));
     const [x, y] = [item(across, at), item(down, at)];
     const xRate = x.x * rate.x + x.y * rate.y + x.z * rate.z;
     const yRate = y.x * rate.x + y.y * rate.y + y.z * rate.z;

@@ -33,28 +33,34 @@ export function headingOf({ pitchDeg, backwards }: Movement): Direction {
  * `R = h / sin θ`, θ from the line of travel, which gives the rate `(v/h)·sin² θ`.
  */
 export function directionRate(direction: Direction, movement: Movement): Direction {
+  return directionRates(movement)(direction);
+}
+
+/** The same for many directions under one movement. */
+export function directionRates(movement: Movement): (direction: Direction) => Direction {
   const heading = headingOf(movement);
-  const along = dot(heading, direction);
-  const sine = Math.sqrt(Math.max(0, 1 - along * along));
-  const flow = movement.sideDistanceM > 0 ? (movement.travelMps / movement.sideDistanceM) * sine : 0;
-  const turning = turningRate(direction, movement);
-  return {
-    x: turning.x - flow * (heading.x - along * direction.x),
-    y: turning.y - flow * (heading.y - along * direction.y),
-    z: turning.z - flow * (heading.z - along * direction.z),
+  const pace = movement.sideDistanceM > 0 ? movement.travelMps / movement.sideDistanceM : 0;
+  const turning = turningRates(movement);
+  return (direction) => {
+    const along = dot(heading, direction);
+    const flow = pace * Math.sqrt(Math.max(0, 1 - along * along));
+    const turned = turning(direction);
+    return {
+      x: turned.x - flow * (heading.x - along * direction.x),
+      y: turned.y - flow * (heading.y - along * direction.y),
+      z: turned.z - flow * (heading.z - along * direction.z),
+    };
   };
 }
 
 /** The part of turning and rolling: everything turns alike, however far away. */
-export function turningRate({ x, y, z }: Direction, movement: Movement): Direction {
+function turningRates(movement: Movement): (direction: Direction) => Direction {
   const turn = movement.turnDegPerS * RAD;
   const roll = movement.rollDegPerS * RAD;
   // The upright axis seen from a camera that looks down; turning to the right moves the picture to the left.
-  const [wy, wz] = [
-    Math.cos(movement.pitchDeg * RAD) * turn,
-    Math.sin(movement.pitchDeg * RAD) * turn + roll,
-  ];
-  return { x: wz * y - wy * z, y: -wz * x, z: wy * x };
+  const wy = Math.cos(movement.pitchDeg * RAD) * turn;
+  const wz = Math.sin(movement.pitchDeg * RAD) * turn + roll;
+  return ({ x, y, z }) => ({ x: wz * y - wy * z, y: -wz * x, z: wy * x });
 }
 
 function dot(a: Direction, b: Direction): number {

@@ -66,7 +66,8 @@ export function allowedModes(brief: Brief): AllowedModes | Obstacle {
   );
   if (colours.length === 0) return noColour(brief, ranges);
   const ids = new Set(colours.map(({ id }) => id));
-  return { colours, modes: pinned.filter((mode) => mode.colours.some((id) => ids.has(id))) };
+  const filmable = (mode: Mode): boolean => mode.colours.some((id) => ids.has(id));
+  return { colours, modes: pinned.every(filmable) ? pinned : pinned.filter(filmable) };
 }
 
 /** Why no colour is left: the ceiling lies under the lowest base, or the pinned ISO outside every range. */

@@ -4,24 +4,25 @@ import { expose } from '../loss/exposure';
 import type { Exposure, IsoWindow, ShutterSetting } from '../loss/exposure';
 import { deliveredFrame } from '../loss/frame';
 import type { FrameFacts } from '../loss/frame';
-import { aimedAt, motionFigures } from '../loss/movement';
-import type { MotionFigures, MotionView } from '../loss/movement';
+import { motionFigures, rateFigures, viewFigures } from '../loss/movement';
+import type { MotionFigures, MotionView, ViewFigures } from '../loss/movement';
 import {
   COLOUR_TERMS,
   EXPOSURE_TERMS,
   FILE_TERMS,
   FRAME_TERMS,
-  lossesOf,
   MOTION_TERMS,
+  NO_LOSS,
+  putLosses,
   RATE_TERMS,
 } from '../loss/table';
 import type { Loss } from '../loss/table';
+import type { Brief } from '../plan/defaults';
 import { yieldedBy } from '../loss/wishes';
 import type { Yielded } from '../loss/wishes';
 import { encodingsKept } from './allowedModes';
 import type { ColourSpace, Space } from './space';
 import { paceOf } from '../motion/motionMap';
-import type { Pace } from '../motion/motionMap';
 import type { EncodingLosses, Workings } from './workings';
 
 /** One whole choice: everything that loss depends on. */
@@ -41,15 +42,16 @@ export function lossOf(space: Space, candidate: Candidate): Loss {
   const exposure = exposureOf(space, candidate);
   const { brightLog, darkLog } = exposure;
   const figures = figuresOf(space, mode);
-  return {
-    ...lossesOf(EXPOSURE_TERMS, { sensor: colour.sensor, light, shutter, filter, iso, exposure }),
-    ...lossesOf(MOTION_TERMS, { figures, brightLog, darkLog, longestLog: shutter.longestLog }),
-    ...lossesOf(RATE_TERMS, { brief, frameRate: mode.frameRate }),
-    ...lossesOf(FRAME_TERMS, frameFactsOf(space, mode)),
-    ...lossesOf(FILE_TERMS, { brief, mode, encoding }),
-    ...lossesOf(COLOUR_TERMS, { grade: brief.look.grade, colour: colour.id }),
-    wish: yieldedIn(space, candidate).reduce((sum, { price }) => sum + price, 0),
-  };
+  const { longestLog } = shutter;
+  const loss: Loss = { ...NO_LOSS };
+  putLosses(loss, EXPOSURE_TERMS, { sensor: colour.sensor, light, shutter, filter, iso, exposure });
+  putLosses(loss, MOTION_TERMS, { figures, aim: space.school.aim, brightLog, darkLog, longestLog });
+  putLosses(loss, RATE_TERMS, { brief, frameRate: mode.frameRate });
+  putLosses(loss, FRAME_TERMS, frameFactsOf(space, mode));
+  putLosses(loss, FILE_TERMS, { brief, mode, encoding });
+  putLosses(loss, COLOUR_TERMS, { grade: brief.look.grade, colour: colour.id });
+  for (const { price } of yieldedIn(space, candidate)) loss.wish += price;
+  return loss;
 }
 
 /** The school's wishes that a candidate breaks, the dearest first. */
@@ -83,13 +85,13 @@ export function frameLosses(space: Space, mode: Mode): readonly number[] {
 
 /** The encodings of a mode that keep the pins, each with the terms that it alone decides, in the table's order. Remembered per brief. */
 export function encodingLosses({ brief, workings }: Space, mode: Mode): readonly EncodingLosses[] {
-  let known = workings.encodings.get(mode.index);
+  let known = workings.encodings.get(mode.fileGroup);
   if (!known) {
     known = encodingsKept(brief, mode).map((encoding) => {
       const facts = { brief, mode, encoding };
       return { encoding, losses: FILE_TERMS.map(({ loss }) => loss(facts)) };
     });
-    workings.encodings.set(mode.index, known);
+    workings.encodings.set(mode.fileGroup, known);
   }
   return known;
 }
@@ -109,25 +111,21 @@ export function motionViewOf(space: Space, mode: Mode): MotionView {
 
 export function figuresOf(space: Space, mode: Mode): MotionFigures {
   const { brief, school, workings, light } = space;
-  const { steadiedInEdit } = school;
-  const aimed = (workings.aimed[`${school.id} ${steadiedInEdit}`] ??= []);
-  const done = aimed[mode.motionGroup];
+  const known = workings.figures[school.steadiedInEdit ? 1 : 0];
+  const done = known[mode.motionGroup];
   if (done) return done;
-  const known = workings.figures[steadiedInEdit ? 1 : 0];
-  let figures = known[mode.motionGroup];
-  if (!figures) {
-    const view = motionViewOf(space, mode);
-    figures = motionFigures(brief, view, light.pulseHz, paceIn(workings, view));
-    known[mode.motionGroup] = figures;
-  }
-  return (aimed[mode.motionGroup] = aimedAt(figures, school.aim));
+  const view = motionViewOf(space, mode);
+  let rate = workings.rates.get(mode.frameRate);
+  if (!rate) workings.rates.set(mode.frameRate, (rate = rateFigures(brief, mode.frameRate, light.pulseHz)));
+  return (known[mode.motionGroup] = motionFigures(brief, viewIn(workings, brief, view), rate, view.steadied));
 }
 
-/** The pace of the surroundings in a view: the same at every frame rate, so worked out once for all. */
-function paceIn({ paces, movement }: Workings, view: MotionView): Pace {
-  let ofProjection = paces.get(view.projection);
-  if (!ofProjection) paces.set(view.projection, (ofProjection = new Map<number, Pace>()));
-  let pace = ofProjection.get(view.horizontalDeg);
-  if (!pace) ofProjection.set(view.horizontalDeg, (pace = paceOf(view, movement)));
-  return pace;
+/** The same at every frame rate and in every light, so worked out once for all. */
+function viewIn({ views, movement }: Workings, brief: Brief, view: MotionView): ViewFigures {
+  let ofProjection = views.get(view.projection);
+  if (!ofProjection) views.set(view.projection, (ofProjection = new Map<number, ViewFigures>()));
+  let figures = ofProjection.get(view.horizontalDeg);
+  if (!figures)
+    ofProjection.set(view.horizontalDeg, (figures = viewFigures(brief, view, paceOf(view, movement))));
+  return figures;
 }

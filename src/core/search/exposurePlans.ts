@@ -1,8 +1,9 @@
 import type { FilterSetting } from '../filters/kit';
-import { expose, isoWindow } from '../loss/exposure';
+import { expose, isoWindow, shutterSetting } from '../loss/exposure';
 import type { ExposureFacts, IsoWindow, ShutterSetting } from '../loss/exposure';
-import { EXPOSURE_TERMS, LESS_BEHIND_GLASS, MORE_BEHIND_GLASS, weighedSum } from '../loss/table';
+import { exposureSum, lessBehindGlass, moreBehindGlass } from '../loss/table';
 import { RUNNING_AT_LEAST } from '../loss/terms/drift';
+import { under } from '../loss/terms/under';
 import { filterPrice, isoMaxPrice, isoSpanPrice, shutterModePrice } from '../loss/wishes';
 import { item } from '../units/items';
 import type { ColourSpace, Space } from './space';
@@ -80,19 +81,66 @@ function walkFilters(
   let strongest = filters.length;
   while (weakest < strongest) {
     const middle = (weakest + strongest) >> 1;
-    const falling = weighedSum(LESS_BEHIND_GLASS, weights, factsOf(item(filters, middle)));
+    const falling = lessBehindGlass(weights, factsOf(item(filters, middle)));
     if (price + falling >= beat) weakest = middle + 1;
     else strongest = middle;
   }
   for (let at = weakest; at < filters.length; at++) {
     const filter = item(filters, at);
     const facts = factsOf(filter);
-    const rising = price + weighedSum(MORE_BEHIND_GLASS, weights, facts);
+    const rising = price + moreBehindGlass(weights, facts);
     // A filter's side effects do not rise with its stops.
     if (rising - weights.filter * filter.cast >= beat) return;
-    const bound = rising + filterPrice(wishes, filter) + weighedSum(LESS_BEHIND_GLASS, weights, facts);
+    const bound = rising + filterPrice(wishes, filter) + lessBehindGlass(weights, facts);
     if (bound < beat) beat = visit(filter, beat);
   }
+}
+
+/**
+ * What no shutter of a list, filter and ISO window loses less than: the dark end under the longest shutter, bare and at
+ * the highest ISO, and the bright end under the shortest, behind the strongest filter and at the lowest. Grain counted in.
+ */
+export function leastExposure(
+  { school, told, filters }: Space,
+  { sensor, isoWindows, grain }: ColourSpace,
+  shutters: readonly ShutterSetting[],
+): number {
+  const [bare, strongest] = [filters[0], filters.at(-1)];
+  const reach = shutterReachOf(shutters);
+  if (!bare || !strongest || !reach) return grain;
+  const iso = reachOf(isoWindows);
+  const facts = (shutter: ShutterSetting, filter: FilterSetting): ExposureFacts => ({
+    sensor,
+    light: told,
+    shutter,
+    filter,
+    iso,
+    exposure: expose(sensor, told, shutter, filter.stops, iso),
+  });
+  const { weights } = school;
+  return (
+    grain +
+    weights.under * under.loss(facts(reach.longest, bare)) +
+    lessBehindGlass(weights, facts(reach.shortest, strongest))
+  );
+}
+
+const shutterReaches = new WeakMap<
+  readonly ShutterSetting[],
+  { longest: ShutterSetting; shortest: ShutterSetting }
+>();
+
+/** The longest and the shortest time of any shutter of a list, as fixed ones. */
+function shutterReachOf(
+  shutters: readonly ShutterSetting[],
+): { longest: ShutterSetting; shortest: ShutterSetting } | null {
+  const known = shutterReaches.get(shutters);
+  if (known || shutters.length === 0) return known ?? null;
+  const longest = Math.max(...shutters.map(({ longestSeconds }) => longestSeconds));
+  const shortest = Math.min(...shutters.map(({ shortestSeconds }) => shortestSeconds));
+  const reach = { longest: shutterSetting(longest, longest), shortest: shutterSetting(shortest, shortest) };
+  shutterReaches.set(shutters, reach);
+  return reach;
 }
 
 const reaches = new WeakMap<readonly IsoWindow[], IsoWindow>();
@@ -125,11 +173,7 @@ function bestIso(
     if (prices >= least) continue;
     const exposure = expose(sensor, light, shutter, filter.stops, iso);
     const facts: ExposureFacts = { sensor, light, shutter, filter, iso, exposure };
-    let loss = prices;
-    for (const term of EXPOSURE_TERMS) {
-      loss += weights[term.id] * term.loss(facts);
-      if (loss >= least) break;
-    }
+    const loss = exposureSum(weights, facts, prices, least);
     if (loss >= least) continue;
     least = loss;
     best = { shutter, filter, iso, loss, brightLog: exposure.brightLog, darkLog: exposure.darkLog };

@@ -3,7 +3,7 @@ import type { SchoolId } from '../plan/words';
 import { lossOf } from './candidate';
 import type { Candidate } from './candidate';
 import { SCHOOLS } from '../loss/schools';
-import { search } from './search';
+import { search, searchBelow } from './search';
 import { spaceFor } from './space';
 import type { Space } from './space';
 import { scoreOf, TERMS } from '../loss/table';
@@ -30,12 +30,26 @@ export const WORTH_A_WORD = 0.05;
 export function judgedBy(space: Space, other: Brief, schoolId: SchoolId): Judged | null {
   const made = spaceFor(other, SCHOOLS[schoolId]);
   const found = made.ok ? search(made.space) : null;
-  if (!made.ok || !found) return null;
+  return made.ok && found ? judged(space, made.space, found.candidate) : null;
+}
+
+/** What another school makes of the same brief; it would lose no more than by taking the answer at hand. */
+export function judgedBySchool(space: Space, answer: Candidate, schoolId: SchoolId): Judged | null {
+  const made = spaceFor(space.brief, SCHOOLS[schoolId]);
+  if (!made.ok) return null;
+  const atMost = scoreOf(lossOf(made.space, answer), made.space.school.weights);
+  const found = searchBelow(made.space, atMost + SCORE_SLACK);
+  return judged(space, made.space, found?.candidate ?? answer);
+}
+
+/** More than two ways of adding up one score can differ. */
+const SCORE_SLACK = 1e-9;
+
+function judged(space: Space, theirs: Space, candidate: Candidate): Judged {
   // Only what the edit does to the frame belongs to the other way itself.
-  const { steadiedInEdit } = made.space.school;
-  const { candidate } = found;
-  const loss = lossOf({ ...made.space, school: { ...space.school, steadiedInEdit } }, candidate);
-  return { space: made.space, candidate, loss, score: scoreOf(loss, space.school.weights) };
+  const { steadiedInEdit } = theirs.school;
+  const loss = lossOf({ ...theirs, school: { ...space.school, steadiedInEdit } }, candidate);
+  return { space: theirs, candidate, loss, score: scoreOf(loss, space.school.weights) };
 }
 
 /** The terms that get better and worse from one loss to another, the largest first. */

@@ -7,11 +7,9 @@ import type { AllowedModes } from './allowedModes';
 import type { Encoding } from '../camera/modeTable';
 import type { FilterSetting } from '../filters/kit';
 import type { IsoWindow } from '../loss/exposure';
-import type { Pace } from '../motion/motionMap';
 import type { Movement } from '../motion/movement';
-import type { SchoolId } from '../plan/words';
 import { movementOf } from '../loss/movement';
-import type { MotionFigures } from '../loss/movement';
+import type { MotionFigures, RateFigures, ViewFigures } from '../loss/movement';
 import type { Obstacle } from './obstacle';
 import { demandsOf } from '../loss/frame';
 import type { Demands } from '../loss/frame';
@@ -21,18 +19,17 @@ export interface Workings {
   light: LightRange;
   demands: Demands;
   allowed?: AllowedModes | Obstacle;
-  /** Loss of each encoding of a mode, by mode index. */
+  /** Loss of each encoding that the pins leave, by file group. */
   encodings: Map<number, readonly EncodingLosses[]>;
-  /** Movement by motion group, whatever the school aims at: held by the camera, and in the edit. */
+  /** Movement by view: projection, then angle; and by frame rate. */
+  views: Map<string, Map<number, ViewFigures>>;
+  rates: Map<number, RateFigures>;
+  /** Both together by motion group: held by the camera, and in the edit. */
   figures: [inCamera: MotionFigures[], inEdit: MotionFigures[]];
-  /** The same with a school's aim, by school and by whether the edit steadies. */
-  aimed: Partial<Record<`${SchoolId} ${boolean}`, MotionFigures[]>>;
-  /** Pace of the surroundings by view: projection, then angle. */
-  paces: Map<string, Map<number, Pace>>;
   movement: Movement;
   filters?: readonly FilterSetting[];
   isoWindows: Map<string, readonly IsoWindow[]>;
-  /** Terms of the delivered frame by mode index: in the camera, and steadied in the edit. */
+  /** Terms of the delivered frame by frame group: in the camera, and steadied in the edit. */
   frameLosses: [inCamera: Map<number, readonly number[]>, inEdit: Map<number, readonly number[]>];
 }
 
@@ -55,13 +52,13 @@ export function underPins(brief: Brief, pins: Pins): Brief {
 /** The same brief in another light: what the light has no part in is not worked out again. */
 export function underLight(brief: Brief, light: LightRange): Brief {
   const relit = { ...brief, light: { kind: 'range' as const, evMin: light.evMin, evMax: light.evMax } };
-  const { figures, aimed, ...shared } = workingsOf(brief);
+  const { figures, rates, ...shared } = workingsOf(brief);
   const samePulse = light.pulseHz === shared.light.pulseHz;
   workings.set(relit, {
     ...shared,
     light,
     figures: samePulse ? figures : [[], []],
-    aimed: samePulse ? aimed : {},
+    rates: samePulse ? rates : new Map<number, RateFigures>(),
   });
   return relit;
 }
@@ -75,9 +72,9 @@ export function workingsOf(brief: Brief): Workings {
     light: lightRangeOf(brief.light, brief.limits),
     demands: demandsOf(brief),
     encodings: new Map(),
+    views: new Map(),
+    rates: new Map(),
     figures: [[], []],
-    aimed: {},
-    paces: new Map(),
     movement: movementOf(brief),
     isoWindows: new Map(),
     frameLosses: [new Map(), new Map()],

@@ -1,4 +1,5 @@
-import type { MotionFacts, MotionFigures } from '../movement';
+import { aimLogOf } from '../movement';
+import type { Aim, MotionFacts } from '../movement';
 import { start } from '../term';
 import type { TermOf } from '../term';
 
@@ -31,17 +32,18 @@ export const angle: TermOf<'angle', MotionFacts> = {
   slopes,
   noteFrom: null,
   remedies: [],
-  loss: ({ figures, brightLog, darkLog, longestLog }) => {
-    if (Number.isNaN(figures.aimLog)) return 0;
-    const dark = distance(figures, darkLog);
-    const used = brightLog === darkLog ? dark : Math.max(dark, distance(figures, brightLog));
-    return longestLog === darkLog ? used : used + UNUSED * distance(figures, longestLog);
+  loss: ({ figures, aim, brightLog, darkLog, longestLog }) => {
+    if (aim === null) return 0;
+    const aimLog = aimLogOf(aim, figures);
+    const dark = distance(aim, darkLog - aimLog);
+    const used = brightLog === darkLog ? dark : Math.max(dark, distance(aim, brightLog - aimLog));
+    return longestLog === darkLog ? used : used + UNUSED * distance(aim, longestLog - aimLog);
   },
 };
 
-function distance({ aimLog, aimWithinStops }: MotionFigures, log: number): number {
-  const stops = log - aimLog;
-  if (stops > 0) return LONG * Math.max(0, stops - aimWithinStops);
-  const short = Math.max(0, -stops - aimWithinStops);
+/** Of a shutter so many stops longer than the aim; negative: shorter. */
+function distance({ withinStops }: Aim, stops: number): number {
+  if (stops > 0) return LONG * Math.max(0, stops - withinStops);
+  const short = Math.max(0, -stops - withinStops);
   return SHORT * short + CHOPPY * Math.max(0, short - CHOPPY_FROM);
 }
