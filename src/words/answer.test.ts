@@ -202,7 +202,7 @@ describe('what cannot be', () => {
     const { exposure, warnings } = answer({
       look: { school: 'film' },
       mount: { kind: 'tripod' },
-      light: { kind: 'range', evMin: 6, evMax: 15 },
+      light: { kind: 'range', evMin: 7, evMax: 15 },
     });
     expect(exposure.underStops + exposure.overStops).toBeGreaterThan(4);
     const wide = warnings.find(({ code }) => code === 'under');

@@ -74,7 +74,7 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
   trail(
     'weigh',
     iso(100, 800),
-    iso(100, 100),
+    { ...iso(100, 100), ...FIXED },
     'without the window the wood opens the shutter, and it smears',
     'smear.perOctave',
   ),
@@ -171,7 +171,13 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
   bare('crisp', s(1000), s(100), 'four stops white', 'over.pastGuard'),
   bare('handsOff', AUTO, FIXED, 'that is what this school is', 'wish.shutterMode'),
 
-  gorge('weigh', iso(100, 800), iso(100, 100), 'five stops of light want a window', 'under.perStop'),
+  gorge(
+    'weigh',
+    iso(100, 800),
+    { ...iso(100, 100), ...FIXED },
+    'five stops of light want a window',
+    'under.perStop',
+  ),
   gorge(
     'weigh',
     { ...s(200), ...glass(16) },

@@ -7,16 +7,21 @@ const slopes = {
   short: start(0.3, 'a stop under 180° is crisper movement, which sport is used to'),
   choppyFrom: start(2, 'from 45° down each frame stands for itself'),
   choppy: start(0.3, 'from there movement turns choppy'),
+  most: start(
+    1.5,
+    'past that each frame stands for itself whatever the shutter: shorter still changes the light, not the look',
+  ),
   long: start(0.8, 'longer than 180° no film or television ever looked: movement smears and drags'),
   unused: start(
     0.02,
     'what an automatic shutter may take but does not in this light: so that its longest errs towards the aim',
   ),
 };
-const [SHORT, CHOPPY_FROM, CHOPPY, LONG, UNUSED] = [
+const [SHORT, CHOPPY_FROM, CHOPPY, MOST, LONG, UNUSED] = [
   slopes.short.value,
   slopes.choppyFrom.value,
   slopes.choppy.value,
+  slopes.most.value,
   slopes.long.value,
   slopes.unused.value,
 ];
@@ -28,7 +33,7 @@ export const angle: TermOf<'angle', MotionFacts> = {
   label: 'motion look',
   seen: 'movement choppier or smoother than what the school calls natural',
   formula:
-    'stops shorter than the aim × short, past choppyFrom × choppy more; stops longer × long; at the worse end of the light',
+    'stops shorter than the aim × short, past choppyFrom × choppy more, at most `most`; stops longer × long; at the worse end of the light',
   slopes,
   noteFrom: null,
   remedies: [],
@@ -45,5 +50,5 @@ export const angle: TermOf<'angle', MotionFacts> = {
 function distance({ withinStops }: Aim, stops: number): number {
   if (stops > 0) return LONG * Math.max(0, stops - withinStops);
   const short = Math.max(0, -stops - withinStops);
-  return SHORT * short + CHOPPY * Math.max(0, short - CHOPPY_FROM);
+  return Math.min(MOST, SHORT * short + CHOPPY * Math.max(0, short - CHOPPY_FROM));
 }
