@@ -128,3 +128,12 @@ test('an unknown shot says so and leads on', async ({ page }) => {
   await open(page, '/bench?shot=nowhere');
   await expect(page.getByRole('heading', { name: 'No such shot here' })).toBeVisible();
 });
+
+test('what of the kit would film it better is told, and taken with a press', async ({ page }) => {
+  await open(page, '/bench?shot=demo-06');
+  const fromKit = page.getByRole('region', { name: 'From your kit' });
+  await expect(fromKit).toContainText(/ND64: loss \d\.\d instead of \d\.\d; less: /);
+  await fromKit.getByRole('button', { name: 'Take ND64 of your kit' }).click();
+  await expect(tile(page, 'Filter')).toContainText('ND64');
+  await expect(tile(page, 'Shutter')).not.toContainText('auto');
+});

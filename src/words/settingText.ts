@@ -29,6 +29,12 @@ export function filterText(
   return `${names} ${trimmed(filter.stops, 1)}`;
 }
 
+/** One filter of a bag by itself: "ND16", "polarizer 1.5", "variable 2–5". */
+export function filterName(filter: Filter): string {
+  if (filter.kind === 'variable') return `variable ${filter.stopsMin}–${filter.stopsMax}`;
+  return filterText({ ids: [filter.id], stops: filter.measuredStops ?? filter.stops }, [filter]);
+}
+
 /** The stops on a filter's label; 0 where it has none or is not known. */
 function nominalStops(filter: Filter | undefined): number {
   return filter && filter.kind !== 'variable' ? filter.stops : 0;

@@ -10,6 +10,7 @@ import type { Solution } from '@/core/answer/solve';
 import type { ShotEditing } from '../parts/useShotEditing';
 import styles from './bench.module.css';
 import { Alternatives, HoldsPanel, Reasons, Warnings } from './Findings';
+import { FromKitPanel } from './FromKitPanel';
 import { Schools } from './Schools';
 import tabStyles from './tabs.module.css';
 
@@ -151,6 +152,7 @@ export function BenchParts({
             <Schools solution={compared.solution} editing={editing} />
             <div className={styles.side}>
               <Warnings answer={compared.answer} />
+              <FromKitPanel solution={compared.solution} whole={whole.shot} editing={editing} />
               <HoldsPanel solution={compared.solution} />
               <Alternatives solution={compared.solution} editing={editing} />
               <Reasons answer={compared.answer} />

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { Brief } from '@/core/plan/defaults';
 import type { Filter } from '@/core/filters/kit';
 import type { ShotEditing } from '../parts/useShotEditing';
-import { filterText } from '@/words/settingText';
+import { filterName } from '@/words/settingText';
 import styles from './sentence.module.css';
 
 /** Filters that can be ticked into the kit of a shot; a file may bring others, which stay listed. */
@@ -51,7 +51,7 @@ export function KitWord({
           placeholder="no filters"
           maxTagPlaceholder=""
           value={brief.filters.map(({ id }) => id)}
-          options={listed.map((filter) => ({ value: filter.id, label: kitName(filter) }))}
+          options={listed.map((filter) => ({ value: filter.id, label: filterName(filter) }))}
           tagRender={({ label, value }) => (
             <span>
               {label}
@@ -68,9 +68,4 @@ export function KitWord({
       </span>
     </>
   );
-}
-
-function kitName(filter: Filter): string {
-  if (filter.kind === 'variable') return `variable ${filter.stopsMin}–${filter.stopsMax}`;
-  return filterText({ ids: [filter.id], stops: filter.measuredStops ?? filter.stops }, [filter]);
 }

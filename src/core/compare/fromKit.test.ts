@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest';
+import { makeDemo } from '../../../demo/makeDemo';
+import { fromKitText } from '@/words/kitHelpText';
+import { solve } from '../answer/solve';
+import type { Solution } from '../answer/solve';
+import { ARCHETYPES } from '../camera/archetypes';
+import { briefOf } from '../plan/defaults';
+import { ShotSchema } from '../plan/shot';
+import type { ShotInput } from '../plan/shot';
+import { FILE_VERSION } from '../plan/words';
+import { fromKit } from './fromKit';
+
+const solved = (shot: Omit<ShotInput, 'kind' | 'version'>): Solution => {
+  const outcome = solve(
+    briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: FILE_VERSION, ...shot })).brief,
+  );
+  if (!outcome.solved) throw new Error('no answer');
+  return outcome.solution;
+};
+const noon = { kind: 'range', evMin: 14.5, evMax: 15.5 } as const;
+const nd32 = { id: 'nd32', kind: 'nd', stops: 5 } as const;
+
+describe('what of the kit would film it better', () => {
+  it('names the filter left at home, with what the shot then loses', () => {
+    const bare = solved({ look: { school: 'film' }, mount: { kind: 'tripod' }, light: noon, filters: [] });
+    const [help] = fromKit(bare, { cameras: [], filters: [nd32] });
+    const filtered = solved({
+      look: { school: 'film' },
+      mount: { kind: 'tripod' },
+      light: noon,
+      filters: [nd32],
+    });
+    expect(help?.score).toBeCloseTo(filtered.score, 9);
+    expect(fromKitText(help!, bare.score)).toMatch(/^ND32: loss \d\.\d instead of \d+\.\d; less: /);
+  });
+
+  it('names the camera that is fast enough for the slow motion, and none that is not', () => {
+    const slowed = solved({ playback: { slowdown: 8 }, camera: { archetype: 'mini' }, light: noon });
+    const faster = { ...ARCHETYPES.main, id: 'fast', name: 'Fast' };
+    const slow = { ...ARCHETYPES.mini, id: 'slow', name: 'Slow' };
+    const told = fromKit(slowed, { cameras: [faster, slow], filters: [] });
+    expect(told.map(({ thing }) => thing)).toEqual([{ what: 'camera', camera: faster }]);
+    expect(told[0]!.gains.map(({ term }) => term)).toContain('stutter');
+  });
+
+  it('is silent where nothing is wrong, and never tells what helps less than just noticeably', () => {
+    const kit = makeDemo().kit.map(({ thing }) => thing);
+    const owned = {
+      cameras: kit.flatMap((thing) => (thing.what === 'camera' ? [thing.profile] : [])),
+      filters: kit.flatMap((thing) => (thing.what === 'filter' ? [thing.filter] : [])),
+    };
+    for (const { shot } of makeDemo().shots) {
+      const now = solved(shot);
+      for (const { score, gains } of fromKit(now, owned)) {
+        expect(score).toBeLessThan(now.score - 0.5);
+        expect(gains.length).toBeGreaterThan(0);
+      }
+    }
+    expect(fromKit(solved({ mount: { kind: 'tripod' }, light: noon }), owned)).toEqual([]);
+  });
+});

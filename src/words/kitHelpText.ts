@@ -1,0 +1,15 @@
+import type { FromKit } from '@/core/compare/fromKit';
+import { tenths } from '@/core/units/format';
+import { changes } from './changesText';
+import { filterName } from './settingText';
+
+export function kitThingName({ thing }: FromKit): string {
+  return thing.what === 'camera' ? thing.camera.name : filterName(thing.filter);
+}
+
+/** "Otter, if it is free then: loss 3.9 instead of 4.7; less: 0.3 noise." "ND32: loss 3.0 instead of 10.2; less: 6.1 white sky." */
+export function fromKitText(help: FromKit, now: number): string {
+  const free = help.thing.what === 'camera' ? ', if it is free then' : '';
+  const costs = help.costs.length > 0 ? `; more: ${changes(help.costs)}` : '';
+  return `${kitThingName(help)}${free}: loss ${tenths(help.score)} instead of ${tenths(now)}; less: ${changes(help.gains, 3)}${costs}.`;
+}
