@@ -32,6 +32,8 @@ interface Missed {
 
 /** A way that leaves less by no more than this is not worth a word, stops. */
 const WORTH_STOPS = 0.1;
+/** Two shots for one are worth it only for more than that (start). */
+const WORTH_A_CUT_STOPS = 0.5;
 /** Left this small, an end of the light counts as mended, stops. */
 const MENDED_STOPS = 0.05;
 /** How much more one end counts when the shot is exposed for it. */
@@ -127,12 +129,15 @@ const WAYS: Record<HelpCode, (asked: Asked) => Help | null> = {
     ].map((half) => tried(space, underLight(brief, half), now));
     const [dark, bright] = halves;
     if (!dark || !bright) return null;
-    return {
-      code: 'splitRun',
-      atEv,
-      overStops: Math.max(dark.over, bright.over),
-      underStops: Math.max(dark.under, bright.under),
-    };
+    const left = Math.max(...[dark, bright].map(missedIn));
+    return now.white + now.dark - left < WORTH_A_CUT_STOPS
+      ? null
+      : {
+          code: 'splitRun',
+          atEv,
+          overStops: Math.max(dark.over, bright.over),
+          underStops: Math.max(dark.under, bright.under),
+        };
   },
 
   exposeForBright: ({ space, candidate, now }) => {
@@ -185,8 +190,13 @@ function solved(brief: Brief, school: School): Left | null {
 function tried({ school }: Space, brief: Brief, now: Missed): Left | null {
   const left = solved(brief, school);
   if (!left) return null;
-  const { white, dark } = missedBy(left.exposure, left.candidate);
-  return white + dark < now.white + now.dark - WORTH_STOPS ? left : null;
+  return missedIn(left) < now.white + now.dark - WORTH_STOPS ? left : null;
+}
+
+/** All that an answer leaves outside its window, stops. */
+function missedIn({ exposure, candidate }: Left): number {
+  const { white, dark } = missedBy(exposure, candidate);
+  return white + dark;
 }
 
 /** The answer's frame, exposed as if one end of the light counted above all. */
