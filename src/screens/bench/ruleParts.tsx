@@ -66,7 +66,7 @@ export function Notches({
 }
 
 /** Width of a safe shutter's mark with its label, pixels. */
-const SAFE_LABEL = 96;
+const SAFE_LABEL = 80;
 
 /** Where the shutters that keep nothing of the lamps' pulse would put the shutter's handle: diamonds over the window. */
 export function SafeMarks({
@@ -83,19 +83,19 @@ export function SafeMarks({
   const shoulder = shoulderEv(solution);
   const place = (seconds: number): number => x(shoulder + Math.log2(settings.shutterSeconds / seconds));
   const safe = flickerSafeShutters(space.light.pulseHz, settings.frameRate);
-  const named = spaced(
-    safe.map((seconds) => ({ at: place(seconds) + SAFE_LABEL / 2, half: SAFE_LABEL / 2 })),
-  );
+  const places = safe.map(place);
+  // A label stands only where no other mark stands in it.
+  const isNamed = (at: number): boolean => places.every((other) => other <= at || other >= at + SAFE_LABEL);
   return (
     <g role="img" aria-label="Shutters free of flicker">
-      {safe.map((seconds, index) => {
+      {safe.map((seconds) => {
         const at = place(seconds);
         if (at < 0 || at > width) return null;
         return (
           <g key={seconds} transform={`translate(${at},${BRACKET.top + BRACKET.height + 8})`}>
             <title>{`${shutterFraction(seconds)} s is free of flicker`}</title>
             <path d="M0,-5L5,0L0,5L-5,0Z" className={styles.safe} />
-            {named.has(index) && (
+            {isNamed(at) && (
               <text x={8} y={4} className={styles.ruleWord}>
                 {shutterFraction(seconds)} steady
               </text>
