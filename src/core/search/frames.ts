@@ -5,10 +5,10 @@ import type { Aim, MotionFigures } from '../loss/movement';
 import { FILE_TERMS, FRAME_TERMS, RATE_TERMS, weighedSum } from '../loss/table';
 import { stabilizationPrice } from '../loss/wishes';
 import type { Colour } from '../plan/words';
+import { item } from '../units/items';
 import { encodingLosses, figuresOf, frameLosses } from './candidate';
 import { movedScore } from './moved';
 import type { ColourSpace, Space } from './space';
-import { item } from '../units/items';
 
 /** The part M of a score: frame rate, mode and encoding. It knows nothing of shutter, filter and ISO, nor of the light. */
 
@@ -110,8 +110,8 @@ export function sharedFrames({ brief, school, modes, shutters }: Space): SharedF
 }
 
 /**
- * The frames of one rate in one colour that lose less than `below`. Colours that the same modes have share them: what the
- * dearer one leaves out for being no better, the cheaper one, asked first, left out before.
+ * The frames of one rate in one colour that lose less than `below`. Colours that have the same modes share them; where more
+ * is asked for than before they are looked for anew.
  */
 export function frameOf(
   space: Space,
