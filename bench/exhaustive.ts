@@ -123,7 +123,9 @@ function besideView(space: Space, mode: Mode, shutter: ShutterSetting, all: read
   for (const exposed of all) {
     const { brightLog, darkLog } = exposed;
     const loss =
-      wished + exposed.loss + weighedSum(MOTION_TERMS, weights, { figures, aim, brightLog, darkLog, longestLog });
+      wished +
+      exposed.loss +
+      weighedSum(MOTION_TERMS, weights, { figures, aim, brightLog, darkLog, longestLog });
     if (best === null || loss < best.loss) best = { exposed, loss };
   }
   if (best === null) throw new Error('a shutter without a single exposure');
