@@ -4,10 +4,9 @@ import { TERM_LABEL, TERM_TABLE, TERMS } from '@/core/loss/table';
 import type { Slope } from '@/core/loss/term';
 import type { Wishes } from '@/core/loss/wishes';
 import { PRACTICE_CASES } from '@/core/loss/practice';
-import { TEN_SHOTS } from '@/core/loss/tenShots';
-import { briefOf } from '@/core/plan/defaults';
-import { ShotSchema } from '@/core/plan/shot';
-import { FILE_VERSION, SCHOOL_IDS } from '@/core/plan/words';
+import { briefOfNamed, TEN_SHOTS } from '@/core/loss/tenShots';
+import type { NamedShot } from '@/core/loss/tenShots';
+import { SCHOOL_IDS } from '@/core/plan/words';
 import { exposureOf, yieldedIn } from '@/core/search/candidate';
 import { search } from '@/core/search/search';
 import { settingsOf } from '@/core/search/settingsOf';
@@ -107,16 +106,9 @@ function wishText(key: keyof Wishes, wishes: Wishes): string {
   }
 }
 
-function shotText({ name, shot }: (typeof TEN_SHOTS)[number]): string {
+function shotText(named: NamedShot): string {
   const rows = SCHOOL_IDS.map((school) => {
-    const { brief } = briefOf(
-      ShotSchema.parse({
-        kind: 'lynxeye/shot',
-        version: FILE_VERSION,
-        ...shot,
-        look: { ...shot.look, school },
-      }),
-    );
+    const brief = briefOfNamed(named, school);
     const made = spaceFor(brief);
     const found = made.ok ? search(made.space) : null;
     if (!made.ok || !found) return `| ${SCHOOL_LABEL[school]} | no answer | | | | | |`;
@@ -137,7 +129,7 @@ function shotText({ name, shot }: (typeof TEN_SHOTS)[number]): string {
     return `| ${cells.join(' | ')} |`;
   });
   return [
-    `### ${name}`,
+    `### ${named.name}`,
     [
       '| school | rate, shutter | filter | ISO, colour | frame | stops dark / white | loss | gives up |',
       '| --- | --- | --- | --- | --- | --- | --- | --- |',

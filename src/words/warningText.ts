@@ -20,7 +20,7 @@ export function warningText(warning: Warning): string {
     case 'smear':
       return `Smear pulses on the picture: shake draws ${trimmed(warning.smearPct, 2)} % of the width inside one exposure, ${trimmed(warning.tolerancePct, 2)} % is the tolerance. ${shutterFraction(warning.floorSeconds)} s or shorter cures it.`;
     case 'strobing':
-      return `Strobing: steps of ${trimmed(warning.stepPct, 1)} % of the width with blur over only ${trimmed(warning.blurShare * 100, 0)} % of each. ${shutterFraction(warning.enoughSeconds)} s or longer at the bright end joins them.`;
+      return `Strobing: steps of ${trimmed(warning.stepPct, 1)} % of the width with blur over only ${trimmed(warning.blurShare * 100, warning.blurShare < 0.1 ? 1 : 0)} % of each. ${shutterFraction(warning.enoughSeconds)} s or longer at the bright end joins them.`;
     case 'stutter':
       return `${warning.broken ? 'Movement falls apart' : 'Stutter'}: ${trimmed(warning.seenFps, 1)} different frames a second are seen on a ${trimmed(warning.timelineFps, 3)} fps timeline. ${warning.offeredFps === null ? `This camera stops at ${trimmed(warning.fastestFps, 1)} fps: less slow motion, or another camera.` : `${trimmed(warning.offeredFps, 1)} fps would show it smoothly.`}`;
     case 'cadence':

@@ -3,29 +3,18 @@ import { PRACTICE_CASES, termOfSlope } from '../loss/practice';
 import { SCHOOLS } from '../loss/schools';
 import { TERM_TABLE } from '../loss/table';
 import type { Loss } from '../loss/table';
-import { TEN_SHOTS } from '../loss/tenShots';
-import { briefOf } from '../plan/defaults';
+import { briefOfNamed, TEN_SHOTS } from '../loss/tenShots';
 import type { Pins } from '../plan/settings';
-import { ShotSchema } from '../plan/shot';
-import { FILE_VERSION, SCHOOL_IDS } from '../plan/words';
+import { SCHOOL_IDS } from '../plan/words';
+import type { SchoolId } from '../plan/words';
 import { lossOf } from '../search/candidate';
 import { search } from '../search/search';
 import { spaceFor } from '../search/space';
 
-function under(name: string, school: string, pins: Pins): { score: number; loss: Loss } {
+function under(name: string, school: SchoolId, pins: Pins): { score: number; loss: Loss } {
   const named = TEN_SHOTS.find((one) => one.name === name);
   if (!named) throw new Error(`no shot called ${name}`);
-  const { shot } = named;
-  const { brief } = briefOf(
-    ShotSchema.parse({
-      kind: 'lynxeye/shot',
-      version: FILE_VERSION,
-      ...shot,
-      look: { ...shot.look, school },
-      pins,
-    }),
-  );
-  const made = spaceFor(brief);
+  const made = spaceFor(briefOfNamed(named, school, pins));
   const found = made.ok ? search(made.space) : null;
   if (!made.ok || !found) throw new Error(`${name}: no answer under ${JSON.stringify(pins)}`);
   return { score: found.score, loss: lossOf(made.space, found.candidate) };

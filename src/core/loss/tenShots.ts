@@ -1,9 +1,22 @@
+import { briefOf } from '../plan/defaults';
+import type { Brief } from '../plan/defaults';
+import type { Pins } from '../plan/settings';
+import { ShotSchema } from '../plan/shot';
 import type { ShotInput } from '../plan/shot';
+import { FILE_VERSION } from '../plan/words';
+import type { SchoolId } from '../plan/words';
 
 /** A made-up shot by name: everything but the school. */
 export interface NamedShot {
   name: string;
   shot: Omit<ShotInput, 'kind' | 'version'>;
+}
+
+/** A made-up shot as a school films it, with pins if any. */
+export function briefOfNamed({ shot }: NamedShot, school: SchoolId, pins: Pins = {}): Brief {
+  const look = { ...shot.look, school };
+  return briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: FILE_VERSION, ...shot, look, pins }))
+    .brief;
 }
 
 const nd = (...factors: number[]): NonNullable<ShotInput['filters']> =>
