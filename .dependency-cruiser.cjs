@@ -1,6 +1,51 @@
+/**
+ * The chapters of the core, lowest first: each imports only from those before it, types included, so that none goes round.
+ * A new chapter is a folder and a word in this list.
+ */
+const CHAPTERS = [
+  'units',
+  'vocabulary',
+  'schema',
+  'optics',
+  'playback',
+  'light',
+  'track',
+  'filters',
+  'motion',
+  'camera',
+  'records',
+  'brief',
+  'loss',
+  'search',
+  'timeLapse',
+  'answer',
+  'together',
+  'compare',
+  'preview',
+  'day',
+];
+
+const floors = CHAPTERS.map((chapter, at) => ({
+  name: `${chapter}-stands-on-what-is-below`,
+  severity: 'error',
+  from: { path: `^src/core/${chapter}/`, pathNot: '\\.test\\.ts$' },
+  to: {
+    path: '^src/core/',
+    pathNot: CHAPTERS.slice(0, at + 1).map((one) => `^src/core/${one}/`),
+  },
+}));
+
 /** Arrows point down: app → screens → store, formats, words → core. Nothing turns back, nothing goes round. */
 module.exports = {
   forbidden: [
+    ...floors,
+    {
+      name: 'every-chapter-has-its-floor',
+      comment: 'A folder of the core that the list above does not name, or a file beside the folders.',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: [...CHAPTERS.map((one) => `^src/core/${one}/`), '\\.test\\.ts$'] },
+      to: {},
+    },
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'core-stands-alone',

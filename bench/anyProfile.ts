@@ -3,8 +3,8 @@ import { modesOf } from '@/core/camera/modeTable';
 import { CameraProfileSchema } from '@/core/camera/profile';
 import type { CameraProfile } from '@/core/camera/profile';
 import { PROJECTIONS } from '@/core/optics/projection';
-import { COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/plan/words';
-import { FILE_VERSION } from '@/core/plan/words';
+import { COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/words';
+import { FILE_VERSION } from '@/core/schema/versions';
 
 /** Random cameras with small tables, odd ones included: overlapping rules, limits that bite or do not. */
 const SIZES = [

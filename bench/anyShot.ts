@@ -1,18 +1,18 @@
 import fc from 'fast-check';
 import { LAMPS } from '@/core/light/lamps';
-import { SHADES, SKIES } from '@/core/plan/words';
-import { SCENE_NAMES } from '@/core/light/scenes';
-import type { ShotInput } from '@/core/plan/shot';
+import { SHADES, SKIES } from '@/core/vocabulary/words';
+import { SCENE_NAMES } from '@/core/vocabulary/scenes';
+import type { ShotInput } from '@/core/records/shot';
 import {
   ACTIVITIES,
   ARCHETYPE_IDS,
-  FILE_VERSION,
   GRADES,
   GROUNDS,
   MOUNT_KINDS,
   SCHOOL_IDS,
   SCREENS,
-} from '@/core/plan/words';
+} from '@/core/vocabulary/words';
+import { FILE_VERSION } from '@/core/schema/versions';
 
 /** Random shots over everything the file can say, for property tests and the bench. */
 const between = (min: number, max: number): fc.Arbitrary<number> =>

@@ -6,9 +6,9 @@ import { placedDay } from '@/core/day/placedDay';
 import { choosePresets } from '@/core/day/presets';
 import { planSwaps } from '@/core/day/swaps';
 import type { SwapStage } from '@/core/day/swaps';
-import type { Outing } from '@/core/plan/outing';
-import { clockOf } from '@/core/plan/entries';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { Outing } from '@/core/records/outing';
+import { clockOf } from '@/core/records/entries';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { item } from '@/core/units/items';
 
 /** A day of so many shots, each filmed by three cameras at once: shots, mounts, speeds and lights of the demo, varied. */

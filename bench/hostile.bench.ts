@@ -9,7 +9,7 @@ import { shotListCsv } from '@/formats/outing/csv';
 import { readPhoto } from '@/formats/photo/readPhoto';
 import { readTrack } from '@/formats/track/readTrack';
 import { answerShot } from '@/words/answer';
-import { readShot } from '@/core/plan/shot';
+import { readShot } from '@/core/records/shot';
 
 /** Inputs that once stalled everything, each beside an ordinary one of its kind: milliseconds, and the ratio of the two. */
 const demo = makeDemo();

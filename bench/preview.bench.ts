@@ -5,7 +5,7 @@ import { SCENE_KINDS, sceneOf } from '@/core/preview/scene';
 import { reelOf } from '@/core/preview/take';
 import { takeOf } from '@/core/preview/takeOf';
 import { TEXTURES, textureOf } from '@/core/preview/textures';
-import { briefOf } from '@/core/plan/defaults';
+import { briefOf } from '@/core/brief/brief';
 import { solve } from '@/core/answer/solve';
 
 const timed = (work: () => void): number => {

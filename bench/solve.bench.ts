@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
-import { briefOf } from '@/core/plan/defaults';
-import type { Brief } from '@/core/plan/defaults';
-import { ShotSchema } from '@/core/plan/shot';
+import { briefOf } from '@/core/brief/brief';
+import type { Brief } from '@/core/brief/brief';
+import { ShotSchema } from '@/core/records/shot';
 import { search } from '@/core/search/search';
 import { solve } from '@/core/answer/solve';
 import { spaceFor } from '@/core/search/space';
@@ -13,7 +13,7 @@ import { answerShot } from '@/words/answer';
 import { anyShot } from './anyShot';
 import { bigSheet } from './bigSheet';
 import { exhaustiveSearch } from './exhaustive';
-import { FILE_VERSION } from '@/core/plan/words';
+import { FILE_VERSION } from '@/core/schema/versions';
 
 /** Times the solver for `main` against looking at everything, in one process and one run. Milliseconds. */
 const SAMPLES = 40;

@@ -2,11 +2,11 @@ import { curesOf } from '@/core/day/cures';
 import { daySheet, outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
 import { placedDay } from '@/core/day/placedDay';
-import type { Outing } from '@/core/plan/outing';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { Outing } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { isoIn, wallClock } from '@/formats/clock';
 import { cureText, leavesText } from '@/words/outingText';
-import { FILE_VERSION } from '@/core/plan/words';
+import { FILE_VERSION } from '@/core/schema/versions';
 
 /** The days of an outing worked out, as plain JSON: settings by part, filter changes, set-ups, what runs out and cures. */
 export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object {

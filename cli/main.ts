@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
-import { faultLine } from '@/core/plan/fault';
-import type { Fault } from '@/core/plan/fault';
+import { faultLine } from '@/core/schema/fault';
+import type { Fault } from '@/core/schema/fault';
 import { checkAnyFile, FILE_NAMES, jsonSchemaOf } from '@/core/records/files';
 import { readOutingFile } from '@/core/records/outingFile';
-import { readShot } from '@/core/plan/shot';
+import { readShot } from '@/core/records/shot';
 import { item } from '@/core/units/items';
 import { parseJson } from '@/formats/json';
 import { answerShot } from '@/words/answer';

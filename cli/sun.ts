@@ -1,9 +1,9 @@
 import * as z from 'zod';
 import { parseArgs } from 'node:util';
-import { checkAgainst } from '@/core/plan/faults';
-import type { Checked } from '@/core/plan/fault';
+import { checkAgainst } from '@/core/schema/faults';
+import type { Checked } from '@/core/schema/fault';
 import { ev100OfIlluminance } from '@/core/light/exposureValue';
-import { SKIES } from '@/core/plan/words';
+import { SKIES } from '@/core/vocabulary/words';
 import { modelErrorStops, SKY_DIVISOR } from '@/core/light/sky';
 import { daylightAt, litEv } from '@/core/light/sun/lit';
 

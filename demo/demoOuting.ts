@@ -1,5 +1,5 @@
-import type { Gear, Outing, OutingEntry } from '@/core/plan/outing';
-import { FILE_VERSION } from '@/core/plan/words';
+import type { Gear, Outing, OutingEntry } from '@/core/records/outing';
+import { FILE_VERSION } from '@/core/schema/versions';
 
 /** The two days in Tarnholt Gorge by the clock: what is filmed when, where hands are free, what each camera is fed from. */
 type Line =

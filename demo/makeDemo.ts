@@ -2,13 +2,13 @@ import { horizonFromTimes } from '@/core/light/sun/day';
 import type { Records } from '@/core/records/kinds';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import type { CameraProfile } from '@/core/camera/profile';
-import type { KitItem, Thing } from '@/core/plan/kitItem';
-import type { ArchetypeId } from '@/core/plan/words';
+import type { KitItem, Thing } from '@/core/records/kitItem';
+import type { ArchetypeId } from '@/core/vocabulary/words';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Filter } from '@/core/filters/kit';
-import { FILE_VERSION } from '@/core/plan/words';
-import type { Shot } from '@/core/plan/shot';
-import type { LogEntry, Verdict } from '@/core/plan/logEntry';
+import { FILE_VERSION } from '@/core/schema/versions';
+import type { Shot } from '@/core/records/shot';
+import type { LogEntry, Verdict } from '@/core/records/logEntry';
 import { answerShot } from '@/words/answer';
 import { demoOuting } from './demoOuting';
 

@@ -7,7 +7,7 @@ import { makeDemo } from '../demo/makeDemo';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { daySheet } from '@/core/day/daySheet';
 import { placedDay } from '@/core/day/placedDay';
-import { readShot } from '@/core/plan/shot';
+import { readShot } from '@/core/records/shot';
 import { backupOf } from '@/core/records/backup';
 import { recordChecks, RECORD_TABLES } from '@/core/records/kinds';
 import { outingFileOf } from '@/core/records/outingFile';

@@ -1,8 +1,8 @@
 import ICAL from 'ical.js';
 import { placedDay } from '@/core/day/placedDay';
-import type { Outing } from '@/core/plan/outing';
-import { isZone } from '@/core/plan/zone';
-import { FILE_VERSION } from '@/core/plan/words';
+import type { Outing } from '@/core/records/outing';
+import { isZone } from '@/core/schema/zone';
+import { FILE_VERSION } from '@/core/schema/versions';
 import { allZones, dateAndTime, instantOf, isoIn, wallClock } from '@/formats/clock';
 import { movesOf, outingCalendar, readCalendar } from '@/formats/outing/calendar';
 import { shotListCsv } from '@/formats/outing/csv';

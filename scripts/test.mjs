@@ -15,6 +15,7 @@ const steps = [
     bin('depcruise'),
     ['--config', '.dependency-cruiser.cjs', 'src', 'cli', 'demo', 'bench', 'e2e', 'fuzz'],
   ],
+  ['folders', bin('depcruise'), ['--config', '.dependency-cruiser.folders.mjs', 'src', 'cli', 'demo']],
   ['format', bin('prettier'), ['--check', '.']],
   ['schemas', bin('tsx'), ['scripts/writeSchemas.ts', '--check']],
   ['page of losses', bin('tsx'), ['scripts/writeLosses.ts', '--check']],

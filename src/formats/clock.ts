@@ -1,6 +1,6 @@
 import { Temporal } from 'temporal-polyfill';
 import { shiftedTo } from '@/core/day/placedDay';
-import type { Shot } from '@/core/plan/shot';
+import type { Shot } from '@/core/records/shot';
 import type { Span } from '@/core/light/sun/day';
 
 /**

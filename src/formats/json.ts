@@ -1,5 +1,5 @@
-import { FILE_VERSION } from '@/core/plan/words';
-import type { Checked } from '@/core/plan/fault';
+import { FILE_VERSION } from '@/core/schema/versions';
+import type { Checked } from '@/core/schema/fault';
 
 /** Reads JSON text. A fault names line and column, where the text breaks. Never throws. */
 export function parseJson(text: string): Checked<unknown> {

@@ -1,6 +1,6 @@
 import type { Filter } from '@/core/filters/kit';
-import type { Answer } from '@/core/plan/answerFile';
-import type { Shot } from '@/core/plan/shot';
+import type { Answer } from '@/core/records/answerFile';
+import type { Shot } from '@/core/records/shot';
 import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
 import { settingText } from '@/words/settingText';

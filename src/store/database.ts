@@ -1,6 +1,6 @@
 import Dexie from 'dexie';
 import type { EntityTable, Table } from 'dexie';
-import { upToDate } from '@/core/plan/versions';
+import { upToDate } from '@/core/schema/versions';
 import { RECORD_KINDS, RECORD_TABLES } from '@/core/records/kinds';
 import type { RecordOf, RecordTable } from '@/core/records/kinds';
 import type { Step } from './step';

@@ -1,4 +1,4 @@
-import type { Fault } from '@/core/plan/fault';
+import type { Fault } from '@/core/schema/fault';
 import type { RecordTable } from '@/core/records/kinds';
 
 /** A record that does not fit the schema of its kind: it could not be read back, so nothing was written. */

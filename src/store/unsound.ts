@@ -1,4 +1,4 @@
-import type { Fault } from '@/core/plan/fault';
+import type { Fault } from '@/core/schema/fault';
 import { RECORD_TABLES, recordChecks, recordName } from '@/core/records/kinds';
 import type { RecordTable } from '@/core/records/kinds';
 import type { Database } from './database';

@@ -4,11 +4,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../../bench/anyShot';
 import { modesOf } from '@/core/camera/modeTable';
-import { AnswerSchema, RefusalSchema } from '@/core/plan/answerFile';
-import type { Answer } from '@/core/plan/answerFile';
-import { briefOf } from '@/core/plan/defaults';
-import { readShot, ShotSchema } from '@/core/plan/shot';
-import type { ShotInput } from '@/core/plan/shot';
+import { AnswerSchema, RefusalSchema } from '@/core/records/answerFile';
+import type { Answer } from '@/core/records/answerFile';
+import { briefOf } from '@/core/brief/brief';
+import { readShot, ShotSchema } from '@/core/records/shot';
+import type { ShotInput } from '@/core/records/shot';
 import { answerShot } from './answer';
 
 const answer = (input: Omit<ShotInput, 'kind' | 'version'>): Answer => {

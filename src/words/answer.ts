@@ -1,9 +1,9 @@
 import { matchSheetOf } from '@/core/together/matchSheet';
-import type { Answer, RefusalFile } from '@/core/plan/answerFile';
-import { briefOf } from '@/core/plan/defaults';
-import type { Assumed, Brief } from '@/core/plan/defaults';
-import { angleCount, partName, shotOfAngle } from '@/core/plan/secondAngles';
-import type { Shot } from '@/core/plan/shot';
+import type { Answer, RefusalFile } from '@/core/records/answerFile';
+import { briefOf } from '@/core/brief/brief';
+import type { Assumed, Brief } from '@/core/brief/brief';
+import { angleCount, partName, shotOfAngle } from '@/core/records/secondAngles';
+import type { Shot } from '@/core/records/shot';
 import { reasonsOf } from '@/core/answer/reasons';
 import { clockOf } from '@/core/answer/clock';
 import type { Refusal } from '@/core/answer/refusal';
@@ -16,7 +16,7 @@ import { demandText } from './pairText';
 import { reasonText } from './reasonText';
 import { refusalPath, refusalText, wayText } from './refusalText';
 import { helpText, warningText } from './warningText';
-import { FILE_VERSION } from '@/core/plan/words';
+import { FILE_VERSION } from '@/core/schema/versions';
 
 /** A shot solved and worded: the open file's answer, or its refusal. */
 export function answerShot(shot: Shot): Answer | RefusalFile {

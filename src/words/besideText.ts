@@ -1,7 +1,7 @@
 import type { Neighbour } from '@/core/answer/neighbours';
 import type { Filter } from '@/core/filters/kit';
 import { TERM_LABEL } from '@/core/loss/table';
-import type { SettingKey } from '@/core/plan/settings';
+import type { SettingKey } from '@/core/records/settings';
 import { tenths } from '@/core/units/format';
 import { changes } from './changesText';
 import { capital } from './sentences';

@@ -1,5 +1,5 @@
-import type { Brief } from '@/core/plan/defaults';
-import type { SettingKey, Settings } from '@/core/plan/settings';
+import type { Brief } from '@/core/brief/brief';
+import type { SettingKey, Settings } from '@/core/records/settings';
 
 /** The eight settings in their one order, and the smaller second row. */
 export const CARD_KEYS = [

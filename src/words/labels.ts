@@ -1,9 +1,9 @@
 import type { Role } from '@/core/together/coverage';
 import type { SceneKind } from '@/core/preview/scene';
 import type { LightMoment } from '@/core/preview/take';
-import type { SceneName } from '@/core/light/scenes';
-import type { CutReason, Verdict } from '@/core/plan/logEntry';
-import type { SettingKey } from '@/core/plan/settings';
+import type { SceneName } from '@/core/vocabulary/scenes';
+import type { CutReason, Verdict } from '@/core/records/logEntry';
+import type { SettingKey } from '@/core/records/settings';
 import type {
   Activity,
   ArchetypeId,
@@ -22,7 +22,7 @@ import type {
   Screen,
   Stabilization,
   TurnWay,
-} from '@/core/plan/words';
+} from '@/core/vocabulary/words';
 
 /** The words shown for the words of the plan file. Lower case, so that they can stand in a sentence. */
 export const SCHOOL_LABEL: Record<SchoolId, string> = {

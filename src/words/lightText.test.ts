@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../demo/makeDemo';
-import type { Light, Shot } from '@/core/plan/shot';
+import type { Light, Shot } from '@/core/records/shot';
 import { answerShot } from './answer';
 import { marginText, polarizerText } from './filterChoiceText';
 import {

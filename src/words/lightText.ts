@@ -1,7 +1,7 @@
 import type { Lamps } from '@/core/light/lamps';
 import type { LitFrom } from '@/core/light/sun/lit';
-import type { Shade, Sky, SunGround } from '@/core/plan/words';
-import type { Light } from '@/core/plan/shot';
+import type { Shade, Sky, SunGround } from '@/core/vocabulary/words';
+import type { Light } from '@/core/records/shot';
 import { SCENE_LABEL } from './labels';
 
 /** How light and the clock are said. Instants are milliseconds since 1970 UTC; clocks are those of the place. */

@@ -6,7 +6,7 @@ import type { Wishes } from '@/core/loss/wishes';
 import { PRACTICE_CASES } from '@/core/loss/practice';
 import { briefOfNamed, TEN_SHOTS } from '@/core/loss/tenShots';
 import type { NamedShot } from '@/core/loss/tenShots';
-import { SCHOOL_IDS } from '@/core/plan/words';
+import { SCHOOL_IDS } from '@/core/vocabulary/words';
 import { exposureOf, yieldedIn } from '@/core/search/candidate';
 import { search } from '@/core/search/search';
 import { settingsOf } from '@/core/search/settingsOf';

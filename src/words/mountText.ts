@@ -1,4 +1,4 @@
-import type { Caution, InTheWay, MountHabits, MountNote } from '@/core/motion/mounts';
+import type { Caution, InTheWay, MountHabits, MountNote } from '@/core/vocabulary/mounts';
 
 /** What is said of mounts: what stands in the view, what to mind, and the usual cautions. */
 const THING: Record<InTheWay['what'], string> = {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../demo/makeDemo';
 import type { Cure } from '@/core/day/cures';
 import { solve } from '@/core/answer/solve';
-import { briefOf } from '@/core/plan/defaults';
+import { briefOf } from '@/core/brief/brief';
 import {
   changeText,
   cureText,

@@ -1,6 +1,6 @@
-import { briefOf } from '@/core/plan/defaults';
-import { angleCount, partName, shotOfAngle } from '@/core/plan/secondAngles';
-import type { Pair, Shot } from '@/core/plan/shot';
+import { briefOf } from '@/core/brief/brief';
+import { angleCount, partName, shotOfAngle } from '@/core/records/secondAngles';
+import type { Pair, Shot } from '@/core/records/shot';
 import { pairSheet, wantedBlurPct } from '@/core/together/pairSheet';
 import type { PairDemand, PairHalf, PairSheet } from '@/core/together/pairSheet';
 import { solve } from '@/core/answer/solve';

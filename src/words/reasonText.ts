@@ -1,6 +1,6 @@
 import type { Filter } from '@/core/filters/kit';
 import { blurToAddOfFrameStep } from '@/core/motion/flow';
-import type { Light } from '@/core/plan/shot';
+import type { Light } from '@/core/records/shot';
 import type { Reason } from '@/core/answer/reason';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { EYE_PX_PER_DEGREE } from '@/core/playback/screens';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { ShotInput } from '@/core/plan/shot';
-import { ShotSchema } from '@/core/plan/shot';
+import type { ShotInput } from '@/core/records/shot';
+import { ShotSchema } from '@/core/records/shot';
 import { answerShot } from './answer';
 
 /** Each way in which pins can ask for what cannot be: the path named, the words, and that each way out works. */

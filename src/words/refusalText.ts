@@ -1,5 +1,5 @@
-import type { Brief } from '@/core/plan/defaults';
-import type { Pins } from '@/core/plan/settings';
+import type { Brief } from '@/core/brief/brief';
+import type { Pins } from '@/core/records/settings';
 import type { Refusal, Way } from '@/core/answer/refusal';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { RECORDING_LABEL, SETTING_LABEL, STABILIZATION_LABEL, viewLabel } from './labels';

@@ -1,5 +1,5 @@
 import type { Filter } from '@/core/filters/kit';
-import type { SettingKey, Settings } from '@/core/plan/settings';
+import type { SettingKey, Settings } from '@/core/records/settings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { CODEC_LABEL, COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from './labels';
 

@@ -1,5 +1,5 @@
 import type { SteadyMeans, SteadyWay, TiltCure } from '@/core/compare/steadiness';
-import type { Pins } from '@/core/plan/settings';
+import type { Pins } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';
 import { MOUNT_LABEL, SETTING_LABEL, STABILIZATION_LABEL } from './labels';
 import { changes } from './changesText';

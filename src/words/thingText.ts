@@ -1,5 +1,5 @@
-import { habitsOf } from '@/core/motion/mounts';
-import type { Thing } from '@/core/plan/kitItem';
+import { habitsOf } from '@/core/vocabulary/mounts';
+import type { Thing } from '@/core/records/kitItem';
 import { trimmed } from '@/core/units/format';
 import { cautionText, mountNoteText, obstructionText } from './mountText';
 

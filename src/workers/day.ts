@@ -3,8 +3,8 @@ import type { Remote } from 'comlink';
 import type { Cure } from '@/core/day/cures';
 import type { DaySheet } from '@/core/day/daySheet';
 import type { JointDay, JointProgress } from '@/core/day/jointDay';
-import type { Outing } from '@/core/plan/outing';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { Outing } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 
 /** A day worked out, and for everything that runs out what cures it. */
 export interface DayWorked {

@@ -5,8 +5,8 @@ import type { Memo } from '@/core/day/daySheet';
 import { jointDay } from '@/core/day/jointDay';
 import { placedDay } from '@/core/day/placedDay';
 import type { PlacedDay } from '@/core/day/placedDay';
-import type { Outing } from '@/core/plan/outing';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { Outing } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
 import type { DayWorker } from './day';
 

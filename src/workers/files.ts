@@ -2,7 +2,7 @@ import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
 import type { PictureTone } from '@/core/light/readings';
 import type { CameraProfile } from '@/core/camera/profile';
-import type { Checked } from '@/core/plan/fault';
+import type { Checked } from '@/core/schema/fault';
 import type { Progress } from '@/core/records/backup';
 import type { TrackFigures, TrackPoint } from '@/core/track/track';
 import type { IncomingRead } from '@/formats/incoming';

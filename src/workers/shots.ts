@@ -1,7 +1,7 @@
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import type { Settings } from '@/core/plan/settings';
-import type { Shot } from '@/core/plan/shot';
+import type { Settings } from '@/core/records/settings';
+import type { Shot } from '@/core/records/shot';
 
 /** What a list tells of a shot's answer: its settings and how many warnings are more than notes; or why there is none. */
 export type ShortAnswer = { settings: Settings; cautions: number } | { refused: string };

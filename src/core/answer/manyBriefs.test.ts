@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../../../bench/anyShot';
-import { briefOf } from '../plan/defaults';
-import type { Brief } from '../plan/defaults';
-import { ShotSchema } from '../plan/shot';
+import { briefOf } from '../brief/brief';
+import type { Brief } from '../brief/brief';
+import { ShotSchema } from '../records/shot';
 import { exposureOf, lossOf, yieldedIn } from '../search/candidate';
 import type { Candidate } from '../search/candidate';
 import { search } from '../search/search';

@@ -1,7 +1,7 @@
 import type { Mode } from '../camera/modeTable';
 import { stopsRange } from '../filters/kit';
-import type { Brief } from '../plan/defaults';
-import type { Pins, Settings } from '../plan/settings';
+import type { Brief } from '../brief/brief';
+import type { Pins, Settings } from '../records/settings';
 import { nearlyEqual, THIRD_STOP_SHUTTERS } from '../units/stops';
 import { changesFrom, judgedBy } from '../search/judged';
 import type { TermChange } from '../search/judged';

@@ -1,4 +1,4 @@
-import type { Recording, SchoolId, Screen, Stabilization } from '../plan/words';
+import type { Recording, SchoolId, Screen, Stabilization } from '../vocabulary/words';
 import type { YieldedWish } from './kept';
 import type { ForcedBy, Neighbour } from './neighbours';
 import type { TermChange } from '../search/judged';

@@ -3,7 +3,7 @@ import { lockedWhiteBalanceK } from '../search/settingsOf';
 import { encodingBitsPerPixel, cardUse } from '../camera/card';
 import { ev100OfSetting } from '../light/exposureValue';
 import { pixelsPerSightDegree } from '../playback/screens';
-import type { SettingKey } from '../plan/settings';
+import type { SettingKey } from '../records/settings';
 import { nearlyEqual } from '../units/stops';
 import { deliveredFrame, leastViewDeg, mostViewDeg } from '../loss/frame';
 import { yieldedWishes } from './kept';

@@ -1,6 +1,6 @@
 import { limitAgainst } from '../camera/modeTable';
-import type { Brief } from '../plan/defaults';
-import type { Pins, Settings } from '../plan/settings';
+import type { Brief } from '../brief/brief';
+import type { Pins, Settings } from '../records/settings';
 import { SCHOOLS } from '../loss/schools';
 import { search } from '../search/search';
 import { settingsOf } from '../search/settingsOf';

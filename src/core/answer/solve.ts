@@ -1,5 +1,5 @@
-import type { Brief } from '../plan/defaults';
-import type { Settings } from '../plan/settings';
+import type { Brief } from '../brief/brief';
+import type { Settings } from '../records/settings';
 import { alternativesTo } from './alternatives';
 import type { Alternative } from './alternatives';
 import { exposureOf, figuresOf, lossOf, motionViewOf } from '../search/candidate';

@@ -5,7 +5,7 @@ import { sunReaches } from '../light/sun/horizon';
 import { sunPosition } from '../light/sun/position';
 import { headingAt, instantsOf } from '../light/sun/sunLight';
 import { verticalDeg } from '../optics/projection';
-import type { Brief } from '../plan/defaults';
+import type { Brief } from '../brief/brief';
 import { last } from '../units/items';
 
 /** Where a camera of this brief looks at an instant; `null` when nobody said which way. */

@@ -14,7 +14,7 @@ import { helpsFor } from './helps';
 import type { Help } from './helps';
 import { deliveredFrame, leastViewDeg } from '../loss/frame';
 import { cautionsFor } from '../motion/cautions';
-import type { Caution } from '../motion/mounts';
+import type { Caution } from '../vocabulary/mounts';
 import { SUBJECT_BLUR_TOLERANCE_PCT } from '../loss/movement';
 import { over } from '../loss/terms/over';
 import { STROBING_BLUR_SHARE } from '../loss/terms/strobing';
@@ -25,7 +25,7 @@ import { sunInShot } from './sunInShot';
 import type { SunInShot } from './sunInShot';
 import { encodingsKept } from '../search/allowedModes';
 import type { Space } from '../search/space';
-import type { Brief } from '../plan/defaults';
+import type { Brief } from '../brief/brief';
 import type { Loss } from '../loss/table';
 
 /** What will be seen to go wrong, as figures; `words/` says it. */

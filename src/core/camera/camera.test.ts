@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { checkAgainst } from '../plan/faults';
+import { checkAgainst } from '../schema/faults';
 import { ARCHETYPES } from './archetypes';
 import { limitAgainst, modesOf } from './modeTable';
 import { CameraProfileSchema } from './profile';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyProfile, plainModes } from '../../../bench/anyProfile';
-import { without } from '../plan/without';
+import { without } from '../units/without';
 import { ARCHETYPES } from './archetypes';
 import { lensFocusing, standardViewOf, viewMagnification } from './lenses';
 import { modePowerW, modesOf } from './modeTable';

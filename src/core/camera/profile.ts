@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS, START_METHODS } from '../plan/words';
-import { FileVersion } from '../plan/fileVersion';
+import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS, START_METHODS } from '../vocabulary/words';
+import { FileVersion } from '../schema/fileVersion';
 import { PROJECTIONS } from '../optics/projection';
 import { crossCheck } from './profileChecks';
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { runOrHoldText, tryText } from '@/words/filterChoiceText';
-import { briefOf } from '../plan/defaults';
-import { ShotSchema } from '../plan/shot';
-import type { Brief } from '../plan/defaults';
+import { briefOf } from '../brief/brief';
+import { ShotSchema } from '../records/shot';
+import type { Brief } from '../brief/brief';
 import { filterTries, runOrHold } from './filterChoice';
 import { ratesUnderPulse, safeShutters } from './flickerTries';
 import { solve } from '../answer/solve';

@@ -1,7 +1,7 @@
 import { filterSettings } from '../filters/kit';
 import type { Filter, FilterSetting } from '../filters/kit';
-import type { Brief } from '../plan/defaults';
-import type { Pins } from '../plan/settings';
+import type { Brief } from '../brief/brief';
+import type { Pins } from '../records/settings';
 import { exposureOf } from '../search/candidate';
 import type { Candidate } from '../search/candidate';
 import { changesFrom, judgedBy } from '../search/judged';

@@ -1,6 +1,6 @@
 import { flickerResidual, flickerSafeShutters, pulseSeen } from '../light/flicker';
 import type { PulseSeen } from '../light/flicker';
-import type { Brief } from '../plan/defaults';
+import type { Brief } from '../brief/brief';
 import type { Candidate } from '../search/candidate';
 import { changesFrom, judgedBy } from '../search/judged';
 import type { TermChange } from '../search/judged';

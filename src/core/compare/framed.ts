@@ -1,13 +1,13 @@
 import { lensFocusing, viewMagnification } from '../camera/lenses';
 import type { Mode } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
-import { habitsOf } from '../motion/mounts';
+import { habitsOf } from '../vocabulary/mounts';
 import { blockedShare } from '../motion/obstruction';
 import { blurDiscDeg, sharpRangeM } from '../optics/focus';
 import { farthestShowsM, framingOf, nearestFitsM } from '../optics/framing';
 import type { Framing, FrameShape, Subject } from '../optics/framing';
 import { outwardStretch, pctWidthPerDegree, verticalDeg } from '../optics/projection';
-import type { Brief } from '../plan/defaults';
+import type { Brief } from '../brief/brief';
 import { deliveredFrame, tiltHeldDeg } from '../loss/frame';
 import { search } from '../search/search';
 import { SCHOOLS } from '../loss/schools';

@@ -4,10 +4,10 @@ import { fromKitText } from '@/words/kitHelpText';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
 import { ARCHETYPES } from '../camera/archetypes';
-import { briefOf } from '../plan/defaults';
-import { ShotSchema } from '../plan/shot';
-import type { ShotInput } from '../plan/shot';
-import { FILE_VERSION } from '../plan/words';
+import { briefOf } from '../brief/brief';
+import { ShotSchema } from '../records/shot';
+import type { ShotInput } from '../records/shot';
+import { FILE_VERSION } from '../schema/versions';
 import { fromKit } from './fromKit';
 
 const solved = (shot: Omit<ShotInput, 'kind' | 'version'>): Solution => {

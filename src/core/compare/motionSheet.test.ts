@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
-import { briefOf } from '../plan/defaults';
-import { emptyShot } from '../plan/emptyShot';
-import type { Shot } from '../plan/shot';
+import { briefOf } from '../brief/brief';
+import { emptyShot } from '../records/emptyShot';
+import type { Shot } from '../records/shot';
 import { motionSheet } from './motionSheet';
 import type { MotionSheet } from './motionSheet';
 import { cadence } from '../loss/terms/cadence';

@@ -1,4 +1,4 @@
-import { habitsOf } from '../motion/mounts';
+import { habitsOf } from '../vocabulary/mounts';
 import { FINE, motionMap, paceOfMap } from '../motion/motionMap';
 import type { MotionMap } from '../motion/motionMap';
 import { jellies, skewPctWidth } from '../motion/rollingShutter';

@@ -1,10 +1,10 @@
 import { cautionsFor } from '../motion/cautions';
-import type { Caution, MountHabits } from '../motion/mounts';
-import { habitsOf, placesOf } from '../motion/mounts';
+import type { Caution, MountHabits } from '../vocabulary/mounts';
+import { habitsOf, placesOf } from '../vocabulary/mounts';
 import { usualShakeDegPerSRms } from '../motion/shake';
-import type { Brief } from '../plan/defaults';
-import type { Settings } from '../plan/settings';
-import type { MountKind } from '../plan/words';
+import type { Brief } from '../brief/brief';
+import type { Settings } from '../records/settings';
+import type { MountKind } from '../vocabulary/words';
 import { framedView } from './framed';
 import type { FramedView } from './framed';
 import { judgedBy } from '../search/judged';

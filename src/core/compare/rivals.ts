@@ -1,7 +1,7 @@
 import { modesOf } from '../camera/modeTable';
-import type { Brief } from '../plan/defaults';
-import type { Pins, Settings } from '../plan/settings';
-import type { SchoolId, Stabilization } from '../plan/words';
+import type { Brief } from '../brief/brief';
+import type { Pins, Settings } from '../records/settings';
+import type { SchoolId, Stabilization } from '../vocabulary/words';
 import { nearlyEqual } from '../units/stops';
 import type { Alternative } from '../answer/alternatives';
 import { judgedBy } from '../search/judged';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
-import { briefOf } from '../plan/defaults';
+import { briefOf } from '../brief/brief';
 import { shutterSetting } from '../loss/exposure';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';

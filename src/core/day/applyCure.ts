@@ -1,6 +1,6 @@
-import type { Gear, Outing } from '../plan/outing';
-import { shotOfAngle, withAngle } from '../plan/secondAngles';
-import type { Shot } from '../plan/shot';
+import type { Gear, Outing } from '../records/outing';
+import { shotOfAngle, withAngle } from '../records/secondAngles';
+import type { Shot } from '../records/shot';
 import type { Cure, PartPins } from './cures';
 import type { DayPart } from './placedDay';
 

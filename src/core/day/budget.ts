@@ -1,5 +1,5 @@
 import type { CameraProfile } from '../camera/profile';
-import type { Gear } from '../plan/outing';
+import type { Gear } from '../records/outing';
 import type { Span } from '../light/sun/day';
 import { USABLE_SHARE } from '../camera/card';
 import { airAtC, minutesUntil, temperatureAfter } from './heat';

@@ -1,10 +1,10 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { ARCHETYPES } from '../camera/archetypes';
-import type { Gear, Outing } from '../plan/outing';
-import { OutingSchema } from '../plan/outing';
-import type { Shot } from '../plan/shot';
-import type { ShotRecord } from '../plan/shotRecord';
+import type { Gear, Outing } from '../records/outing';
+import { OutingSchema } from '../records/outing';
+import type { Shot } from '../records/shot';
+import type { ShotRecord } from '../records/shotRecord';
 import { applyCure } from './applyCure';
 import { curesOf } from './cures';
 import { daySheet, outsOf } from './daySheet';

@@ -1,8 +1,8 @@
 import type { CameraProfile } from '../camera/profile';
 import { evRangeOf } from '../light/lightRange';
 import type { Span } from '../light/sun/day';
-import type { Gear } from '../plan/outing';
-import type { Pins, Settings } from '../plan/settings';
+import type { Gear } from '../records/outing';
+import type { Pins, Settings } from '../records/settings';
 import { pinsOf } from '../compare/rivals';
 import { item } from '../units/items';
 import { cameraBudget } from './budget';

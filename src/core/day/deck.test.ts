@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
-import type { OutingDay } from '../plan/outing';
+import type { OutingDay } from '../records/outing';
 import { daySheet } from './daySheet';
 import { deckOf, nextCard } from './deck';
 import { placedDay } from './placedDay';

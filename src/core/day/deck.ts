@@ -1,4 +1,4 @@
-import type { OutingDay } from '../plan/outing';
+import type { OutingDay } from '../records/outing';
 import type { Act } from './budget';
 import type { DaySheet, Swap } from './daySheet';
 import type { DayPart, PlacedDay } from './placedDay';

@@ -1,5 +1,5 @@
-import type { Gear } from '../plan/outing';
-import type { Pins, Settings } from '../plan/settings';
+import type { Gear } from '../records/outing';
+import type { Pins, Settings } from '../records/settings';
 import { solveJointly } from '../together/joint';
 import { matchSheetOf } from '../together/matchSheet';
 import { curesOf } from './cures';

@@ -1,9 +1,9 @@
 import { evRangeOf } from '../light/lightRange';
-import { habitsOf } from '../motion/mounts';
+import { habitsOf } from '../vocabulary/mounts';
 import { cautionsFor } from '../motion/cautions';
-import type { Caution } from '../motion/mounts';
-import type { Gear } from '../plan/outing';
-import type { MountKind } from '../plan/words';
+import type { Caution } from '../vocabulary/mounts';
+import type { Gear } from '../records/outing';
+import type { MountKind } from '../vocabulary/words';
 import type { DaySheet } from './daySheet';
 import type { DayPart, PlacedDay } from './placedDay';
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../../../bench/anyShot';
-import { briefOf } from '../plan/defaults';
-import { ShotSchema } from '../plan/shot';
-import type { Shot } from '../plan/shot';
+import { briefOf } from '../brief/brief';
+import { ShotSchema } from '../records/shot';
+import type { Shot } from '../records/shot';
 import { pinsOf } from '../compare/rivals';
 import { SCHOOLS } from '../loss/schools';
 import { nearlyEqual } from '../units/stops';

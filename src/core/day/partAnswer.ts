@@ -1,8 +1,8 @@
 import { filterSettings } from '../filters/kit';
 import { kelvinOf } from '../light/kelvin';
 import { lightRangeOf } from '../light/lightRange';
-import type { Brief } from '../plan/defaults';
-import type { Pins, Settings } from '../plan/settings';
+import type { Brief } from '../brief/brief';
+import type { Pins, Settings } from '../records/settings';
 import { lapsePlan, usualLapse } from '../timeLapse/lapsePlan';
 import type { LapsePlan } from '../timeLapse/lapsePlan';
 import { SCHOOLS } from '../loss/schools';

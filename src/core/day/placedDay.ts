@@ -1,12 +1,12 @@
 import type { CameraProfile } from '../camera/profile';
-import { habitsOf } from '../motion/mounts';
-import { briefOf } from '../plan/defaults';
-import type { Brief } from '../plan/defaults';
-import type { Outing, OutingDay, ShotEntry } from '../plan/outing';
-import { inOrder } from '../plan/entries';
-import { isSecondHalf, partCount, partName, shotOfAngle } from '../plan/secondAngles';
-import type { Shot } from '../plan/shot';
-import type { ShotRecord } from '../plan/shotRecord';
+import { habitsOf } from '../vocabulary/mounts';
+import { briefOf } from '../brief/brief';
+import type { Brief } from '../brief/brief';
+import type { Outing, OutingDay, ShotEntry } from '../records/outing';
+import { inOrder } from '../records/entries';
+import { isSecondHalf, partCount, partName, shotOfAngle } from '../records/secondAngles';
+import type { Shot } from '../records/shot';
+import type { ShotRecord } from '../records/shotRecord';
 import type { Span } from '../light/sun/day';
 import { item, last } from '../units/items';
 

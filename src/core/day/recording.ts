@@ -1,7 +1,7 @@
 import { modePowerW, modesOf } from '../camera/modeTable';
 import type { Mode } from '../camera/modeTable';
 import { evRangeOf } from '../light/lightRange';
-import type { Settings } from '../plan/settings';
+import type { Settings } from '../records/settings';
 import { loopPlan } from '../timeLapse/lapsePlan';
 import { SOUND_MBPS } from '../camera/card';
 import { sunOnCameraC } from './heat';

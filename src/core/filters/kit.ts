@@ -1,4 +1,4 @@
-import type { Filter } from '../plan/filterSchema';
+import type { Filter } from './filterSchema';
 
 export type { Filter };
 

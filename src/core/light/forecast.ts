@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import type { CloudHour } from '../plan/lightSchema';
+import type { CloudHour } from './lightSchema';
 
 /** A forecast as a service gives it, version 1: cloud hour by hour with its spread. */
 export const ForecastSchema = z.object({

@@ -1,4 +1,4 @@
-import type { Light } from '../plan/shot';
+import type { Light } from './lightSchema';
 import type { Lamps } from './lamps';
 import type { LightRange } from './lightRange';
 import { SKY_DIVISOR, skyAt } from './sky';

@@ -1,9 +1,9 @@
-import type { Light } from '../plan/shot';
+import type { Light } from './lightSchema';
 import { ev100OfIlluminance } from './exposureValue';
 import { pulseOf } from './lamps';
 import type { LampsToldBy } from './lamps';
 import { evOfReading, rangeOfReadings } from './readings';
-import { SCENES } from './scenes';
+import { SCENES } from '../vocabulary/scenes';
 import { sunLightRange } from './sun/sunLight';
 
 /** The light of a whole run, EV100, and the pulse of the lamps in it, Hz, if any. */

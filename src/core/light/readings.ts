@@ -1,4 +1,4 @@
-import type { CameraReading, Light, Reading } from '../plan/lightSchema';
+import type { CameraReading, Light, Reading } from './lightSchema';
 import { ev100OfIlluminance, ev100OfSetting } from './exposureValue';
 
 export type { CameraReading, Reading };

@@ -1,6 +1,6 @@
-import { SKIES } from '../plan/words';
-import type { Shade, Sky, SunGround } from '../plan/words';
-import type { CloudHour } from '../plan/lightSchema';
+import { SKIES } from '../vocabulary/words';
+import type { Shade, Sky, SunGround } from '../vocabulary/words';
+import type { CloudHour } from './lightSchema';
 import { item } from '../units/items';
 
 /**

@@ -3,9 +3,9 @@ import { widthInShape } from '../optics/crop';
 import { angularSizeDeg, viewThatFitsDeg } from '../optics/framing';
 import { PROJECTIONS, viewAfterCropDeg } from '../optics/projection';
 import type { Projection } from '../optics/projection';
-import { habitsOf } from '../motion/mounts';
+import { habitsOf } from '../vocabulary/mounts';
 import { shakeSwingDeg } from '../motion/shake';
-import type { Brief } from '../plan/defaults';
+import type { Brief } from '../brief/brief';
 
 /** What is left of a mode's picture, and what a shot demands of it: what the terms owned by rate, frame and file are told. */
 

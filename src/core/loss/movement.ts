@@ -1,14 +1,14 @@
 import { pulseSeen } from '../light/flicker';
 import type { PulseSeen } from '../light/flicker';
 import { passingDegPerS } from '../motion/flow';
-import { habitsOf } from '../motion/mounts';
+import { habitsOf } from '../vocabulary/mounts';
 import type { Movement } from '../motion/movement';
 import { paceOf } from '../motion/motionMap';
 import type { Pace } from '../motion/motionMap';
 import { peakShakeSmearPct, shakeFloorSeconds } from '../motion/shake';
 import { imageVelocity, pctWidthPerDegree } from '../optics/projection';
 import type { Projection } from '../optics/projection';
-import type { Brief } from '../plan/defaults';
+import type { Brief } from '../brief/brief';
 import { cadenceOf } from '../playback/cadence';
 
 /**

@@ -1,5 +1,5 @@
-import type { Pins } from '../plan/settings';
-import type { SchoolId } from '../plan/words';
+import type { Pins } from '../records/settings';
+import type { SchoolId } from '../vocabulary/words';
 import type { Term } from './table';
 
 /**

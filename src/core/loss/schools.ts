@@ -1,4 +1,4 @@
-import type { SchoolId, Stabilization } from '../plan/words';
+import type { SchoolId, Stabilization } from '../vocabulary/words';
 import type { Aim } from './movement';
 import { EVEN_WEIGHTS } from './table';
 import type { Weights } from './table';

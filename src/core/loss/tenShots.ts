@@ -1,10 +1,10 @@
-import { briefOf } from '../plan/defaults';
-import type { Brief } from '../plan/defaults';
-import type { Pins } from '../plan/settings';
-import { ShotSchema } from '../plan/shot';
-import type { ShotInput } from '../plan/shot';
-import { FILE_VERSION } from '../plan/words';
-import type { SchoolId } from '../plan/words';
+import { briefOf } from '../brief/brief';
+import type { Brief } from '../brief/brief';
+import type { Pins } from '../records/settings';
+import { ShotSchema } from '../records/shot';
+import type { ShotInput } from '../records/shot';
+import { FILE_VERSION } from '../schema/versions';
+import type { SchoolId } from '../vocabulary/words';
 
 /** A made-up shot by name: everything but the school. */
 export interface NamedShot {

@@ -1,5 +1,5 @@
 import type { FilterSetting } from '../filters/kit';
-import type { Stabilization } from '../plan/words';
+import type { Stabilization } from '../vocabulary/words';
 import type { IsoWindow, ShutterSetting } from './exposure';
 import { IDLE_SWING_DEG } from './frame';
 import type { Demands } from './frame';

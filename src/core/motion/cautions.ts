@@ -1,6 +1,6 @@
-import type { Activity, MountKind } from '../plan/words';
-import { MOUNTS } from './mounts';
-import type { Caution } from './mounts';
+import type { Activity, MountKind } from '../vocabulary/words';
+import { MOUNTS } from '../vocabulary/mounts';
+import type { Caution } from '../vocabulary/mounts';
 
 const BY_ACTIVITY: Partial<Record<Activity, readonly Caution[]>> = {
   driving: ['neverOperateDriving'],

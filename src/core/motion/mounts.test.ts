@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { briefOf } from '../plan/defaults';
-import { readShot } from '../plan/shot';
-import { ACTIVITIES, MOUNT_KINDS } from '../plan/words';
-import type { MountPlace } from '../plan/words';
+import { briefOf } from '../brief/brief';
+import { readShot } from '../records/shot';
+import { ACTIVITIES, MOUNT_KINDS } from '../vocabulary/words';
+import type { MountPlace } from '../vocabulary/words';
 import { mountChoice } from '../compare/mountChoice';
 import { SCHOOLS } from '../loss/schools';
 import { spaceFor } from '../search/space';
 import { cautionsFor } from './cautions';
-import { habitsOf, placesOf } from './mounts';
+import { habitsOf, placesOf } from '../vocabulary/mounts';
 import { blockedShare, edgesOf } from './obstruction';
 import { usualShakeDegPerSRms } from './shake';
 

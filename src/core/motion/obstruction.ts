@@ -1,6 +1,6 @@
 import { project } from '../optics/projection';
 import type { Direction, Lens, Place } from '../optics/projection';
-import type { InTheWay } from './mounts';
+import type { InTheWay } from '../vocabulary/mounts';
 
 /**
  * What a mount puts in the picture. A thing in the way is fixed to the camera, so it covers the same part of every

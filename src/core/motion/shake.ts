@@ -1,5 +1,5 @@
-import type { Activity, Ground, MountKind, MountPlace } from '../plan/words';
-import { MOUNT_PLACES } from './mounts';
+import type { Activity, Ground, MountKind, MountPlace } from '../vocabulary/words';
+import { MOUNT_PLACES } from '../vocabulary/mounts';
 import { pctWidthPerDegree } from '../optics/projection';
 import type { Projection } from '../optics/projection';
 

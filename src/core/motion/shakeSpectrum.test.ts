@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ACTIVITIES, MOUNT_KINDS } from '../plan/words';
+import { ACTIVITIES, MOUNT_KINDS } from '../vocabulary/words';
 import { shakeSwingDeg } from './shake';
 import { dominantHz, shakeAt, shakeBandsOf, shakeOf, shakeRateAt } from './shakeSpectrum';
 import { leftAfter, overrunShare } from './steadying';

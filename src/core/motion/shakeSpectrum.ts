@@ -1,4 +1,4 @@
-import type { Activity, MountKind } from '../plan/words';
+import type { Activity, MountKind } from '../vocabulary/words';
 
 /**
  * Shake as movement in time: a sum of sines with seeded phases, whose rms rate is the mount's. Angles in degrees, rates

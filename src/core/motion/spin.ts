@@ -1,4 +1,4 @@
-import type { Activity } from '../plan/words';
+import type { Activity } from '../vocabulary/words';
 
 /** Things that turn in the picture: wheels, paddles, rotors. Revolutions a second; equal spokes or blades. */
 export interface Spinner {

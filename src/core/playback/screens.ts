@@ -1,4 +1,4 @@
-import type { Screen } from '../plan/words';
+import type { Screen } from '../vocabulary/words';
 
 /** How large a picture stands before the eye, by screen: its width and how far away it is watched, metres (start). */
 export const SCREENS_WATCHED: Record<Screen, { widthM: number; distanceM: number }> = {

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { modesOf } from '../camera/modeTable';
-import { briefOf } from '../plan/defaults';
-import type { Brief } from '../plan/defaults';
-import { emptyShot } from '../plan/emptyShot';
-import type { Shot } from '../plan/shot';
-import { CHANGES } from '../plan/words';
+import { briefOf } from '../brief/brief';
+import type { Brief } from '../brief/brief';
+import { emptyShot } from '../records/emptyShot';
+import type { Shot } from '../records/shot';
+import { CHANGES } from '../vocabulary/words';
 import { lapsePlan, loopPlan, usualLapse } from '../timeLapse/lapsePlan';
 import {
   intervalForClip,

@@ -1,4 +1,4 @@
-import type { Change } from '../plan/words';
+import type { Change } from '../vocabulary/words';
 
 /** Pictures at an interval, and loops that keep the last minutes. Seconds, per cent of the frame's width. */
 

@@ -1,4 +1,4 @@
-import type { InTheWay } from '../motion/mounts';
+import type { InTheWay } from '../vocabulary/mounts';
 import { edgesOf } from '../motion/obstruction';
 import { project } from '../optics/projection';
 import type { Lens, Place } from '../optics/projection';

@@ -1,4 +1,4 @@
-import type { Activity, MountKind } from '../plan/words';
+import type { Activity, MountKind } from '../vocabulary/words';
 import type { TextureId } from './textures';
 
 /**

@@ -1,4 +1,4 @@
-import type { InTheWay } from '../motion/mounts';
+import type { InTheWay } from '../vocabulary/mounts';
 import type { Movement } from '../motion/movement';
 import type { ShakeBand } from '../motion/shakeSpectrum';
 import type { Lens } from '../optics/projection';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
-import { briefOf } from '../plan/defaults';
-import type { Shot } from '../plan/shot';
+import { briefOf } from '../brief/brief';
+import type { Shot } from '../records/shot';
 import { pinsOf, rivalsOf, solveRival } from '../compare/rivals';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';

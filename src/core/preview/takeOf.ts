@@ -1,4 +1,4 @@
-import { habitsOf } from '../motion/mounts';
+import { habitsOf } from '../vocabulary/mounts';
 import { shakeBandsOf } from '../motion/shakeSpectrum';
 import type { Candidate } from '../search/candidate';
 import { deliveredFrame, tiltHeldDeg } from '../loss/frame';

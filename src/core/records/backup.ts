@@ -1,14 +1,14 @@
 import * as z from 'zod';
-import { checkFile } from '../plan/checkFile';
-import { checkAgainst } from '../plan/faults';
-import { faultsUnder } from '../plan/fault';
-import type { Fault } from '../plan/fault';
-import { FileVersion } from '../plan/fileVersion';
-import { upToDate } from '../plan/versions';
-import { FILE_VERSION } from '../plan/words';
+import { checkFile } from '../schema/checkFile';
+import { checkAgainst } from '../schema/faults';
+import { faultsUnder } from '../schema/fault';
+import type { Fault } from '../schema/fault';
+import { FileVersion } from '../schema/fileVersion';
+import { upToDate } from '../schema/versions';
+import { FILE_VERSION } from '../schema/versions';
 import { noRecords, RECORD_KINDS, RECORD_TABLES, recordName, recordSchemas } from './kinds';
 import type { KeptRecord, Records } from './kinds';
-import { InstantSchema } from '../plan/times';
+import { InstantSchema } from '../schema/times';
 
 /** Everything a person keeps, in one file: a list for each kind of record. A kind that a file does not name has none. */
 export type Backup = {

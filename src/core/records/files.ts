@@ -1,11 +1,11 @@
 import * as z from 'zod';
 import { CameraProfileSchema } from '../camera/profile';
-import { AnswerSchema, RefusalSchema } from '../plan/answerFile';
-import { checkFile } from '../plan/checkFile';
-import type { Checked } from '../plan/fault';
-import { KitItemSchema } from '../plan/kitItem';
-import { LogEntrySchema } from '../plan/logEntry';
-import { ShotSchema } from '../plan/shot';
+import { AnswerSchema, RefusalSchema } from './answerFile';
+import { checkFile } from '../schema/checkFile';
+import type { Checked } from '../schema/fault';
+import { KitItemSchema } from './kitItem';
+import { LogEntrySchema } from './logEntry';
+import { ShotSchema } from './shot';
 import { backupSchema, readBackup } from './backup';
 import { OutingFileSchema, readOutingFile } from './outingFile';
 

@@ -1,5 +1,5 @@
 import type * as z from 'zod';
-import type { Checked } from '../plan/fault';
+import type { Checked } from '../schema/fault';
 
 /**
  * Everything a person keeps, one entry a kind: backup, undo, import, export, the database and the command line read this
@@ -36,7 +36,7 @@ export const RECORD_KINDS = {
     indexes: 'id, updatedAt, demo',
     nameAt: [['shot', 'name']],
     since: 1,
-    schema: async () => (await import('../plan/shotRecord')).ShotRecordSchema,
+    schema: async () => (await import('./shotRecord')).ShotRecordSchema,
   },
   outings: {
     one: 'outing',
@@ -45,7 +45,7 @@ export const RECORD_KINDS = {
     indexes: 'id, updatedAt',
     nameAt: [['name']],
     since: 3,
-    schema: async () => (await import('../plan/outing')).OutingSchema,
+    schema: async () => (await import('./outing')).OutingSchema,
   },
   log: {
     one: 'log entry',
@@ -54,7 +54,7 @@ export const RECORD_KINDS = {
     indexes: 'id, shotId, at',
     nameAt: [['shotName']],
     since: 1,
-    schema: async () => (await import('../plan/logEntry')).LogEntrySchema,
+    schema: async () => (await import('./logEntry')).LogEntrySchema,
   },
   kit: {
     one: 'thing of the kit',
@@ -66,7 +66,7 @@ export const RECORD_KINDS = {
       ['thing', 'profile', 'name'],
     ],
     since: 2,
-    schema: async () => (await import('../plan/kitItem')).KitItemSchema,
+    schema: async () => (await import('./kitItem')).KitItemSchema,
   },
 } as const satisfies Record<string, RecordKind>;
 
@@ -92,7 +92,7 @@ export async function recordSchemas(): Promise<RecordSchemas> {
 
 /** Whether a record fits its schema, by kind; for those who do not read files, and so come without any schema. */
 export async function recordChecks(): Promise<Record<RecordTable, (record: unknown) => Checked<KeptRecord>>> {
-  const [{ checkAgainst }, schemas] = await Promise.all([import('../plan/faults'), recordSchemas()]);
+  const [{ checkAgainst }, schemas] = await Promise.all([import('../schema/faults'), recordSchemas()]);
   const checks = RECORD_TABLES.map((table) => [
     table,
     (record: unknown) => checkAgainst<z.ZodType<KeptRecord>>(schemas[table], record),

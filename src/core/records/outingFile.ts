@@ -1,12 +1,12 @@
 import * as z from 'zod';
-import { checkFile } from '../plan/checkFile';
-import type { Fault } from '../plan/fault';
-import { FileVersion } from '../plan/fileVersion';
-import { OutingSchema } from '../plan/outing';
-import type { Outing } from '../plan/outing';
-import { ShotRecordSchema } from '../plan/shotRecord';
-import type { ShotRecord } from '../plan/shotRecord';
-import { FILE_VERSION } from '../plan/words';
+import { checkFile } from '../schema/checkFile';
+import type { Fault } from '../schema/fault';
+import { FileVersion } from '../schema/fileVersion';
+import { OutingSchema } from './outing';
+import type { Outing } from './outing';
+import { ShotRecordSchema } from './shotRecord';
+import type { ShotRecord } from './shotRecord';
+import { FILE_VERSION } from '../schema/versions';
 import { readRecords } from './backup';
 import type { RecordsRead } from './backup';
 

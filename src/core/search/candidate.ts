@@ -17,7 +17,7 @@ import {
   RATE_TERMS,
 } from '../loss/table';
 import type { Loss } from '../loss/table';
-import type { Brief } from '../plan/defaults';
+import type { Brief } from '../brief/brief';
 import { yieldedBy } from '../loss/wishes';
 import type { Yielded } from '../loss/wishes';
 import { encodingsKept } from './allowedModes';

@@ -4,7 +4,7 @@ import { aimLogOf } from '../loss/movement';
 import type { Aim, MotionFigures } from '../loss/movement';
 import { FILE_TERMS, FRAME_TERMS, RATE_TERMS, weighedSum } from '../loss/table';
 import { stabilizationPrice } from '../loss/wishes';
-import type { Colour } from '../plan/words';
+import type { Colour } from '../vocabulary/words';
 import { item } from '../units/items';
 import { encodingLosses, figuresOf, frameLosses } from './candidate';
 import { movedScore } from './moved';

@@ -1,5 +1,5 @@
-import type { Brief } from '../plan/defaults';
-import type { SchoolId } from '../plan/words';
+import type { Brief } from '../brief/brief';
+import type { SchoolId } from '../vocabulary/words';
 import { lossOf } from './candidate';
 import type { Candidate } from './candidate';
 import { SCHOOLS } from '../loss/schools';

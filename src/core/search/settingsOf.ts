@@ -1,4 +1,4 @@
-import type { Settings } from '../plan/settings';
+import type { Settings } from '../records/settings';
 import { kelvinOf } from '../light/kelvin';
 import type { Candidate } from './candidate';
 import type { Space } from './space';

@@ -1,7 +1,7 @@
 import { flickerSafeShutters } from '../light/flicker';
 import type { Mode } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
-import type { Brief } from '../plan/defaults';
+import type { Brief } from '../brief/brief';
 import { cadenceOf } from '../playback/cadence';
 import { nearlyEqual, THIRD_STOP_SHUTTERS } from '../units/stops';
 import { shutterSetting } from '../loss/exposure';

@@ -1,8 +1,8 @@
 import { lightRangeOf } from '../light/lightRange';
 import type { LightRange } from '../light/lightRange';
-import type { Brief } from '../plan/defaults';
-import type { Pins } from '../plan/settings';
-import { without } from '../plan/without';
+import type { Brief } from '../brief/brief';
+import type { Pins } from '../records/settings';
+import { without } from '../units/without';
 import type { AllowedModes } from './allowedModes';
 import type { Encoding } from '../camera/modeTable';
 import type { FilterSetting } from '../filters/kit';

@@ -4,8 +4,8 @@ import { filterSettings } from '../filters/kit';
 import type { FilterSetting } from '../filters/kit';
 import { evRangeOf } from '../light/lightRange';
 import { paceOf } from '../motion/motionMap';
-import type { Brief } from '../plan/defaults';
-import type { Recording } from '../plan/words';
+import type { Brief } from '../brief/brief';
+import type { Recording } from '../vocabulary/words';
 import {
   lapseShutterSeconds,
   loopOf,

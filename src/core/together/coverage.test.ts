@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { matchSheetOf } from './matchSheet';
-import { emptyShot } from '../plan/emptyShot';
-import { briefOf } from '../plan/defaults';
-import { readShot } from '../plan/shot';
-import type { Shot } from '../plan/shot';
-import { ACTIVITIES } from '../plan/words';
+import { emptyShot } from '../records/emptyShot';
+import { briefOf } from '../brief/brief';
+import { readShot } from '../records/shot';
+import type { Shot } from '../records/shot';
+import { ACTIVITIES } from '../vocabulary/words';
 import { coverageOf, ROLES } from './coverage';
 import type { Suggestion } from './coverage';
 import { solve } from '../answer/solve';

@@ -1,10 +1,10 @@
-import { habitsOf } from '../motion/mounts';
+import { habitsOf } from '../vocabulary/mounts';
 import { usualShakeDegPerSRms } from '../motion/shake';
 import { paceOf } from '../motion/motionMap';
-import { briefOf } from '../plan/defaults';
-import type { Shot } from '../plan/shot';
-import { without } from '../plan/without';
-import type { Activity, MountKind } from '../plan/words';
+import { briefOf } from '../brief/brief';
+import type { Shot } from '../records/shot';
+import { without } from '../units/without';
+import type { Activity, MountKind } from '../vocabulary/words';
 import { movementOf, subjectPace } from '../loss/movement';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';

@@ -1,9 +1,9 @@
 import { modesOf } from '../camera/modeTable';
 import { shownAngleDeg } from './matchSheet';
-import type { Brief } from '../plan/defaults';
-import type { Pins, Settings } from '../plan/settings';
-import type { Colour } from '../plan/words';
-import { COLOURS } from '../plan/words';
+import type { Brief } from '../brief/brief';
+import type { Pins, Settings } from '../records/settings';
+import type { Colour } from '../vocabulary/words';
+import { COLOURS } from '../vocabulary/words';
 import { cadenceOf, familyOf, FAMILIES } from '../playback/cadence';
 import type { Family } from '../playback/cadence';
 import { SCHOOLS } from '../loss/schools';

@@ -1,4 +1,4 @@
-import type { Settings } from '../plan/settings';
+import type { Settings } from '../records/settings';
 import type { Family } from '../playback/cadence';
 import { cadenceOf, familyOf } from '../playback/cadence';
 import { nearlyEqual } from '../units/stops';

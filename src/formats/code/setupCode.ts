@@ -1,9 +1,9 @@
 import { str as crc32 } from 'crc-32';
-import type { Settings } from '@/core/plan/settings';
-import { SettingsSchema } from '@/core/plan/settings';
-import { InstantSchema } from '@/core/plan/times';
-import { strongForBoost } from '@/core/plan/versions';
-import { without } from '@/core/plan/without';
+import type { Settings } from '@/core/records/settings';
+import { SettingsSchema } from '@/core/records/settings';
+import { InstantSchema } from '@/core/schema/times';
+import { strongForBoost } from '@/core/schema/versions';
+import { without } from '@/core/units/without';
 
 /**
  * A camera's set-up as one line of text, small enough for a code on a screen: our own open format, version 2, written

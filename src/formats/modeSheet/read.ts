@@ -5,11 +5,11 @@ import type { CameraProfile, ProfileView } from '@/core/camera/profile';
 import { rulesFrom } from '@/core/camera/rulesFrom';
 import type { TableRow } from '@/core/camera/rulesFrom';
 import { PROJECTIONS } from '@/core/optics/projection';
-import { checkAgainst } from '@/core/plan/faults';
-import type { Checked, Fault } from '@/core/plan/fault';
-import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/plan/words';
-import type { Stabilization } from '@/core/plan/words';
-import { strongForBoost } from '@/core/plan/versions';
+import { checkAgainst } from '@/core/schema/faults';
+import type { Checked, Fault } from '@/core/schema/fault';
+import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/words';
+import type { Stabilization } from '@/core/vocabulary/words';
+import { strongForBoost } from '@/core/schema/versions';
 import { COLUMNS, OPTIONAL } from './columns';
 import type { Column } from './columns';
 

@@ -1,9 +1,9 @@
 import { BlobReader, BlobWriter, TextWriter, Uint8ArrayReader, ZipReader, ZipWriter } from '@zip.js/zip.js';
 import type { FileEntry } from '@zip.js/zip.js';
-import type { Checked } from '@/core/plan/fault';
-import type { Outing } from '@/core/plan/outing';
+import type { Checked } from '@/core/schema/fault';
+import type { Outing } from '@/core/records/outing';
 import { outingFileOf } from '@/core/records/outingFile';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { outingCalendar } from './calendar';
 import { budgetCsv, shotListCsv } from './csv';
 import type { FiledDay } from './dayRows';

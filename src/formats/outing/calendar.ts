@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
-import type { Outing, OutingEntry } from '@/core/plan/outing';
-import { isZone } from '@/core/plan/zone';
-import type { Checked } from '@/core/plan/fault';
+import type { Outing, OutingEntry } from '@/core/records/outing';
+import { isZone } from '@/core/schema/zone';
+import type { Checked } from '@/core/schema/fault';
 import { settingLine, swapLine } from './calendarWords';
 import { dateAndTime, instantOf, isoIn } from '../clock';
 import type { FiledDay } from './dayRows';

@@ -1,6 +1,6 @@
 import type { Swap } from '@/core/day/daySheet';
 import type { Filter } from '@/core/filters/kit';
-import type { Settings } from '@/core/plan/settings';
+import type { Settings } from '@/core/records/settings';
 import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
 import { swapText } from '@/words/outingText';

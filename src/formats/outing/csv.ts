@@ -1,15 +1,16 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { MOST_DAYS, MOST_ENTRIES, PAUSE_MINUTES } from '@/core/plan/dayBounds';
-import type { OutingEntry } from '@/core/plan/outing';
-import type { Pins } from '@/core/plan/settings';
-import { PinsSchema } from '@/core/plan/settings';
-import type { Shot } from '@/core/plan/shot';
-import { MOUNT_KINDS, FILE_VERSION } from '@/core/plan/words';
-import type { Checked, Fault } from '@/core/plan/fault';
-import { checkAgainst } from '@/core/plan/faults';
-import { DateSchema } from '@/core/plan/times';
-import { strongForBoost } from '@/core/plan/versions';
+import { MOST_DAYS, MOST_ENTRIES, PAUSE_MINUTES } from '@/core/records/dayBounds';
+import type { OutingEntry } from '@/core/records/outing';
+import type { Pins } from '@/core/records/settings';
+import { PinsSchema } from '@/core/records/settings';
+import type { Shot } from '@/core/records/shot';
+import { MOUNT_KINDS } from '@/core/vocabulary/words';
+import { FILE_VERSION } from '@/core/schema/versions';
+import type { Checked, Fault } from '@/core/schema/fault';
+import { checkAgainst } from '@/core/schema/faults';
+import { DateSchema } from '@/core/schema/times';
+import { strongForBoost } from '@/core/schema/versions';
 import { BUDGET_COLUMNS, budgetRows, SHOT_COLUMNS, shotRows } from './dayRows';
 import type { FiledDay } from './dayRows';
 

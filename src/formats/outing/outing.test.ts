@@ -9,7 +9,7 @@ import { wallClock } from '../clock';
 import { movesOf, outingCalendar, readCalendar } from './calendar';
 import type { CalendarMoves } from './calendar';
 import { budgetCsv, readShotListCsv, shotListCsv } from './csv';
-import { entryAt, withDay } from '@/core/plan/dayEdits';
+import { entryAt, withDay } from '@/core/records/dayEdits';
 
 const demo = makeDemo();
 const outing = item(demo.outings, 0);

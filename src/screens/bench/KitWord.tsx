@@ -2,7 +2,7 @@
 
 import { Select } from 'antd';
 import type { ReactNode } from 'react';
-import type { Brief } from '@/core/plan/defaults';
+import type { Brief } from '@/core/brief/brief';
 import type { Filter } from '@/core/filters/kit';
 import type { ShotEditing } from '../parts/useShotEditing';
 import { filterName } from '@/words/settingText';

@@ -1,8 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Brief } from '@/core/plan/defaults';
-import { without } from '@/core/plan/without';
+import type { Brief } from '@/core/brief/brief';
+import { without } from '@/core/units/without';
 import { ModeMap } from '../parts/modeMap/ModeMap';
 import { otherPins, pinsOf, wishesOf } from './wishPins';
 import type { ShotEditing } from '../parts/useShotEditing';

@@ -3,12 +3,12 @@
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import { MOUNT_KINDS } from '@/core/plan/words';
-import type { MountKind } from '@/core/plan/words';
+import { MOUNT_KINDS } from '@/core/vocabulary/words';
+import type { MountKind } from '@/core/vocabulary/words';
 import { mountChoice } from '@/core/compare/mountChoice';
 import type { MountChoice } from '@/core/compare/mountChoice';
 import type { Solution } from '@/core/answer/solve';
-import { without } from '@/core/plan/without';
+import { without } from '@/core/units/without';
 import { tenths, trimmed } from '@/core/units/format';
 import { MOUNT_LABEL } from '@/words/labels';
 import { cautionText, mountNoteText, obstructionText } from '@/words/mountText';

@@ -2,7 +2,7 @@
 
 import { InputNumber, Select } from 'antd';
 import type { KeyboardEvent, ReactNode } from 'react';
-import type { Assumed, Brief } from '@/core/plan/defaults';
+import type { Assumed, Brief } from '@/core/brief/brief';
 import { trimmed } from '@/core/units/format';
 import type { ShotEditing } from '../parts/useShotEditing';
 import styles from './sentence.module.css';

@@ -6,7 +6,7 @@ import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
 import { steadyWays, tiltCures } from '@/core/compare/steadiness';
 import type { SteadyWay } from '@/core/compare/steadiness';
-import { without } from '@/core/plan/without';
+import { without } from '@/core/units/without';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { cureName, meansName, priceText, wayNotes } from '@/words/steadinessText';
 import { viewLabel } from '@/words/labels';

@@ -3,9 +3,9 @@
 import { Pin } from 'lucide-react';
 import { useMemo } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
-import type { Answer } from '@/core/plan/answerFile';
-import type { Brief } from '@/core/plan/defaults';
-import type { SettingKey, Settings } from '@/core/plan/settings';
+import type { Answer } from '@/core/records/answerFile';
+import type { Brief } from '@/core/brief/brief';
+import type { SettingKey, Settings } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';
 import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
 import { reasonsOf } from '@/core/answer/reasons';

@@ -1,10 +1,10 @@
 import { evRangeOf } from '@/core/light/lightRange';
 import { luxOfEv } from '@/core/light/face';
 import { LAMPS } from '@/core/light/lamps';
-import { SCENE_NAMES } from '@/core/light/scenes';
-import type { Brief } from '@/core/plan/defaults';
-import type { Light, Shot } from '@/core/plan/shot';
-import { without } from '@/core/plan/without';
+import { SCENE_NAMES } from '@/core/vocabulary/scenes';
+import type { Brief } from '@/core/brief/brief';
+import type { Light, Shot } from '@/core/records/shot';
+import { without } from '@/core/units/without';
 import { trimmed } from '@/core/units/format';
 import { SCENE_LABEL } from '@/words/labels';
 import { LAMPS_LABEL, lightText } from '@/words/lightText';

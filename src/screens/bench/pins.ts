@@ -1,6 +1,6 @@
-import type { Pins, SettingKey, Settings } from '@/core/plan/settings';
-import type { Shot } from '@/core/plan/shot';
-import { without } from '@/core/plan/without';
+import type { Pins, SettingKey, Settings } from '@/core/records/settings';
+import type { Shot } from '@/core/records/shot';
+import { without } from '@/core/units/without';
 
 /** The pins that hold a tile where it stands. */
 export function pinsHolding(key: SettingKey, now: Settings): Pins {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { briefOf } from '@/core/plan/defaults';
-import { ShotSchema } from '@/core/plan/shot';
-import type { Shot, ShotInput } from '@/core/plan/shot';
+import { briefOf } from '@/core/brief/brief';
+import { ShotSchema } from '@/core/records/shot';
+import type { Shot, ShotInput } from '@/core/records/shot';
 import { solve } from '@/core/answer/solve';
 import type { Solution } from '@/core/answer/solve';
 import { handleEv, moveHandle, notchEv, shoulderEv, steppedEv } from './ruleMoves';

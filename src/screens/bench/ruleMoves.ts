@@ -1,6 +1,6 @@
 import { flickerSafeShutters } from '@/core/light/flicker';
 import { filterSettings } from '@/core/filters/kit';
-import type { Brief } from '@/core/plan/defaults';
+import type { Brief } from '@/core/brief/brief';
 import type { Solution } from '@/core/answer/solve';
 import { clamp, THIRD_STOP_SHUTTERS } from '@/core/units/stops';
 import type { ShotChange } from '../parts/useShotEditing';

@@ -1,8 +1,8 @@
-import { SHADES, SKIES, SUN_GROUNDS } from '@/core/plan/words';
-import type { Shade, Sky, SunGround } from '@/core/plan/words';
+import { SHADES, SKIES, SUN_GROUNDS } from '@/core/vocabulary/words';
+import type { Shade, Sky, SunGround } from '@/core/vocabulary/words';
 import { USUAL_SUN } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import { without } from '@/core/plan/without';
+import { without } from '@/core/units/without';
 import { placeText, SHADE_LABEL, SKY_LABEL, spanText, SUN_GROUND_LABEL } from '@/words/lightText';
 import { options } from './wordParts';
 import type { Stretch, Word } from './wordParts';

@@ -1,7 +1,7 @@
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Wishes } from '@/core/camera/wishes';
-import type { Pins } from '@/core/plan/settings';
-import { without } from '@/core/plan/without';
+import type { Pins } from '@/core/records/settings';
+import { without } from '@/core/units/without';
 
 /** Pins of a shot as wishes of the mode map, and back. */
 export function wishesOf(pins: Pins, camera: CameraProfile): Wishes {

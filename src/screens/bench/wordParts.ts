@@ -1,5 +1,5 @@
-import type { Brief } from '@/core/plan/defaults';
-import type { Shot } from '@/core/plan/shot';
+import type { Brief } from '@/core/brief/brief';
+import type { Shot } from '@/core/records/shot';
 
 /**
  * The words of the sentence: where each stands in the brief, how it is edited, and how it changes the shot. Giving

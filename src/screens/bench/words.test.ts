@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
-import { briefOf } from '@/core/plan/defaults';
+import { briefOf } from '@/core/brief/brief';
 import { evRangeOf } from '@/core/light/lightRange';
-import { emptyShot } from '@/core/plan/emptyShot';
-import { readShot } from '@/core/plan/shot';
-import type { Shot } from '@/core/plan/shot';
+import { emptyShot } from '@/core/records/emptyShot';
+import { readShot } from '@/core/records/shot';
+import type { Shot } from '@/core/records/shot';
 import { sentenceOf } from './words';
 import type { Word } from './wordParts';
 

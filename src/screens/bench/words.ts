@@ -1,9 +1,9 @@
 import type { CameraProfile } from '@/core/camera/profile';
-import { placesOf } from '@/core/motion/mounts';
-import type { Brief } from '@/core/plan/defaults';
-import type { Thing } from '@/core/plan/kitItem';
-import type { Shot } from '@/core/plan/shot';
-import { without } from '@/core/plan/without';
+import { placesOf } from '@/core/vocabulary/mounts';
+import type { Brief } from '@/core/brief/brief';
+import type { Thing } from '@/core/records/kitItem';
+import type { Shot } from '@/core/records/shot';
+import { without } from '@/core/units/without';
 import {
   ACTIVITIES,
   ARCHETYPE_IDS,
@@ -12,7 +12,7 @@ import {
   MOUNT_KINDS,
   SCHOOL_IDS,
   SCREENS,
-} from '@/core/plan/words';
+} from '@/core/vocabulary/words';
 import {
   ACTIVITY_LABEL,
   ARCHETYPE_LABEL,

@@ -11,7 +11,7 @@ import type { DayPart } from '@/core/day/placedDay';
 import { evRangeOf } from '@/core/light/lightRange';
 import type { CameraProfile } from '@/core/camera/profile';
 import { modesOf } from '@/core/camera/modeTable';
-import type { Outing, OutingDay } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import { END_LABEL } from '@/words/cameraTalk';
 import { durationText } from '@/words/settingText';
 import { trimmed } from '@/core/units/format';

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
-import type { Settings } from '@/core/plan/settings';
+import type { Settings } from '@/core/records/settings';
 import { readSetup } from '@/formats/code/setupCode';
 import { newStandIn, passed, started, stopped, takeSetup } from '@/standins/camera/camera';
 import type { StandIn, World } from '@/standins/camera/camera';

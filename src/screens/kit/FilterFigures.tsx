@@ -3,8 +3,8 @@
 import { Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filters/kit';
-import { FilterSchema } from '@/core/plan/filterSchema';
-import { without } from '@/core/plan/without';
+import { FilterSchema } from '@/core/filters/filterSchema';
+import { without } from '@/core/units/without';
 import { filterText } from '@/words/settingText';
 import { ChoiceField, ListField, NumberField } from '../parts/Fields';
 import { useOwnThings } from '../parts/kit';

@@ -3,9 +3,9 @@
 import { useState } from 'react';
 import { CameraProfileSchema } from '@/core/camera/profile';
 import type { CameraProfile } from '@/core/camera/profile';
-import { checkAgainst } from '@/core/plan/faults';
-import type { Fault } from '@/core/plan/fault';
-import type { KitItem } from '@/core/plan/kitItem';
+import { checkAgainst } from '@/core/schema/faults';
+import type { Fault } from '@/core/schema/fault';
+import type { KitItem } from '@/core/records/kitItem';
 import { useKeeper } from '../parts/keeper';
 
 export type EditProfile = (label: string, change: (profile: CameraProfile) => CameraProfile) => void;

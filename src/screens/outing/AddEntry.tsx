@@ -2,12 +2,12 @@
 
 import { Button, Select } from 'antd';
 import type { ReactNode } from 'react';
-import { freeMinute } from '@/core/plan/dayEdits';
-import { clockOf } from '@/core/plan/entries';
-import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
-import type { Shot } from '@/core/plan/shot';
-import { inOrder } from '@/core/plan/entries';
-import { withDay } from '@/core/plan/dayEdits';
+import { freeMinute } from '@/core/records/dayEdits';
+import { clockOf } from '@/core/records/entries';
+import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
+import type { Shot } from '@/core/records/shot';
+import { inOrder } from '@/core/records/entries';
+import { withDay } from '@/core/records/dayEdits';
 import { movedTo, wallClock } from '@/formats/clock';
 import { useKeeper, useShots } from '../parts/keeper';
 import styles from './outing.module.css';

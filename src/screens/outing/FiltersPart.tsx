@@ -5,7 +5,7 @@ import type { CameraSheet } from '@/core/day/daySheet';
 import { camerasOf } from '@/core/day/placedDay';
 import type { PlacedDay } from '@/core/day/placedDay';
 import { SWAP_LOSS } from '@/core/day/swaps';
-import type { Outing, OutingDay } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { presetsText, swapText } from '@/words/outingText';

@@ -4,7 +4,7 @@ import { Button, Checkbox, Progress } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { JointDay, JointProgress } from '@/core/day/jointDay';
-import type { Outing, OutingDay } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
 import { changeText, costText, JOINT_REASON } from '@/words/outingText';
 import { FILTER_NOTATIONS } from '@/words/settingText';

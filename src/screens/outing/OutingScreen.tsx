@@ -3,7 +3,7 @@
 import { Button } from 'antd';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
-import type { Outing, OutingDay } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import { ownZone, todayIn } from '@/formats/today';
 import { Empty } from '../parts/Empty';
 import { useKeeper } from '../parts/keeper';
@@ -14,7 +14,7 @@ import { BudgetPart } from './BudgetPart';
 import { DayHead } from './DayHead';
 import { Entries } from './Entries';
 import { FiltersPart } from './FiltersPart';
-import { newOuting } from '@/core/plan/newOuting';
+import { newOuting } from '@/core/records/newOuting';
 import { JointPart } from './JointPart';
 import styles from './outing.module.css';
 import { PackingPart } from './PackingPart';

@@ -3,10 +3,10 @@
 import { entrySeconds } from '@/core/day/placedDay';
 import { applyCure, pinning } from '@/core/day/applyCure';
 import type { Cure, PartPins } from '@/core/day/cures';
-import { entryAt, reordered, withDay } from '@/core/plan/dayEdits';
-import { clockOf } from '@/core/plan/entries';
-import type { Outing, OutingDay, OutingEntry } from '@/core/plan/outing';
-import type { Shot } from '@/core/plan/shot';
+import { entryAt, reordered, withDay } from '@/core/records/dayEdits';
+import { clockOf } from '@/core/records/entries';
+import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
+import type { Shot } from '@/core/records/shot';
 import { movedTo, wallClock } from '@/formats/clock';
 import { useKeeper } from '../parts/keeper';
 import type { WorkedDay } from '../parts/workedDay';

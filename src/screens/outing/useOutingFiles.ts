@@ -1,13 +1,13 @@
 'use client';
 
 import type { MenuProps } from 'antd';
-import type { Outing } from '@/core/plan/outing';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { Outing } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import type { FiledDay } from '@/formats/outing/dayRows';
 import { download, downloadBlob } from '../parts/download';
 import { fileName } from '../parts/fileName';
 import { useToast } from '../parts/toast';
-import { FILE_VERSION } from '@/core/plan/words';
+import { FILE_VERSION } from '@/core/schema/versions';
 
 /** The outing as files of open formats; what makes them comes when it is first asked for. */
 export function useOutingFiles(

@@ -2,8 +2,8 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { partCount, partName } from '@/core/plan/secondAngles';
-import type { Shot } from '@/core/plan/shot';
+import { partCount, partName } from '@/core/records/secondAngles';
+import type { Shot } from '@/core/records/shot';
 import { placeUrl } from './places';
 import type { PlacePath } from './places';
 import styles from './parts.module.css';

@@ -3,8 +3,8 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { faultLine } from '@/core/plan/fault';
-import type { Fault } from '@/core/plan/fault';
+import { faultLine } from '@/core/schema/fault';
+import type { Fault } from '@/core/schema/fault';
 import styles from './parts.module.css';
 
 /** So many at once: a broken file can have as many faults as lines. */

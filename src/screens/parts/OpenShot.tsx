@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import type { ReactNode } from 'react';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { Empty } from './Empty';
 import { useShotRecord, useShots } from './keeper';
 import { placeUrl, useShotId } from './places';

@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filters/kit';
-import type { SettingKey, Settings } from '@/core/plan/settings';
+import type { SettingKey, Settings } from '@/core/records/settings';
 import { SETTING_LABEL } from '@/words/labels';
 import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
 import { useChoice } from './keeper';

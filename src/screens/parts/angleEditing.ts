@@ -1,5 +1,5 @@
-import { shotOfAngle, withAngle } from '@/core/plan/secondAngles';
-import type { Shot } from '@/core/plan/shot';
+import { shotOfAngle, withAngle } from '@/core/records/secondAngles';
+import type { Shot } from '@/core/records/shot';
 import type { ShotEditing } from './useShotEditing';
 
 /** Editing one camera of a shot as if it were a shot of its own; `shot` is that camera's, made once a change. */

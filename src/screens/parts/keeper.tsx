@@ -3,8 +3,8 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
-import type { LogEntry } from '@/core/plan/logEntry';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { LogEntry } from '@/core/records/logEntry';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import type { HistoryState } from '@/store/history';
 import type { Keeper } from '@/store/keeper';
 import { openKeeper } from '@/store/openKeeper';

@@ -4,7 +4,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Filter } from '@/core/filters/kit';
-import type { KitItem, Thing } from '@/core/plan/kitItem';
+import type { KitItem, Thing } from '@/core/records/kitItem';
 import { useKeeper } from './keeper';
 
 /** Everything in the kit, put away or not, in the order in which it was kept; undefined while it loads. */

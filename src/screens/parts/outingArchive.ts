@@ -1,6 +1,6 @@
 import { placedDay } from '@/core/day/placedDay';
-import type { Outing } from '@/core/plan/outing';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { Outing } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { EVERYTHING, outingFiles, zipped } from '@/formats/outing/archive';
 import type { ArchiveFiles } from '@/formats/outing/archive';
 import type { FiledDay } from '@/formats/outing/dayRows';

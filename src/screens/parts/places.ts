@@ -1,7 +1,7 @@
 'use client';
 
-import { partCount } from '@/core/plan/secondAngles';
-import type { Shot } from '@/core/plan/shot';
+import { partCount } from '@/core/records/secondAngles';
+import type { Shot } from '@/core/records/shot';
 import { usePathname, useSearchParams } from 'next/navigation';
 
 /** The places built so far, and where a shot is open in one of them: ids stay in the query. */

@@ -2,7 +2,7 @@
 
 import type { CameraSheet, Preset } from '@/core/day/daySheet';
 import type { PlacedDay } from '@/core/day/placedDay';
-import type { Outing } from '@/core/plan/outing';
+import type { Outing } from '@/core/records/outing';
 import { presetNames } from '@/words/outingText';
 import { useKeeper } from './keeper';
 

@@ -1,10 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Answer, RefusalFile } from '@/core/plan/answerFile';
-import { briefOf } from '@/core/plan/defaults';
-import type { Assumed, Brief } from '@/core/plan/defaults';
-import type { Shot } from '@/core/plan/shot';
+import type { Answer, RefusalFile } from '@/core/records/answerFile';
+import { briefOf } from '@/core/brief/brief';
+import type { Assumed, Brief } from '@/core/brief/brief';
+import type { Shot } from '@/core/records/shot';
 import { solve } from '@/core/answer/solve';
 import type { Solution } from '@/core/answer/solve';
 import { answerInWords, refusalInWords } from '@/words/answer';

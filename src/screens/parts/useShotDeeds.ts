@@ -3,8 +3,8 @@
 import type { MenuProps } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { copyName } from '@/core/plan/copyName';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import { copyName } from '@/core/records/copyName';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { shotToText } from '@/formats/shotText';
 import { download } from './download';
 import { fileName } from './fileName';

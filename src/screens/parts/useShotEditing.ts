@@ -1,8 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Shot } from '@/core/plan/shot';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { Shot } from '@/core/records/shot';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { useKeeper } from './keeper';
 
 export type ShotChange = (shot: Shot) => Shot;

@@ -3,8 +3,8 @@
 import { useEffect, useMemo, useState } from 'react';
 import { placedDay } from '@/core/day/placedDay';
 import type { PlacedDay } from '@/core/day/placedDay';
-import type { Outing } from '@/core/plan/outing';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import type { Outing } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
 import { workDay } from '@/workers/day';
 import type { DayWorked } from '@/workers/day';

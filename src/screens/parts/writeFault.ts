@@ -1,4 +1,4 @@
-import { faultLine } from '@/core/plan/fault';
+import { faultLine } from '@/core/schema/fault';
 import { RefusedWrite } from '@/store/refusedWrite';
 
 /** Faults told of one record. */

@@ -3,7 +3,7 @@
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
-import { faultLine } from '@/core/plan/fault';
+import { faultLine } from '@/core/schema/fault';
 import { RECORD_KINDS } from '@/core/records/kinds';
 import type { Unsound } from '@/store/unsound';
 import { download } from '../parts/download';

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { Fault } from '@/core/plan/fault';
+import type { Fault } from '@/core/schema/fault';
 import type { Taking } from '@/formats/incoming';
 
 /** A file that was not taken, and what of it could be all the same. */

@@ -1,9 +1,9 @@
-import { entryAt, movedToDay, withDay } from '@/core/plan/dayEdits';
-import { minutesOf } from '@/core/plan/entries';
-import { newOuting } from '@/core/plan/newOuting';
-import type { Outing, OutingEntry } from '@/core/plan/outing';
-import type { Shot } from '@/core/plan/shot';
-import type { ShotRecord } from '@/core/plan/shotRecord';
+import { entryAt, movedToDay, withDay } from '@/core/records/dayEdits';
+import { minutesOf } from '@/core/records/entries';
+import { newOuting } from '@/core/records/newOuting';
+import type { Outing, OutingEntry } from '@/core/records/outing';
+import type { Shot } from '@/core/records/shot';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { movedTo, wallClock } from '@/formats/clock';
 import type { Taking } from '@/formats/incoming';
 import { movesOf } from '@/formats/outing/calendar';

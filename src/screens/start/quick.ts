@@ -1,7 +1,7 @@
-import type { Shot, ShotInput } from '@/core/plan/shot';
-import { emptyShot } from '@/core/plan/emptyShot';
-import { ACTIVITIES } from '@/core/plan/words';
-import type { Activity, Ground, MountKind } from '@/core/plan/words';
+import type { Shot, ShotInput } from '@/core/records/shot';
+import { emptyShot } from '@/core/records/emptyShot';
+import { ACTIVITIES } from '@/core/vocabulary/words';
+import type { Activity, Ground, MountKind } from '@/core/vocabulary/words';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCENE_LABEL } from '@/words/labels';
 import { capital } from '@/words/sentences';
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { checkAgainst } from '@/core/plan/faults';
-import { InstantSchema } from '@/core/plan/times';
+import { checkAgainst } from '@/core/schema/faults';
+import { InstantSchema } from '@/core/schema/times';
 import { simulatedForecast } from '@/standins/forecast';
 
 export const dynamic = 'force-dynamic';

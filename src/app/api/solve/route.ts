@@ -1,5 +1,5 @@
-import type { Fault } from '@/core/plan/fault';
-import { readShot } from '@/core/plan/shot';
+import type { Fault } from '@/core/schema/fault';
+import { readShot } from '@/core/records/shot';
 import { parseJson } from '@/formats/json';
 import { answerShot } from '@/words/answer';
 

@@ -1,4 +1,4 @@
-import type { ArchetypeId } from '../../plan/words';
+import type { ArchetypeId } from '../../vocabulary/words';
 import type { CameraProfile } from '../profile';
 import budget from './budget.json';
 import long from './long.json';

@@ -1,4 +1,4 @@
-import type { Horizon } from '../../plan/lightSchema';
+import type { Horizon } from '../lightSchema';
 import type { SunPosition } from './position';
 import { item } from '../../units/items';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ev100OfIlluminance } from '../exposureValue';
-import { SHADES, SKIES } from '../../plan/words';
+import { SHADES, SKIES } from '../../vocabulary/words';
 import { beamShareOf, divisorOfCloud, shadeStops, SKY_DIVISOR, skyAt } from '../sky';
 import { dayLightOf, daySpansOf, horizonFromTimes } from './day';
 import { horizonAltitudeDeg } from './horizon';

@@ -1,4 +1,4 @@
-import type { SunLight } from '../../plan/lightSchema';
+import type { SunLight } from '../lightSchema';
 import { ev100OfIlluminance } from '../exposureValue';
 import { GROUND_STOPS, modelErrorStops, shadeStops, skyAt } from '../sky';
 import { sunReaches } from './horizon';

@@ -1,5 +1,5 @@
 import { encodingBitsPerPixel } from '../../camera/card';
-import type { Activity } from '../../plan/words';
+import type { Activity } from '../../vocabulary/words';
 import type { FileFacts } from '../frame';
 import { start } from '../term';
 import type { TermOf } from '../term';

@@ -1,4 +1,4 @@
-import type { Colour, Grade } from '../../plan/words';
+import type { Colour, Grade } from '../../vocabulary/words';
 import { start } from '../term';
 import type { TermOf } from '../term';
 

@@ -1,4 +1,4 @@
-import type { Screen } from '../../plan/words';
+import type { Screen } from '../../vocabulary/words';
 import type { FrameFacts } from '../frame';
 import { start } from '../term';
 import type { TermOf } from '../term';

@@ -3,7 +3,7 @@
 import { Button, Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import type { Shot } from '@/core/plan/shot';
+import type { Shot } from '@/core/records/shot';
 import { coverageOf } from '@/core/together/coverage';
 import type { Role, Suggestion } from '@/core/together/coverage';
 import type { Solution } from '@/core/answer/solve';

@@ -2,9 +2,9 @@
 
 import { useRef } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
-import { habitsOf } from '@/core/motion/mounts';
+import { habitsOf } from '@/core/vocabulary/mounts';
 import { standsAt } from '@/core/optics/framing';
-import type { Brief } from '@/core/plan/defaults';
+import type { Brief } from '@/core/brief/brief';
 import type { FramedView } from '@/core/compare/framed';
 import { trimmed } from '@/core/units/format';
 import { viewLabel } from '@/words/labels';

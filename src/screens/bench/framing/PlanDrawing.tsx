@@ -2,8 +2,8 @@
 
 import { useRef } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
-import { habitsOf } from '@/core/motion/mounts';
-import type { Brief } from '@/core/plan/defaults';
+import { habitsOf } from '@/core/vocabulary/mounts';
+import type { Brief } from '@/core/brief/brief';
 import type { FramedView } from '@/core/compare/framed';
 import { trimmed } from '@/core/units/format';
 import { sideText } from './FrameDrawing';

@@ -2,7 +2,7 @@ import { toCamera } from '@/core/optics/framing';
 import type { FrameShape } from '@/core/optics/framing';
 import { project, unproject } from '@/core/optics/projection';
 import type { Direction, Place } from '@/core/optics/projection';
-import type { InTheWay } from '@/core/motion/mounts';
+import type { InTheWay } from '@/core/vocabulary/mounts';
 import { edgesOf } from '@/core/motion/obstruction';
 
 /**

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { habitsOf } from '@/core/motion/mounts';
+import { habitsOf } from '@/core/vocabulary/mounts';
 import type { FrameShape } from '@/core/optics/framing';
 import { PROJECTIONS } from '@/core/optics/projection';
-import { emptyShot } from '@/core/plan/emptyShot';
-import { readShot } from '@/core/plan/shot';
-import { MOUNT_KINDS } from '@/core/plan/words';
+import { emptyShot } from '@/core/records/emptyShot';
+import { readShot } from '@/core/records/shot';
+import { MOUNT_KINDS } from '@/core/vocabulary/words';
 import { framePath, groundPaths, horizonPath, obstructionPath, subjectPath } from './drawing';
 import { movedSubject, roundDistance, turnedDown } from './moves';
 

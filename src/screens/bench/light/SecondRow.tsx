@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { reasonsOf } from '@/core/answer/reasons';
 import type { Solution } from '@/core/answer/solve';
 import { lockedWhiteBalanceK } from '@/core/search/settingsOf';
-import type { SettingKey } from '@/core/plan/settings';
+import type { SettingKey } from '@/core/records/settings';
 import { SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
 import { reasonText } from '@/words/reasonText';
 import { settingText } from '@/words/settingText';

@@ -7,7 +7,7 @@ import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
 import { horizonAltitudeDeg } from '@/core/light/sun/horizon';
 import { sunPosition } from '@/core/light/sun/position';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import { without } from '@/core/plan/without';
+import { without } from '@/core/units/without';
 import { aimAt } from '@/core/answer/sunInShot';
 import type { Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { daySpansOf } from '@/core/light/sun/day';
 import { makeDemo } from '../../../../demo/makeDemo';
-import { briefOf } from '@/core/plan/defaults';
+import { briefOf } from '@/core/brief/brief';
 import { solve } from '@/core/answer/solve';
 import { dayAt } from '@/formats/clock';
 import { bandPath, holdingWindow, labelRoom, shownSpan } from './ribbonShape';

@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { daySpansOf } from '@/core/light/sun/day';
 import { horizonAltitudeDeg } from '@/core/light/sun/horizon';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import { emptyShot } from '@/core/plan/emptyShot';
-import { readShot } from '@/core/plan/shot';
-import type { Shot } from '@/core/plan/shot';
+import { emptyShot } from '@/core/records/emptyShot';
+import { readShot } from '@/core/records/shot';
+import type { Shot } from '@/core/records/shot';
 import { dayAt } from '@/formats/clock';
 import { clockText } from '@/words/lightText';
 import {

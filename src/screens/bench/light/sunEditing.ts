@@ -4,8 +4,8 @@ import { horizonAltitudeDeg } from '@/core/light/sun/horizon';
 import type { Horizon } from '@/core/light/sun/horizon';
 import type { Place } from '@/core/light/sun/position';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import type { Shot } from '@/core/plan/shot';
-import { without } from '@/core/plan/without';
+import type { Shot } from '@/core/records/shot';
+import { without } from '@/core/units/without';
 import { item } from '@/core/units/items';
 import { dateAndTime, instantOf, isoIn, onDate } from '@/formats/clock';
 

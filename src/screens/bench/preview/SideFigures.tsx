@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filters/kit';
-import type { Settings } from '@/core/plan/settings';
+import type { Settings } from '@/core/records/settings';
 import type { Candidate } from '@/core/search/candidate';
 import type { MotionSheet } from '@/core/compare/motionSheet';
 import type { Space } from '@/core/search/space';

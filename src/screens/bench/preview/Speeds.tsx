@@ -3,9 +3,9 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import type { Brief } from '@/core/plan/defaults';
-import type { Settings } from '@/core/plan/settings';
-import { without } from '@/core/plan/without';
+import type { Brief } from '@/core/brief/brief';
+import type { Settings } from '@/core/records/settings';
+import { without } from '@/core/units/without';
 import { rampOf } from '@/core/playback/speeds';
 import type { MotionSheet } from '@/core/compare/motionSheet';
 import { trimmed } from '@/core/units/format';

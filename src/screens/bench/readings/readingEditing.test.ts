@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { evRangeOf } from '@/core/light/lightRange';
 import { evOfReading } from '@/core/light/readings';
-import { emptyShot } from '@/core/plan/emptyShot';
-import { readShot } from '@/core/plan/shot';
-import type { Shot } from '@/core/plan/shot';
+import { emptyShot } from '@/core/records/emptyShot';
+import { readShot } from '@/core/records/shot';
+import type { Shot } from '@/core/records/shot';
 import {
   adding,
   changing,

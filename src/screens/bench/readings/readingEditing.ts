@@ -1,7 +1,7 @@
 import type { CameraReading, Reading } from '@/core/light/readings';
 import { luxOfEv } from '@/core/light/face';
 import { evRangeOf } from '@/core/light/lightRange';
-import type { Light, Shot } from '@/core/plan/shot';
+import type { Light, Shot } from '@/core/records/shot';
 import type { PhotoFacts } from '@/formats/photo/readPhoto';
 
 /** Readings of a shot's light: taken over from however it was told before, added, changed, taken away. */

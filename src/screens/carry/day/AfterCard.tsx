@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { DeckCard } from '@/core/day/deck';
-import type { Outing, OutingDay } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import { clockText } from '@/words/lightText';
 import { outingUrl } from '../../parts/outings';
 import styles from './day.module.css';

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { safetyCards } from '@/core/day/packing';
 import { camerasOf } from '@/core/day/placedDay';
-import type { Outing, OutingDay } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import { cautionText } from '@/words/mountText';
 import { outText } from '@/words/outingText';
 import { outingUrl } from '../../parts/outings';

@@ -8,7 +8,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { camerasOf } from '@/core/day/placedDay';
-import type { Outing, OutingDay } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { isoIn } from '@/formats/clock';
 import { CARD_KEYS } from '@/words/card';

@@ -10,7 +10,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { deckOf, nextCard } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
 import { item } from '@/core/units/items';
-import type { Outing, OutingDay } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import { dateText, dayText } from '@/words/lightText';
 import { useChoice } from '../../parts/keeper';
 import { MenuUnder } from '../../parts/MenuUnder';

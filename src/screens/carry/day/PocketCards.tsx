@@ -8,7 +8,7 @@ import type { ReactNode } from 'react';
 import { deckOf } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
 import { camerasOf } from '@/core/day/placedDay';
-import type { Outing, OutingDay } from '@/core/plan/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';

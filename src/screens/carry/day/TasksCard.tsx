@@ -3,7 +3,7 @@
 import { Button, Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import type { DeckCard, Task } from '@/core/day/deck';
-import type { Outing } from '@/core/plan/outing';
+import type { Outing } from '@/core/records/outing';
 import { clockText } from '@/words/lightText';
 import { actText, swapText } from '@/words/outingText';
 import { FILTER_NOTATIONS } from '@/words/settingText';

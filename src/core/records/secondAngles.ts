@@ -1,5 +1,5 @@
 import type { SecondAngle, Shot } from './shot';
-import { without } from './without';
+import { without } from '../units/without';
 
 /**
  * A shot with several cameras holds its main camera as any shot does, and the others under `secondAngles`. Each of them

@@ -1,12 +1,12 @@
 import * as z from 'zod';
 import { copyName } from './copyName';
-import { FileVersion } from './fileVersion';
+import { FileVersion } from '../schema/fileVersion';
 import { CameraProfileSchema } from '../camera/profile';
 import { ARCHETYPES } from '../camera/archetypes';
-import { FilterSchema } from './filterSchema';
-import type { ArchetypeId } from './words';
-import { MOUNT_KINDS, MOUNT_PLACES } from './words';
-import { InstantSchema } from './times';
+import { FilterSchema } from '../filters/filterSchema';
+import type { ArchetypeId } from '../vocabulary/words';
+import { MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/words';
+import { InstantSchema } from '../schema/times';
 
 /**
  * One thing a person owns, version 1: a camera with its mode table, a filter, a card, a cell or bank, a mount. A shot

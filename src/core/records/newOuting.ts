@@ -1,5 +1,5 @@
 import type { Outing } from './outing';
-import { FILE_VERSION } from './words';
+import { FILE_VERSION } from '../schema/versions';
 
 /** An outing with one empty day. */
 export function newOuting(id: string, at: string, zone: string, date: string): Outing {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { readShot } from './shot';
+import { readShot } from '../records/shot';
 import { MIGRATIONS, upToDate } from './versions';
-import { FILE_VERSION } from './words';
+import { FILE_VERSION } from './versions';
 
 const old = (rest: object): object => ({ kind: 'lynxeye/shot', version: 1, ...rest });
 

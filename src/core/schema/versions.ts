@@ -1,4 +1,5 @@
-import { FILE_VERSION } from './words';
+/** Version of all files that are written; earlier ones are brought up to date by the migrations below. */
+export const FILE_VERSION = 2;
 
 /**
  * One number counts the versions of all files and records: version 1, and whatever each later one changed. What is read

@@ -4,9 +4,9 @@ import type { Filter } from '../filters/kit';
 import type { Lamps } from '../light/lamps';
 import { USUAL_SUN } from '../light/sun/sunLight';
 import { usualShakeDegPerSRms } from '../motion/shake';
-import { habitsOf, placesOf, USUAL_TRAVEL_MPS } from '../motion/mounts';
-import type { Pins } from './settings';
-import type { Light, Shot } from './shot';
+import { habitsOf, placesOf, USUAL_TRAVEL_MPS } from '../vocabulary/mounts';
+import type { Pins } from '../records/settings';
+import type { Light, Shot } from '../records/shot';
 import type {
   Activity,
   Change,
@@ -17,7 +17,7 @@ import type {
   MountPlace,
   SchoolId,
   Screen,
-} from './words';
+} from '../vocabulary/words';
 
 /** A shot with nothing left open: what the solver works on. Units stand in the keys. */
 export interface Brief {

@@ -1,8 +1,8 @@
 import * as z from 'zod';
-import { FileVersion } from './fileVersion';
+import { FileVersion } from '../schema/fileVersion';
 import { MOST_DAYS, MOST_ENTRIES, PAUSE_MINUTES } from './dayBounds';
-import { ZoneSchema } from './zone';
-import { DateSchema, InstantSchema } from './times';
+import { ZoneSchema } from '../schema/zone';
+import { DateSchema, InstantSchema } from '../schema/times';
 
 /**
  * One outing: its days, what is done on each and when, and what each camera is fed from. Shots stand in

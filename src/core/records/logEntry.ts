@@ -1,8 +1,8 @@
 import * as z from 'zod';
-import { FileVersion } from './fileVersion';
+import { FileVersion } from '../schema/fileVersion';
 import { SettingsSchema } from './settings';
 import { ShotSchema } from './shot';
-import { InstantSchema } from './times';
+import { InstantSchema } from '../schema/times';
 
 /** One recording as it happened: the settings as they were, and afterwards what came of it. Version 1. */
 export const VERDICTS = [

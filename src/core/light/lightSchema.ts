@@ -1,8 +1,8 @@
 import * as z from 'zod';
-import { SHADES, SKIES, SUN_GROUNDS } from './words';
-import { ZoneSchema } from './zone';
-import { SCENE_NAMES } from '../light/scenes';
-import { InstantSchema } from './times';
+import { SHADES, SKIES, SUN_GROUNDS } from '../vocabulary/words';
+import { ZoneSchema } from '../schema/zone';
+import { SCENE_NAMES } from '../vocabulary/scenes';
+import { InstantSchema } from '../schema/times';
 
 /** Light as files tell it, in each of its ways. What follows from it stands in `light/`. */
 /** An hour of a forecast, or of the person's own judgement. */

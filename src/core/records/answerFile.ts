@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { FileVersion } from './fileVersion';
+import { FileVersion } from '../schema/fileVersion';
 import { PinsSchema, SettingsSchema } from './settings';
 
 /** What `solve` gives back, version 1 of the open file: an answer, or a refusal. Units stand in the keys. */

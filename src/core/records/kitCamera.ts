@@ -1,4 +1,4 @@
-import type { Filter } from './filterSchema';
+import type { Filter } from '../filters/filterSchema';
 import type { CameraProfile } from '../camera/profile';
 
 /** Whatever of a shot carries a camera and filters of its own. */

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { FILE_VERSION } from './words';
+import { FILE_VERSION } from './versions';
 
 /** The `version` of every file and record: today's, after older ones were brought up to date. */
 export const FileVersion = z.literal(FILE_VERSION, {

@@ -1,5 +1,5 @@
 import type { Shot } from './shot';
-import { FILE_VERSION } from './words';
+import { FILE_VERSION } from '../schema/versions';
 
 /** A new, empty shot: everything still at its default. */
 export function emptyShot(name: string): Shot {

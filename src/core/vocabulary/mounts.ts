@@ -1,4 +1,4 @@
-import type { Activity, MountKind, MountPlace } from '../plan/words';
+import type { Activity, MountKind, MountPlace } from './words';
 
 /**
  * What each mount usually gives: the view it wants, what stands in it, how near things pass, how it turns and tilts.

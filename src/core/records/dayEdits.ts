@@ -1,4 +1,4 @@
-import { without } from './without';
+import { without } from '../units/without';
 import { clockOf, inOrder, minutesOf } from './entries';
 import type { Outing, OutingDay, OutingEntry } from './outing';
 

@@ -1,13 +1,13 @@
 import * as z from 'zod';
-import { FileVersion } from './fileVersion';
+import { FileVersion } from '../schema/fileVersion';
 import { CameraProfileSchema } from '../camera/profile';
-import { FilterSchema } from './filterSchema';
-import { LightSchema } from './lightSchema';
-export type { Light } from './lightSchema';
-import { placesOf } from '../motion/mounts';
+import { FilterSchema } from '../filters/filterSchema';
+import { LightSchema } from '../light/lightSchema';
+export type { Light } from '../light/lightSchema';
+import { placesOf } from '../vocabulary/mounts';
 import { LAMPS } from '../light/lamps';
-import { checkFile } from './checkFile';
-import type { Checked } from './fault';
+import { checkFile } from '../schema/checkFile';
+import type { Checked } from '../schema/fault';
 import { tooMuch } from './work';
 import { PinsSchema } from './settings';
 import {
@@ -24,10 +24,10 @@ import {
   SCHOOL_IDS,
   SCREENS,
   TURN_WAYS,
-} from './words';
+} from '../vocabulary/words';
 
 /**
- * A shot as a person tells it: version 1 of the open file. Only `kind` and `version` are required; `defaults.ts`
+ * A shot as a person tells it: version 1 of the open file. Only `kind` and `version` are required; `brief/brief.ts`
  * fills in the rest and says so. Units stand in the keys.
  */
 const shortWord = z.string().max(120);

@@ -108,6 +108,3 @@ export type StartMethod = (typeof START_METHODS)[number];
 export type Sky = (typeof SKIES)[number];
 export type Shade = (typeof SHADES)[number];
 export type SunGround = (typeof SUN_GROUNDS)[number];
-
-/** Version of all files that are written; earlier ones are brought up to date, see `versions.ts`. */
-export const FILE_VERSION = 2;

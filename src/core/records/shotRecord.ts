@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { ShotSchema } from './shot';
-import { InstantSchema } from './times';
+import { InstantSchema } from '../schema/times';
 
 /** A shot as it is kept: the open file's shot with an id of its own and its times. */
 export const ShotRecordSchema = z.strictObject({
