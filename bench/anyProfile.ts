@@ -1,9 +1,9 @@
+import { COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/modes';
 import fc from 'fast-check';
 import { modesOf } from '@/core/camera/modeTable';
 import { CameraProfileSchema } from '@/core/camera/profile';
 import type { CameraProfile } from '@/core/camera/profile';
 import { PROJECTIONS } from '@/core/optics/projection';
-import { COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/words';
 import { FILE_VERSION } from '@/core/schema/versions';
 
 /** Random cameras with small tables, odd ones included: overlapping rules, limits that bite or do not. */

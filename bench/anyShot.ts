@@ -1,17 +1,14 @@
+import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
+import { ACTIVITIES } from '@/core/vocabulary/activities';
+import { GRADES } from '@/core/vocabulary/modes';
+import { GROUNDS, MOUNT_KINDS } from '@/core/vocabulary/mounts';
+import { SHADES, SKIES } from '@/core/vocabulary/outdoors';
+import { SCHOOL_IDS } from '@/core/vocabulary/schools';
+import { SCREENS } from '@/core/vocabulary/screens';
 import fc from 'fast-check';
 import { LAMPS } from '@/core/light/lamps';
-import { SHADES, SKIES } from '@/core/vocabulary/words';
 import { SCENE_NAMES } from '@/core/vocabulary/scenes';
 import type { ShotInput } from '@/core/records/shot';
-import {
-  ACTIVITIES,
-  ARCHETYPE_IDS,
-  GRADES,
-  GROUNDS,
-  MOUNT_KINDS,
-  SCHOOL_IDS,
-  SCREENS,
-} from '@/core/vocabulary/words';
 import { FILE_VERSION } from '@/core/schema/versions';
 
 /** Random shots over everything the file can say, for property tests and the bench. */

@@ -1,7 +1,8 @@
 /** How long pictures take on one processor: a first look, and the two-second loop of each kind of place. */
+import { SCENERIES } from '@/core/vocabulary/activities';
 import { makeDemo } from '../demo/makeDemo';
 import { Renderer } from '@/core/preview/render';
-import { SCENE_KINDS, sceneOf } from '@/core/preview/scene';
+import { sceneOf } from '@/core/preview/scene';
 import { reelOf } from '@/core/preview/take';
 import { takeOf } from '@/core/preview/takeOf';
 import { TEXTURES, textureOf } from '@/core/preview/textures';
@@ -19,7 +20,7 @@ if (!outcome.solved) throw new Error('the demo shot has no answer');
 const { space, candidate } = outcome.solution;
 const surfaces = timed(() => TEXTURES.forEach((id) => textureOf(id)));
 console.log(`all ${TEXTURES.length} surfaces            ${surfaces.toFixed(0)} ms, once`);
-for (const scene of SCENE_KINDS) {
+for (const scene of SCENERIES) {
   const take = takeOf(space, candidate, { slowdown: 1, moment: 'run', filmSeconds: 2, scene });
   const place = sceneOf(scene, take.movement.sideDistanceM, take.heightM);
   const [frame] = reelOf(take).captured;

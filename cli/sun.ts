@@ -1,10 +1,10 @@
+import { SKIES, SKY_HABITS } from '@/core/vocabulary/outdoors';
 import * as z from 'zod';
 import { parseArgs } from 'node:util';
 import { checkAgainst } from '@/core/schema/faults';
 import type { Checked } from '@/core/schema/fault';
 import { ev100OfIlluminance } from '@/core/light/exposureValue';
-import { SKIES } from '@/core/vocabulary/words';
-import { modelErrorStops, SKY_DIVISOR } from '@/core/light/sky';
+import { modelErrorStops } from '@/core/light/sky';
 import { daylightAt, litEv } from '@/core/light/sun/lit';
 
 const SunArguments = z.strictObject({
@@ -54,7 +54,7 @@ export function sunReport(args: readonly string[]): Checked<SunReport> {
   const read = checkAgainst(SunArguments, { ...values });
   if (!read.ok) return read;
   const { lat, lon, at, sky } = read.value;
-  const light = daylightAt({ lat, lon }, Date.parse(at), SKY_DIVISOR[sky]);
+  const light = daylightAt({ lat, lon }, Date.parse(at), SKY_HABITS[sky].divisor);
   const { sun, moon } = light;
   return {
     ok: true,
@@ -69,7 +69,7 @@ export function sunReport(args: readonly string[]): Checked<SunReport> {
       sideLitEv100: litEv(light, 'side'),
       backLitEv100: litEv(light, 'back'),
       moon: moon && { altitudeDeg: moon.altitudeDeg, azimuthDeg: moon.azimuthDeg, litShare: moon.litShare },
-      errorStops: modelErrorStops(SKY_DIVISOR[sky], sun.altitudeDeg),
+      errorStops: modelErrorStops(SKY_HABITS[sky].divisor, sun.altitudeDeg),
     },
   };
 }

@@ -1,9 +1,9 @@
+import type { ArchetypeId } from '@/core/camera/archetypes';
 import { horizonFromTimes } from '@/core/light/sun/day';
 import type { Records } from '@/core/records/kinds';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import type { CameraProfile } from '@/core/camera/profile';
 import type { KitItem, Thing } from '@/core/records/kitItem';
-import type { ArchetypeId } from '@/core/vocabulary/words';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Filter } from '@/core/filters/kit';
 import { FILE_VERSION } from '@/core/schema/versions';

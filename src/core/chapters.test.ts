@@ -1,3 +1,5 @@
+import { ACTIVITIES } from './vocabulary/activities';
+import { GROUNDS, MOUNT_KINDS } from './vocabulary/mounts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cardSeconds, cardUse, encodingBitsPerPixel } from './camera/card';
@@ -10,7 +12,6 @@ import { straightenKeeps, widthInShape } from './optics/crop';
 import { PROJECTIONS } from './optics/projection';
 import { angularSizeDeg, viewThatFitsDeg } from './optics/framing';
 import { pctWidthPerDegree, viewAfterCropDeg } from './optics/projection';
-import { ACTIVITIES, GROUNDS, MOUNT_KINDS } from './vocabulary/words';
 import { cadenceOf, familyOf } from './playback/cadence';
 import { EYE_PX_PER_DEGREE, pixelsPerSightDegree } from './playback/screens';
 import { THIRD_STOP_SHUTTERS } from './units/stops';

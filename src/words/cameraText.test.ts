@@ -1,3 +1,4 @@
+import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
 import { describe, expect, it } from 'vitest';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { CameraProfileSchema } from '@/core/camera/profile';
@@ -7,7 +8,6 @@ import { MOUNTS } from '@/core/vocabulary/mounts';
 import { copiedThing, KitItemSchema, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
 import { briefOf } from '@/core/brief/brief';
 import { readShot } from '@/core/records/shot';
-import { MOUNT_KINDS } from '@/core/vocabulary/words';
 import { framedThrough } from '@/core/compare/framed';
 import { solve } from '@/core/answer/solve';
 import { steadyWays } from '@/core/compare/steadiness';

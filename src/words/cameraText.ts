@@ -1,10 +1,10 @@
+import type { Recording, StartMethod } from '@/core/vocabulary/modes';
 import type { Combination } from '@/core/camera/modeTable';
 import type { CameraProfile, ProfileRule } from '@/core/camera/profile';
 import type { Finding } from '@/core/camera/tableFindings';
 import type { GiveUp, WishKey, Wishes } from '@/core/camera/wishes';
 import type { Projection } from '@/core/optics/projection';
 import type { ThingKind } from '@/core/records/kitItem';
-import type { Recording, StartMethod } from '@/core/vocabulary/words';
 import { trimmed } from '@/core/units/format';
 import { CODEC_LABEL, COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from './labels';
 

@@ -1,28 +1,15 @@
-import type { Role } from '@/core/together/coverage';
-import type { SceneKind } from '@/core/preview/scene';
+import type { ArchetypeId } from '@/core/camera/archetypes';
+import type { Activity, Role, Scenery } from '@/core/vocabulary/activities';
+import type { Change, LapseLookId } from '@/core/vocabulary/lapses';
+import type { Codec, Colour, Grade, Recording, Stabilization } from '@/core/vocabulary/modes';
+import type { Ground, MountKind, MountPlace } from '@/core/vocabulary/mounts';
+import type { CameraHand, PairKind, TurnWay } from '@/core/vocabulary/pairs';
+import type { SchoolId } from '@/core/vocabulary/schools';
+import type { Screen } from '@/core/vocabulary/screens';
 import type { LightMoment } from '@/core/preview/take';
 import type { SceneName } from '@/core/vocabulary/scenes';
 import type { CutReason, Verdict } from '@/core/records/logEntry';
 import type { SettingKey } from '@/core/records/settings';
-import type {
-  Activity,
-  ArchetypeId,
-  CameraHand,
-  Change,
-  Codec,
-  Colour,
-  Grade,
-  Ground,
-  LapseLookId,
-  MountKind,
-  MountPlace,
-  PairKind,
-  Recording,
-  SchoolId,
-  Screen,
-  Stabilization,
-  TurnWay,
-} from '@/core/vocabulary/words';
 
 /** The words shown for the words of the plan file. Lower case, so that they can stand in a sentence. */
 export const SCHOOL_LABEL: Record<SchoolId, string> = {
@@ -215,7 +202,7 @@ export const LIGHT_MOMENT_LABEL: Record<LightMoment, string> = {
   bright: 'brightest',
 };
 
-export const SCENE_PICTURE_LABEL: Record<SceneKind, string> = {
+export const SCENE_PICTURE_LABEL: Record<Scenery, string> = {
   gorge: 'water between walls',
   trail: 'trail in a wood',
   road: 'road',

@@ -1,6 +1,6 @@
+import type { Shade, Sky, SunGround } from '@/core/vocabulary/outdoors';
 import type { Lamps } from '@/core/light/lamps';
 import type { LitFrom } from '@/core/light/sun/lit';
-import type { Shade, Sky, SunGround } from '@/core/vocabulary/words';
 import type { Light } from '@/core/records/shot';
 import { SCENE_LABEL } from './labels';
 

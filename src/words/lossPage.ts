@@ -1,12 +1,12 @@
+import type { Estimate } from '@/core/units/estimate';
+import { SCHOOL_IDS } from '@/core/vocabulary/schools';
+import type { Wishes } from '@/core/vocabulary/schools';
 import { SCHOOLS } from '@/core/loss/schools';
 import type { School } from '@/core/loss/schools';
 import { TERM_LABEL, TERM_TABLE, TERMS } from '@/core/loss/table';
-import type { Slope } from '@/core/loss/term';
-import type { Wishes } from '@/core/loss/wishes';
 import { PRACTICE_CASES } from '@/core/loss/practice';
 import { briefOfNamed, TEN_SHOTS } from '@/core/loss/tenShots';
 import type { NamedShot } from '@/core/loss/tenShots';
-import { SCHOOL_IDS } from '@/core/vocabulary/words';
 import { exposureOf, yieldedIn } from '@/core/search/candidate';
 import { search } from '@/core/search/search';
 import { settingsOf } from '@/core/search/settingsOf';
@@ -54,7 +54,7 @@ const TEN_HEAD = `The same shot by every school, in the bag and on the camera na
 const CASES_HEAD = `Pairs on which practice agrees, in \`src/core/loss/practice.ts\`: on this shot the first is better than the second, because of
 the slopes named. A test solves both. Where two schools answer one shot apart, both stand here: the school decides.`;
 
-function slopeLine([name, { value, because, start }]: [string, Slope]): string {
+function slopeLine([name, { value, because, start }]: [string, Estimate]): string {
   return `- \`${name}\` ${trimmed(value, 3)}${start ? ' (_start_)' : ''}: ${because}.`;
 }
 

@@ -1,4 +1,5 @@
-import type { Caution, InTheWay, MountHabits, MountNote } from '@/core/vocabulary/mounts';
+import type { Caution } from '@/core/vocabulary/cautions';
+import type { InTheWay, MountHabits, MountNote } from '@/core/vocabulary/mounts';
 
 /** What is said of mounts: what stands in the view, what to mind, and the usual cautions. */
 const THING: Record<InTheWay['what'], string> = {

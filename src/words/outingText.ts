@@ -1,3 +1,4 @@
+import type { MountKind } from '@/core/vocabulary/mounts';
 import type { Act, CameraBudget } from '@/core/day/budget';
 import type { Cure } from '@/core/day/cures';
 import type { Out, Resource } from '@/core/day/daySheet';
@@ -5,7 +6,6 @@ import type { DayCost, JointChange, JointReason } from '@/core/day/jointDay';
 import type { PackItem } from '@/core/day/packing';
 import type { Filter } from '@/core/filters/kit';
 import type { Settings } from '@/core/records/settings';
-import type { MountKind } from '@/core/vocabulary/words';
 import { trimmed } from '@/core/units/format';
 import { CODEC_LABEL, MOUNT_LABEL } from './labels';
 import { clockText } from './lightText';

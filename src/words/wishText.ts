@@ -1,7 +1,7 @@
+import type { SchoolId } from '@/core/vocabulary/schools';
 import type { YieldedWish } from '@/core/answer/kept';
 import type { WishCode } from '@/core/loss/wishes';
 import { SCHOOLS } from '@/core/loss/schools';
-import type { SchoolId } from '@/core/vocabulary/words';
 import { tenths } from '@/core/units/format';
 import { SCHOOL_LABEL } from './labels';
 import { capital } from './sentences';

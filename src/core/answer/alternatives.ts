@@ -1,6 +1,6 @@
+import { SCHOOL_IDS } from '../vocabulary/schools';
+import type { SchoolId } from '../vocabulary/schools';
 import type { Pins, Settings } from '../records/settings';
-import { SCHOOL_IDS } from '../vocabulary/words';
-import type { SchoolId } from '../vocabulary/words';
 import type { Candidate } from '../search/candidate';
 import { changesFrom, judgedBy, judgedBySchool, WORTH_A_WORD } from '../search/judged';
 import type { Judged, TermChange } from '../search/judged';

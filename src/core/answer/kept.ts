@@ -1,5 +1,5 @@
+import { sourced } from '../units/estimate';
 import type { School } from '../loss/schools';
-import { sourced } from '../loss/term';
 import type { WishCode, Yielded } from '../loss/wishes';
 import { exposureOf, yieldedIn } from '../search/candidate';
 import type { Candidate } from '../search/candidate';

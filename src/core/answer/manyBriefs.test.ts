@@ -1,3 +1,4 @@
+import { start } from '../units/estimate';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../../../bench/anyShot';
@@ -11,7 +12,6 @@ import { settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
 import type { Space } from '../search/space';
 import type { WishCode } from '../loss/wishes';
-import { start } from '../loss/term';
 
 /** Shots from moonlight to snow, every school, grade, bag and archetype; pins dropped, so that the solver is alone. */
 const briefs: Brief[] = fc

@@ -1,3 +1,5 @@
+import { SCHOOL_IDS } from '../vocabulary/schools';
+import type { SchoolId } from '../vocabulary/schools';
 import { describe, expect, it } from 'vitest';
 import { PRACTICE_CASES, termOfSlope } from '../loss/practice';
 import { SCHOOLS } from '../loss/schools';
@@ -5,8 +7,6 @@ import { TERM_TABLE } from '../loss/table';
 import type { Loss } from '../loss/table';
 import { briefOfNamed, TEN_SHOTS } from '../loss/tenShots';
 import type { Pins } from '../records/settings';
-import { SCHOOL_IDS } from '../vocabulary/words';
-import type { SchoolId } from '../vocabulary/words';
 import { lossOf } from '../search/candidate';
 import { search } from '../search/search';
 import { spaceFor } from '../search/space';

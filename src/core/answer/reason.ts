@@ -1,4 +1,6 @@
-import type { Recording, SchoolId, Screen, Stabilization } from '../vocabulary/words';
+import type { Recording, Stabilization } from '../vocabulary/modes';
+import type { SchoolId } from '../vocabulary/schools';
+import type { Screen } from '../vocabulary/screens';
 import type { YieldedWish } from './kept';
 import type { ForcedBy, Neighbour } from './neighbours';
 import type { TermChange } from '../search/judged';

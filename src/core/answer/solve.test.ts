@@ -1,10 +1,10 @@
+import { SCHOOL_IDS } from '../vocabulary/schools';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../../../bench/anyShot';
 import { briefOf } from '../brief/brief';
 import { ShotSchema } from '../records/shot';
 import type { ShotInput } from '../records/shot';
-import { SCHOOL_IDS } from '../vocabulary/words';
 import { noise } from '../loss/terms/noise';
 import { whiteLoss } from '../loss/terms/over';
 import { darkLoss } from '../loss/terms/under';

@@ -1,3 +1,4 @@
+import type { Caution } from '../vocabulary/cautions';
 import { encodingBitsPerPixel, cardUse } from '../camera/card';
 import { flickerResidual, flickerSafeShutters } from '../light/flicker';
 import type { PulseSeen } from '../light/flicker';
@@ -14,7 +15,6 @@ import { helpsFor } from './helps';
 import type { Help } from './helps';
 import { deliveredFrame, leastViewDeg } from '../loss/frame';
 import { cautionsFor } from '../motion/cautions';
-import type { Caution } from '../vocabulary/mounts';
 import { SUBJECT_BLUR_TOLERANCE_PCT } from '../loss/movement';
 import { over } from '../loss/terms/over';
 import { STROBING_BLUR_SHARE } from '../loss/terms/strobing';

@@ -1,23 +1,19 @@
+import type { Activity } from '../vocabulary/activities';
+import type { Change, LapseLookId } from '../vocabulary/lapses';
+import type { Grade } from '../vocabulary/modes';
+import type { Ground, MountKind, MountPlace } from '../vocabulary/mounts';
+import type { SchoolId } from '../vocabulary/schools';
+import type { Screen } from '../vocabulary/screens';
 import { ARCHETYPES } from '../camera/archetypes';
 import type { CameraProfile } from '../camera/profile';
 import type { Filter } from '../filters/kit';
 import type { Lamps } from '../light/lamps';
 import { USUAL_SUN } from '../light/sun/sunLight';
 import { usualShakeDegPerSRms } from '../motion/shake';
-import { habitsOf, placesOf, USUAL_TRAVEL_MPS } from '../vocabulary/mounts';
+import { ACTIVITY_HABITS } from '../vocabulary/activities';
+import { habitsOf, placesOf } from '../vocabulary/mounts';
 import type { Pins } from '../records/settings';
 import type { Light, Shot } from '../records/shot';
-import type {
-  Activity,
-  Change,
-  Grade,
-  Ground,
-  LapseLookId,
-  MountKind,
-  MountPlace,
-  SchoolId,
-  Screen,
-} from '../vocabulary/words';
 
 /** A shot with nothing left open: what the solver works on. Units stand in the keys. */
 export interface Brief {
@@ -127,7 +123,7 @@ export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
   const usual = habitsOf(kind, place);
   const tiltDeg = or(carried?.tiltDeg, 'mount.tiltDeg', 0);
   const pitchDeg = or(carried?.pitchDeg, 'mount.pitchDeg', usual.pitchDeg);
-  const travel = usual.stands ? 0 : USUAL_TRAVEL_MPS[activity];
+  const travel = usual.stands ? 0 : ACTIVITY_HABITS[activity].travelMps;
   const travelMps = or(motion?.travelMps, 'motion.travelMps', travel);
   const nearestM = or(motion?.nearestM, 'motion.nearestM', usual.nearestM);
   const panDegPerS = or(motion?.panDegPerS, 'motion.panDegPerS', usual.panDegPerS);

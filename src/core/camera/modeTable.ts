@@ -1,4 +1,4 @@
-import type { Codec, Colour, Recording, Stabilization } from '../vocabulary/words';
+import type { Codec, Colour, Recording, Stabilization } from '../vocabulary/modes';
 import { viewAfterCropDeg } from '../optics/projection';
 import type { Projection } from '../optics/projection';
 import type { CameraProfile, ProfileLimit, ProfileRule, ProfileView } from './profile';

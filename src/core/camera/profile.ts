@@ -1,5 +1,5 @@
+import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS, START_METHODS } from '../vocabulary/modes';
 import * as z from 'zod';
-import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS, START_METHODS } from '../vocabulary/words';
 import { FileVersion } from '../schema/fileVersion';
 import { PROJECTIONS } from '../optics/projection';
 import { crossCheck } from './profileChecks';

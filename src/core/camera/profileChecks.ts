@@ -1,5 +1,5 @@
+import type { Colour } from '../vocabulary/modes';
 import type { z } from 'zod';
-import type { Colour } from '../vocabulary/words';
 
 /** What the parts of a profile must keep to each other: a rule may only speak of what the profile describes. */
 interface Names {

@@ -1,6 +1,6 @@
+import type { Stabilization } from '../vocabulary/modes';
 import { encodingBitsPerPixel } from './card';
 import { viewAfterCropDeg } from '../optics/projection';
-import type { Stabilization } from '../vocabulary/words';
 import { combinationKey, combinationsOf, limitCovers, modesOf } from './modeTable';
 import type { Combination, Mode } from './modeTable';
 import type { CameraProfile } from './profile';

@@ -1,5 +1,5 @@
-import type { Codec, Colour, Recording, Stabilization } from '../vocabulary/words';
-import { STABILIZATIONS } from '../vocabulary/words';
+import { STABILIZATIONS } from '../vocabulary/modes';
+import type { Codec, Colour, Recording, Stabilization } from '../vocabulary/modes';
 import type { Encoding, Mode } from './modeTable';
 import { modesOf } from './modeTable';
 import type { CameraProfile } from './profile';

@@ -1,10 +1,11 @@
+import type { Caution } from '../vocabulary/cautions';
+import type { MountKind } from '../vocabulary/mounts';
 import { cautionsFor } from '../motion/cautions';
-import type { Caution, MountHabits } from '../vocabulary/mounts';
+import type { MountHabits } from '../vocabulary/mounts';
 import { habitsOf, placesOf } from '../vocabulary/mounts';
 import { usualShakeDegPerSRms } from '../motion/shake';
 import type { Brief } from '../brief/brief';
 import type { Settings } from '../records/settings';
-import type { MountKind } from '../vocabulary/words';
 import { framedView } from './framed';
 import type { FramedView } from './framed';
 import { judgedBy } from '../search/judged';

@@ -1,7 +1,8 @@
+import type { Stabilization } from '../vocabulary/modes';
+import type { SchoolId } from '../vocabulary/schools';
 import { modesOf } from '../camera/modeTable';
 import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
-import type { SchoolId, Stabilization } from '../vocabulary/words';
 import { nearlyEqual } from '../units/stops';
 import type { Alternative } from '../answer/alternatives';
 import { judgedBy } from '../search/judged';

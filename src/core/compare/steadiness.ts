@@ -1,11 +1,12 @@
+import { STABILIZATIONS } from '../vocabulary/modes';
+import type { Stabilization } from '../vocabulary/modes';
+import type { MountKind } from '../vocabulary/mounts';
 import { modesOf } from '../camera/modeTable';
 import { shownAngleDeg } from '../together/matchSheet';
 import { blurToAddOfFrameStep } from '../motion/flow';
 import { shakeFloorSeconds, shakeSwingDeg, usualShakeDegPerSRms } from '../motion/shake';
 import { straightenKeeps } from '../optics/crop';
 import type { Brief } from '../brief/brief';
-import type { MountKind, Stabilization } from '../vocabulary/words';
-import { STABILIZATIONS } from '../vocabulary/words';
 import type { Candidate } from '../search/candidate';
 import { changesFrom, judgedBy } from '../search/judged';
 import type { Judged, TermChange } from '../search/judged';

@@ -1,9 +1,9 @@
+import type { Caution } from '../vocabulary/cautions';
+import type { MountKind } from '../vocabulary/mounts';
 import { evRangeOf } from '../light/lightRange';
 import { habitsOf } from '../vocabulary/mounts';
 import { cautionsFor } from '../motion/cautions';
-import type { Caution } from '../vocabulary/mounts';
 import type { Gear } from '../records/outing';
-import type { MountKind } from '../vocabulary/words';
 import type { DaySheet } from './daySheet';
 import type { DayPart, PlacedDay } from './placedDay';
 

@@ -1,7 +1,8 @@
+import { SKY_HABITS } from '../vocabulary/outdoors';
 import type { Light } from './lightSchema';
 import type { Lamps } from './lamps';
 import type { LightRange } from './lightRange';
-import { SKY_DIVISOR, skyAt } from './sky';
+import { skyAt } from './sky';
 import { sunPosition } from './sun/position';
 import { USUAL_SUN } from './sun/sunLight';
 import { item } from '../units/items';
@@ -37,7 +38,8 @@ export function kelvinOf(light: Light, range: Pick<LightRange, 'evMax' | 'pulseH
   if (light.kind !== 'sun') return range.evMax >= 13 ? DAYLIGHT_K : CLOUD_K;
   const middle = (Date.parse(light.from) + Date.parse(light.to)) / 2;
   // Told cloud by the hour comes before the day's sky, as it does for the light itself.
-  if (skyAt(light.sky ?? USUAL_SUN.sky, light.clouds, middle).likely >= SKY_DIVISOR.cloud) return CLOUD_K;
+  if (skyAt(light.sky ?? USUAL_SUN.sky, light.clouds, middle).likely >= SKY_HABITS.cloud.divisor)
+    return CLOUD_K;
   const shades = light.shade ?? USUAL_SUN.shade;
   if (!shades.includes('open')) return SHADE_K;
   return Math.round(sunKelvin(sunPosition(light, middle).altitudeDeg) / STEP_K) * STEP_K;

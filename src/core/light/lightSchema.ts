@@ -1,5 +1,5 @@
+import { SHADES, SKIES, SUN_GROUNDS } from '../vocabulary/outdoors';
 import * as z from 'zod';
-import { SHADES, SKIES, SUN_GROUNDS } from '../vocabulary/words';
 import { ZoneSchema } from '../schema/zone';
 import { SCENE_NAMES } from '../vocabulary/scenes';
 import { InstantSchema } from '../schema/times';

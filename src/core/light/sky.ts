@@ -1,17 +1,7 @@
-import { SKIES } from '../vocabulary/words';
-import type { Shade, Sky, SunGround } from '../vocabulary/words';
+import { SHADE_STOPS, SKIES, SKY_HABITS } from '../vocabulary/outdoors';
+import type { Shade, Sky } from '../vocabulary/outdoors';
 import type { CloudHour } from './lightSchema';
 import { item } from '../units/items';
-
-/**
- * What stands between the sun and the ground: cloud, trees, walls; and what the ground gives back. Everything here
- * is a starting estimate in stops or a divisor of illuminance.
- */
-/** What the light on level ground is divided by. Source: Janiczek & DeYoung 1987. */
-export const SKY_DIVISOR: Record<Sky, number> = { clear: 1, thin: 2, cloud: 3, dark: 10 };
-
-/** How far the model may be off either way, stops (start): a sky is not a number. */
-const MODEL_ERROR_STOPS: Record<Sky, number> = { clear: 0.3, thin: 0.5, cloud: 0.8, dark: 1 };
 
 /** What measured twilights differ by from the fitted curve, stops. Source: Janiczek & DeYoung 1987, as in `sun/illuminance.ts`. */
 const TWILIGHT_ERROR_STOPS = 0.5;
@@ -23,24 +13,15 @@ const TWILIGHT_BELOW_DEG = -0.8;
  * the divisor's stops. In twilight half a stop comes to it.
  */
 export function modelErrorStops(divisor: number, sunAltitudeDeg: number): number {
-  const at = SKIES.findIndex((sky) => SKY_DIVISOR[sky] >= divisor);
+  const at = SKIES.findIndex((sky) => SKY_HABITS[sky].divisor >= divisor);
   const above = item(SKIES, at < 0 ? SKIES.length - 1 : at);
   const below = item(SKIES, Math.max(0, (at < 0 ? SKIES.length : at) - 1));
-  const width = Math.log2(SKY_DIVISOR[above] / SKY_DIVISOR[below]);
-  const along = width === 0 ? 0 : Math.log2(divisor / SKY_DIVISOR[below]) / width;
-  const [low, high] = [MODEL_ERROR_STOPS[below], MODEL_ERROR_STOPS[above]];
+  const width = Math.log2(SKY_HABITS[above].divisor / SKY_HABITS[below].divisor);
+  const along = width === 0 ? 0 : Math.log2(divisor / SKY_HABITS[below].divisor) / width;
+  const [low, high] = [SKY_HABITS[below].errorStops, SKY_HABITS[above].errorStops];
   const sky = low + Math.min(1, along) * (high - low);
   return sunAltitudeDeg < TWILIGHT_BELOW_DEG ? sky + TWILIGHT_ERROR_STOPS : sky;
 }
-
-/** Stops that a shade takes from full sun (start). */
-const SHADE_STOPS: Record<Shade, number> = {
-  open: 0,
-  openShade: -3,
-  lightWood: -4,
-  denseWood: -6.5,
-  gorge: -4.5,
-};
 
 /** Of the stops a shade takes in full sun, those that are the direct beam itself: under cloud it is gone already (start). */
 const BEAM_STOPS = 2.5;
@@ -49,9 +30,6 @@ const BEAM_STOPS = 2.5;
 export function shadeStops(shade: Shade, beamShare: number): number {
   return Math.min(0, SHADE_STOPS[shade] + BEAM_STOPS * (1 - beamShare));
 }
-
-/** Stops that bright ground adds to a scene (start): snow +1, water and pale sand +0.5. */
-export const GROUND_STOPS: Record<SunGround, number> = { grass: 0, rock: 0, snow: 1, water: 0.5, sand: 0.5 };
 
 /** Cloud cover at which each divisor stands; between them the divisor grows evenly in stops (start). */
 const COVER: readonly (readonly [pct: number, divisor: number])[] = [
@@ -92,7 +70,7 @@ export function skyAt(sky: Sky, clouds: readonly CloudHour[] | undefined, atMs: 
       far: Infinity,
     });
   if (!near?.hour || near.far > 3_600_000) {
-    const divisor = SKY_DIVISOR[sky];
+    const divisor = SKY_HABITS[sky].divisor;
     return { least: divisor, likely: divisor, most: divisor };
   }
   const { cloudPct, spreadPct } = near.hour;

@@ -1,3 +1,4 @@
+import type { Aim } from '../vocabulary/schools';
 import { pulseSeen } from '../light/flicker';
 import type { PulseSeen } from '../light/flicker';
 import { passingDegPerS } from '../motion/flow';
@@ -63,16 +64,6 @@ export interface MotionFigures extends ViewFigures, RateFigures {
   stepOctaves: number;
   /** The picture holds still between exposures: steadied, or on a steady mount. */
   steady: boolean;
-}
-
-/** The shutter a school aims at. */
-export interface Aim {
-  /** Of the frames shown, degrees. */
-  angleDeg: number;
-  /** Stops around it that still count as it. */
-  withinStops: number;
-  /** The shake floor where that is shorter. */
-  orShakeFloor: boolean;
 }
 
 /** All that a term of the movement may ask: the shutter at both ends of the light, log2 of seconds. */

@@ -1,5 +1,5 @@
+import type { SchoolId } from '../vocabulary/schools';
 import type { Pins } from '../records/settings';
-import type { SchoolId } from '../vocabulary/words';
 import type { Term } from './table';
 
 /**

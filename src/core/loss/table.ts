@@ -1,3 +1,5 @@
+import { TERM_IDS } from '../vocabulary/terms';
+import type { TermId } from '../vocabulary/terms';
 import type { ExposureFacts } from './exposure';
 import type { MotionFacts } from './movement';
 import type { TermOf } from './term';
@@ -46,11 +48,11 @@ export const TERM_TABLE = [
 ] as const;
 
 /** A term, or what the school wishes for and does not get. */
-export type Term = (typeof TERM_TABLE)[number]['id'] | 'wish';
+export type Term = TermId;
 export type Loss = Record<Term, number>;
 export type Weights = Record<Term, number>;
 
-export const TERMS: readonly Term[] = [...TERM_TABLE.map(({ id }) => id), 'wish'];
+export const TERMS: readonly Term[] = TERM_IDS;
 
 /** What screens call a term. */
 export const TERM_LABEL = Object.fromEntries([

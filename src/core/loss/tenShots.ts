@@ -1,10 +1,10 @@
+import type { SchoolId } from '../vocabulary/schools';
 import { briefOf } from '../brief/brief';
 import type { Brief } from '../brief/brief';
 import type { Pins } from '../records/settings';
 import { ShotSchema } from '../records/shot';
 import type { ShotInput } from '../records/shot';
 import { FILE_VERSION } from '../schema/versions';
-import type { SchoolId } from '../vocabulary/words';
 
 /** A made-up shot by name: everything but the school. */
 export interface NamedShot {

@@ -1,3 +1,4 @@
+import type { Estimate } from '../units/estimate';
 import type { HelpCode } from './remedies';
 
 /**
@@ -15,7 +16,7 @@ export interface TermOf<Id extends string, Facts> {
   seen: string;
   /** The formula in words and figures of `slopes`. */
   formula: string;
-  slopes: Readonly<Record<string, Slope>>;
+  slopes: Readonly<Record<string, Estimate>>;
   /** Loss from which a warning is worth a line; `null`: it never warns by itself. */
   noteFrom: number | null;
   /** What to try against it, the likeliest first. */
@@ -25,20 +26,3 @@ export interface TermOf<Id extends string, Facts> {
 }
 
 export type Owner = 'rate' | 'frame' | 'file' | 'colour' | 'motion' | 'exposure';
-
-/** A figure that shapes a term, with its argument; `start` marks a starting estimate that the log may correct. */
-export interface Slope {
-  value: number;
-  because: string;
-  start: boolean;
-}
-
-/** A slope argued from practice alone: a starting estimate. */
-export function start(value: number, because: string): Slope {
-  return { value, because, start: true };
-}
-
-/** A slope that follows from a source named in its argument. */
-export function sourced(value: number, because: string): Slope {
-  return { value, because, start: false };
-}

@@ -1,30 +1,10 @@
 import type { FilterSetting } from '../filters/kit';
-import type { Stabilization } from '../vocabulary/words';
+import type { Stabilization } from '../vocabulary/modes';
+import type { Wishes } from '../vocabulary/schools';
 import type { IsoWindow, ShutterSetting } from './exposure';
 import { IDLE_SWING_DEG } from './frame';
 import type { Demands } from './frame';
 import type { MotionFigures } from './movement';
-import type { Slope } from './term';
-
-/**
- * What a school wishes for beside its aim and weights, each with the price its followers would pay to keep it, on the
- * scale of the losses. Whatever breaks a wish pays its price, pinned or not; so a wish yields exactly where keeping it
- * costs more, and no pin makes a score better.
- */
-export interface Wishes {
-  stabilization?: { among: readonly Stabilization[]; price: Slope };
-  shutterMode?: { mode: 'fixed' | 'auto'; price: Slope };
-  /** Shutter angle from…to, degrees of the frames shown. */
-  angle?: { fromDeg: number; toDeg: number; price: Slope };
-  /** No shutter longer than the shake floor of the view. */
-  withinShakeFloor?: { price: Slope };
-  /** Nothing in front of the lens. */
-  noFilter?: { price: Slope };
-  /** Stops between the ends of the ISO window, each more at its price. */
-  isoSpan?: { stops: number; price: Slope };
-  /** Highest ISO, each stop above at its price. */
-  isoMax?: { iso: number; price: Slope };
-}
 
 export type WishCode = keyof Wishes;
 

@@ -1,17 +1,10 @@
-import type { Activity, MountKind } from '../vocabulary/words';
+import type { Activity } from '../vocabulary/activities';
+import type { MountKind } from '../vocabulary/mounts';
+import { ACTIVITY_HABITS } from '../vocabulary/activities';
 import { MOUNTS } from '../vocabulary/mounts';
-import type { Caution } from '../vocabulary/mounts';
-
-const BY_ACTIVITY: Partial<Record<Activity, readonly Caution[]>> = {
-  driving: ['neverOperateDriving'],
-  paddling: ['waterSeals'],
-  surfing: ['waterSeals'],
-  climbing: ['ropeFree'],
-  skating: ['jumpImpacts'],
-  playing: ['othersFilmed'],
-};
+import type { Caution } from '../vocabulary/cautions';
 
 /** What to mind with this mount in this activity. */
 export function cautionsFor(mount: MountKind, activity: Activity): Caution[] {
-  return [...new Set([...MOUNTS[mount].cautions, ...(BY_ACTIVITY[activity] ?? [])])];
+  return [...new Set([...MOUNTS[mount].cautions, ...ACTIVITY_HABITS[activity].cautions])];
 }

@@ -1,8 +1,9 @@
+import { ACTIVITIES } from '../vocabulary/activities';
+import { MOUNT_KINDS } from '../vocabulary/mounts';
+import type { MountPlace } from '../vocabulary/mounts';
 import { describe, expect, it } from 'vitest';
 import { briefOf } from '../brief/brief';
 import { readShot } from '../records/shot';
-import { ACTIVITIES, MOUNT_KINDS } from '../vocabulary/words';
-import type { MountPlace } from '../vocabulary/words';
 import { mountChoice } from '../compare/mountChoice';
 import { SCHOOLS } from '../loss/schools';
 import { spaceFor } from '../search/space';

@@ -1,5 +1,6 @@
+import { ACTIVITIES } from '../vocabulary/activities';
+import { MOUNT_KINDS } from '../vocabulary/mounts';
 import { describe, expect, it } from 'vitest';
-import { ACTIVITIES, MOUNT_KINDS } from '../vocabulary/words';
 import { shakeSwingDeg } from './shake';
 import { dominantHz, shakeAt, shakeBandsOf, shakeOf, shakeRateAt } from './shakeSpectrum';
 import { leftAfter, overrunShare } from './steadying';

@@ -1,4 +1,7 @@
-import type { Activity, MountKind } from '../vocabulary/words';
+import type { Activity } from '../vocabulary/activities';
+import type { MountKind } from '../vocabulary/mounts';
+import { ACTIVITY_HABITS } from '../vocabulary/activities';
+import { MOUNTS } from '../vocabulary/mounts';
 
 /**
  * Shake as movement in time: a sum of sines with seeded phases, whose rms rate is the mount's. Angles in degrees, rates
@@ -13,23 +16,12 @@ export interface ShakeBand {
 }
 
 const SWAY: ShakeBand = { lowHz: 1, highHz: 4, share: 1 };
-const BUZZ: Partial<Record<MountKind, { lowHz: number; highHz: number; share: number }>> = {
-  handlebar: { lowHz: 8, highHz: 22, share: 0.5 },
-  board: { lowHz: 6, highHz: 18, share: 0.3 },
-  vehicleInside: { lowHz: 8, highHz: 20, share: 0.4 },
-  vehicleOutside: { lowHz: 10, highHz: 28, share: 0.5 },
-  rail: { lowHz: 6, highHz: 16, share: 0.3 },
-  railBack: { lowHz: 6, highHz: 16, share: 0.3 },
-  drone: { lowHz: 20, highHz: 60, share: 0.4 },
-};
-/** Steps set the rhythm of a body on foot. */
-const STEP_HZ: Partial<Record<Activity, number>> = { walking: 1.9, running: 2.8 };
 
 /** The bands in which a mount shakes; their shares add up to one. */
 export function shakeBandsOf(mount: MountKind, activity: Activity): ShakeBand[] {
-  const step = STEP_HZ[activity];
-  const sway = step === undefined ? SWAY : { lowHz: step * 0.8, highHz: step * 1.6, share: 1 };
-  const buzz = BUZZ[mount];
+  const step = ACTIVITY_HABITS[activity].stepHz;
+  const sway = step === null ? SWAY : { lowHz: step * 0.8, highHz: step * 1.6, share: 1 };
+  const buzz = MOUNTS[mount].buzz;
   return buzz ? [{ ...sway, share: 1 - buzz.share }, buzz] : [sway];
 }
 

@@ -1,4 +1,4 @@
-import type { Activity } from '../vocabulary/words';
+import type { Activity } from '../vocabulary/activities';
 
 /** Things that turn in the picture: wheels, paddles, rotors. Revolutions a second; equal spokes or blades. */
 export interface Spinner {

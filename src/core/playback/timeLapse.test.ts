@@ -1,3 +1,4 @@
+import { CHANGES, USUAL_INTERVAL_SECONDS } from '../vocabulary/lapses';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { modesOf } from '../camera/modeTable';
@@ -5,16 +6,8 @@ import { briefOf } from '../brief/brief';
 import type { Brief } from '../brief/brief';
 import { emptyShot } from '../records/emptyShot';
 import type { Shot } from '../records/shot';
-import { CHANGES } from '../vocabulary/words';
 import { lapsePlan, loopPlan, usualLapse } from '../timeLapse/lapsePlan';
-import {
-  intervalForClip,
-  lapseShutterSeconds,
-  loopOf,
-  movingLapse,
-  timeLapseOf,
-  USUAL_INTERVAL_SECONDS,
-} from './timeLapse';
+import { intervalForClip, lapseShutterSeconds, loopOf, movingLapse, timeLapseOf } from './timeLapse';
 
 describe('a time-lapse', () => {
   it('is as long as its duration over interval and frame rate, the first picture included', () => {

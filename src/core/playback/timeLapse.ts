@@ -1,18 +1,4 @@
-import type { Change } from '../vocabulary/words';
-
 /** Pictures at an interval, and loops that keep the last minutes. Seconds, per cent of the frame's width. */
-
-/** An interval at which each change flows without jumping, seconds (start): shorter for what changes faster. */
-export const USUAL_INTERVAL_SECONDS: Record<Change, number> = {
-  crowd: 1,
-  fastClouds: 2,
-  mist: 3,
-  slowClouds: 5,
-  sunset: 5,
-  shadows: 20,
-  stars: 25,
-  growth: 600,
-};
 
 export interface TimeLapse {
   frames: number;

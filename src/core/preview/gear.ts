@@ -1,3 +1,4 @@
+import { GEAR } from '../vocabulary/gear';
 import type { InTheWay } from '../vocabulary/mounts';
 import { edgesOf } from '../motion/obstruction';
 import { project } from '../optics/projection';
@@ -21,21 +22,6 @@ export interface GearMask {
 export const MASK_REACH = 1.5;
 const SIZE = 768;
 
-const COLOURS: Record<InTheWay['what'], Rgb> = {
-  hands: [0.09, 0.11, 0.16],
-  bar: [0.03, 0.03, 0.035],
-  rail: [0.05, 0.05, 0.05],
-  bow: [0.34, 0.1, 0.04],
-  board: [0.42, 0.4, 0.33],
-  brim: [0.05, 0.06, 0.05],
-  arm: [0.06, 0.06, 0.065],
-  head: [0.22, 0.1, 0.06],
-  dash: [0.04, 0.04, 0.045],
-  bonnet: [0.05, 0.12, 0.2],
-  rotors: [0.1, 0.1, 0.1],
-  knees: [0.08, 0.09, 0.13],
-};
-
 export function gearMask(lens: Lens, gear: readonly InTheWay[]): GearMask | null {
   if (gear.length === 0) return null;
   const what = new Uint8Array(SIZE * SIZE);
@@ -50,7 +36,7 @@ export function gearMask(lens: Lens, gear: readonly InTheWay[]): GearMask | null
         fill(what, shade, index + 1, [left, right, nextRight, nextLeft]);
     });
   });
-  return { size: SIZE, what, shade, colours: gear.map((thing) => COLOURS[thing.what]) };
+  return { size: SIZE, what, shade, colours: gear.map((thing) => GEAR[thing.what]) };
 }
 
 type Quad = readonly [left: Place, right: Place, nextRight: Place, nextLeft: Place];

@@ -1,5 +1,5 @@
+import type { TurnWay } from '../vocabulary/pairs';
 import type { Pair } from '../records/shot';
-import type { TurnWay } from '../vocabulary/words';
 import type { PairSheet } from '../together/pairSheet';
 import type { Solution } from '../answer/solve';
 import { takeOf } from './takeOf';

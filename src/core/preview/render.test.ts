@@ -1,10 +1,11 @@
+import { SCENERIES } from '../vocabulary/activities';
 import { describe, expect, it } from 'vitest';
 import { pctWidthPerDegree, PROJECTIONS } from '../optics/projection';
 import type { Lens } from '../optics/projection';
 import { decoded } from './develop';
 import type { Picture } from './develop';
 import { Renderer } from './render';
-import { greyScene, SCENE_KINDS, sceneOf, testScene } from './scene';
+import { greyScene, sceneOf, testScene } from './scene';
 import { evAt, meter, reelOf } from './take';
 import type { Scene } from './scene';
 import type { Take } from './take';
@@ -270,7 +271,7 @@ describe('a reel', () => {
 });
 
 describe('every scene', () => {
-  it.each(SCENE_KINDS)(
+  it.each(SCENERIES)(
     '%s draws something of middling brightness, with detail, near the figures’ grey',
     (kind) => {
       const take: Take = { ...PLAIN, movement: { ...PLAIN.movement, travelMps: 4 } };

@@ -1,12 +1,14 @@
-import type { Activity, MountKind } from '../vocabulary/words';
+import { ACTIVITY_HABITS } from '../vocabulary/activities';
+import type { Activity } from '../vocabulary/activities';
+import type { MountKind } from '../vocabulary/mounts';
 import type { TextureId } from './textures';
 
 /**
  * Made-up places, as flat surfaces along the axes. World frame: x right, y down, z along the line of travel, metres; the
  * camera rides along z at the height zero. Colours are linear, a grey card being 0.18.
  */
-export const SCENE_KINDS = ['gorge', 'trail', 'road', 'rock', 'hall', 'hut'] as const;
-export type SceneKind = (typeof SCENE_KINDS)[number];
+export const SCENERIES = ['gorge', 'trail', 'road', 'rock', 'hall', 'hut'] as const;
+export type Scenery = (typeof SCENERIES)[number];
 
 export type Rgb = readonly [red: number, green: number, blue: number];
 
@@ -26,29 +28,17 @@ export interface Surface {
 }
 
 export interface Scene {
-  kind: SceneKind | 'test';
+  kind: Scenery | 'test';
   surfaces: readonly Surface[];
   /** Overhead and at the horizon; equal indoors, where nothing is open. */
   sky: { above: Rgb; horizon: Rgb };
 }
 
 /** The scene that fits a shot: lamp light is indoors, and each activity has its ground. */
-export function sceneFor(activity: Activity, mount: MountKind, lamplit: boolean): SceneKind {
-  if (lamplit) return activity === 'still' || activity === 'walking' ? 'hut' : 'hall';
-  switch (activity) {
-    case 'paddling':
-    case 'surfing':
-      return 'gorge';
-    case 'climbing':
-      return 'rock';
-    case 'driving':
-      return 'road';
-    case 'skating':
-    case 'playing':
-      return mount === 'tripod' ? 'hall' : 'trail';
-    default:
-      return 'trail';
-  }
+export function sceneFor(activity: Activity, mount: MountKind, lamplit: boolean): Scenery {
+  const { day, lamplit: indoors, onTripod } = ACTIVITY_HABITS[activity].scenery;
+  if (lamplit) return indoors;
+  return mount === 'tripod' ? onTripod : day;
 }
 
 /** Sky over a grey card in open light: about two stops brighter. */
@@ -56,7 +46,7 @@ const DAY: Scene['sky'] = { above: [0.42, 0.52, 0.72], horizon: [0.72, 0.76, 0.8
 const INDOORS: Scene['sky'] = { above: [0.02, 0.018, 0.014], horizon: [0.02, 0.018, 0.014] };
 
 /** `sideM`: the nearest things pass at this distance. `heightM`: camera above the ground. */
-export function sceneOf(kind: SceneKind, sideM: number, heightM: number): Scene {
+export function sceneOf(kind: Scenery, sideM: number, heightM: number): Scene {
   const ground = Math.max(0.15, heightM);
   const near = Math.max(0.3, sideM);
   switch (kind) {

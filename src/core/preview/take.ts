@@ -1,10 +1,10 @@
+import type { Scenery } from '../vocabulary/activities';
 import type { InTheWay } from '../vocabulary/mounts';
 import type { Movement } from '../motion/movement';
 import type { ShakeBand } from '../motion/shakeSpectrum';
 import type { Lens } from '../optics/projection';
 import { clamp } from '../units/stops';
 import { flickerResidual } from '../light/flicker';
-import type { SceneKind } from './scene';
 
 /**
  * A short take of one shot under one answer: all that its pictures follow from, as plain data that goes to a worker.
@@ -15,7 +15,7 @@ export interface Take {
   lens: Lens;
   /** Height over width. */
   shape: number;
-  scene: SceneKind;
+  scene: Scenery;
   movement: Movement;
   /**
    * The camera turns to and fro at up to its rate, or steadily one way; or it stands and whips away at the end, or comes

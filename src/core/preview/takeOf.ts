@@ -1,3 +1,4 @@
+import type { Scenery } from '../vocabulary/activities';
 import { habitsOf } from '../vocabulary/mounts';
 import { shakeBandsOf } from '../motion/shakeSpectrum';
 import type { Candidate } from '../search/candidate';
@@ -7,7 +8,6 @@ import { settingsOf } from '../search/settingsOf';
 import { movementOf } from '../loss/movement';
 import type { Space } from '../search/space';
 import { sceneFor } from './scene';
-import type { SceneKind } from './scene';
 import type { LightMoment, Take } from './take';
 
 /** How a take is to be looked at. */
@@ -17,7 +17,7 @@ export interface TakeWish {
   moment: LightMoment;
   filmSeconds: number;
   /** The place drawn; left out, the one that fits the activity. */
-  scene?: SceneKind;
+  scene?: Scenery;
   seed?: number;
 }
 

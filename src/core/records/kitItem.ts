@@ -1,11 +1,11 @@
+import type { ArchetypeId } from '../camera/archetypes';
+import { MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/mounts';
 import * as z from 'zod';
 import { copyName } from './copyName';
 import { FileVersion } from '../schema/fileVersion';
 import { CameraProfileSchema } from '../camera/profile';
 import { ARCHETYPES } from '../camera/archetypes';
 import { FilterSchema } from '../filters/filterSchema';
-import type { ArchetypeId } from '../vocabulary/words';
-import { MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/words';
 import { InstantSchema } from '../schema/times';
 
 /**

@@ -1,5 +1,5 @@
+import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '../vocabulary/modes';
 import * as z from 'zod';
-import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '../vocabulary/words';
 
 /**
  * The settings of an answer, and the pins of a shot, which use the same keys. Seconds, degrees, pixels, Mbit/s, stops.

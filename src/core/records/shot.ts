@@ -1,3 +1,11 @@
+import { ARCHETYPE_IDS } from '../camera/archetypes';
+import { ACTIVITIES } from '../vocabulary/activities';
+import { CHANGES, LAPSE_LOOKS } from '../vocabulary/lapses';
+import { GRADES } from '../vocabulary/modes';
+import { GROUNDS, MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/mounts';
+import { CAMERA_HANDS, PAIR_KINDS, TURN_WAYS } from '../vocabulary/pairs';
+import { SCHOOL_IDS } from '../vocabulary/schools';
+import { SCREENS } from '../vocabulary/screens';
 import * as z from 'zod';
 import { FileVersion } from '../schema/fileVersion';
 import { CameraProfileSchema } from '../camera/profile';
@@ -10,21 +18,6 @@ import { checkFile } from '../schema/checkFile';
 import type { Checked } from '../schema/fault';
 import { tooMuch } from './work';
 import { PinsSchema } from './settings';
-import {
-  ACTIVITIES,
-  ARCHETYPE_IDS,
-  CAMERA_HANDS,
-  CHANGES,
-  GRADES,
-  GROUNDS,
-  LAPSE_LOOKS,
-  MOUNT_KINDS,
-  MOUNT_PLACES,
-  PAIR_KINDS,
-  SCHOOL_IDS,
-  SCREENS,
-  TURN_WAYS,
-} from '../vocabulary/words';
 
 /**
  * A shot as a person tells it: version 1 of the open file. Only `kind` and `version` are required; `brief/brief.ts`

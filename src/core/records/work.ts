@@ -1,9 +1,9 @@
+import type { ArchetypeId } from '../camera/archetypes';
 import { ARCHETYPES } from '../camera/archetypes';
 import { combinationCount } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
 import { filterSettings } from '../filters/kit';
 import type { Filter } from '../filters/filterSchema';
-import type { ArchetypeId } from '../vocabulary/words';
 
 /**
  * How much there is to search in a shot, before any of it is searched: what is small as a file can be large as a search.

@@ -1,9 +1,9 @@
+import { COLOURS } from '../vocabulary/modes';
+import type { Colour, Recording } from '../vocabulary/modes';
 import { modesOf } from '../camera/modeTable';
 import type { Encoding, Mode } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
 import type { Brief } from '../brief/brief';
-import { COLOURS } from '../vocabulary/words';
-import type { Colour, Recording } from '../vocabulary/words';
 import { nearlyEqual } from '../units/stops';
 import { MODE_PINS } from './obstacle';
 import type { ModePin, Obstacle } from './obstacle';

@@ -1,10 +1,11 @@
+import type { Colour } from '../vocabulary/modes';
+import type { Aim } from '../vocabulary/schools';
 import type { Encoding, Mode } from '../camera/modeTable';
 import type { ShutterSetting } from '../loss/exposure';
 import { aimLogOf } from '../loss/movement';
-import type { Aim, MotionFigures } from '../loss/movement';
+import type { MotionFigures } from '../loss/movement';
 import { FILE_TERMS, FRAME_TERMS, RATE_TERMS, weighedSum } from '../loss/table';
 import { stabilizationPrice } from '../loss/wishes';
-import type { Colour } from '../vocabulary/words';
 import { item } from '../units/items';
 import { encodingLosses, figuresOf, frameLosses } from './candidate';
 import { movedScore } from './moved';

@@ -1,5 +1,5 @@
+import type { SchoolId } from '../vocabulary/schools';
 import type { Brief } from '../brief/brief';
-import type { SchoolId } from '../vocabulary/words';
 import { lossOf } from './candidate';
 import type { Candidate } from './candidate';
 import { SCHOOLS } from '../loss/schools';

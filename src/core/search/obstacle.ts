@@ -1,4 +1,4 @@
-import type { Recording } from '../vocabulary/words';
+import type { Recording } from '../vocabulary/modes';
 
 /** Why nothing at all is left to choose from; the pins involved, and figures for the words. */
 export type Obstacle =

@@ -1,3 +1,4 @@
+import type { Colour } from '../vocabulary/modes';
 import type { Mode } from '../camera/modeTable';
 import { filterSettings, stackOf } from '../filters/kit';
 import type { FilterSetting } from '../filters/kit';
@@ -10,7 +11,6 @@ import type { School } from '../loss/schools';
 import { COLOUR_TERMS, weighedSum } from '../loss/table';
 import { grainAt } from '../loss/terms/noise';
 import type { Brief } from '../brief/brief';
-import type { Colour } from '../vocabulary/words';
 import { allowedModes } from './allowedModes';
 import type { AllowedColour } from './allowedModes';
 import type { Obstacle } from './obstacle';

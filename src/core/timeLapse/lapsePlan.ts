@@ -1,3 +1,5 @@
+import { USUAL_INTERVAL_SECONDS } from '../vocabulary/lapses';
+import type { Recording } from '../vocabulary/modes';
 import { modesOf } from '../camera/modeTable';
 import type { Encoding, Mode } from '../camera/modeTable';
 import { filterSettings } from '../filters/kit';
@@ -5,14 +7,7 @@ import type { FilterSetting } from '../filters/kit';
 import { evRangeOf } from '../light/lightRange';
 import { paceOf } from '../motion/motionMap';
 import type { Brief } from '../brief/brief';
-import type { Recording } from '../vocabulary/words';
-import {
-  lapseShutterSeconds,
-  loopOf,
-  movingLapse,
-  timeLapseOf,
-  USUAL_INTERVAL_SECONDS,
-} from '../playback/timeLapse';
+import { lapseShutterSeconds, loopOf, movingLapse, timeLapseOf } from '../playback/timeLapse';
 import type { LapseLook, Loop, MovingLapse, TimeLapse } from '../playback/timeLapse';
 import { expose, isoWindow, shutterSetting } from '../loss/exposure';
 import { movementOf, subjectPace } from '../loss/movement';

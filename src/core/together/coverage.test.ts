@@ -1,11 +1,11 @@
+import { ACTIVITIES, ROLES } from '../vocabulary/activities';
 import { describe, expect, it } from 'vitest';
 import { matchSheetOf } from './matchSheet';
 import { emptyShot } from '../records/emptyShot';
 import { briefOf } from '../brief/brief';
 import { readShot } from '../records/shot';
 import type { Shot } from '../records/shot';
-import { ACTIVITIES } from '../vocabulary/words';
-import { coverageOf, ROLES } from './coverage';
+import { coverageOf } from './coverage';
 import type { Suggestion } from './coverage';
 import { solve } from '../answer/solve';
 

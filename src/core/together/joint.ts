@@ -1,9 +1,9 @@
+import { COLOURS } from '../vocabulary/modes';
+import type { Colour } from '../vocabulary/modes';
 import { modesOf } from '../camera/modeTable';
 import { shownAngleDeg } from './matchSheet';
 import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
-import type { Colour } from '../vocabulary/words';
-import { COLOURS } from '../vocabulary/words';
 import { cadenceOf, familyOf, FAMILIES } from '../playback/cadence';
 import type { Family } from '../playback/cadence';
 import { SCHOOLS } from '../loss/schools';

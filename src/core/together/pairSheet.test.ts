@@ -1,3 +1,4 @@
+import { PAIR_KINDS } from '../vocabulary/pairs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Renderer } from '../preview/render';
@@ -9,7 +10,6 @@ import { emptyShot } from '../records/emptyShot';
 import { isSecondHalf, partCount, partName, shotOfAngle, withAngle } from '../records/secondAngles';
 import { readShot } from '../records/shot';
 import type { Pair, Shot } from '../records/shot';
-import { PAIR_KINDS } from '../vocabulary/words';
 import { pairSheet, planPair } from './pairSheet';
 import type { PairSheet } from './pairSheet';
 import { solve } from '../answer/solve';

@@ -1,3 +1,5 @@
+import { PAIR_ASKS } from '../vocabulary/pairs';
+import type { PairAsks } from '../vocabulary/pairs';
 import { matchSheetOf } from './matchSheet';
 import type { MatchItem } from './matchSheet';
 import { quarterTurnSeconds, turnForBlurDegPerS, WHIP_BLUR_PCT } from '../motion/whip';
@@ -5,7 +7,6 @@ import { pctWidthPerDegree } from '../optics/projection';
 import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
 import type { Pair } from '../records/shot';
-import type { PairKind } from '../vocabulary/words';
 import { modesOf } from '../camera/modeTable';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
@@ -35,26 +36,9 @@ export interface PairHalf {
 
 /** Something a kind of pair asks of each half. */
 export interface PairDemand {
-  what:
-    | 'blur'
-    | 'angle180'
-    | 'stabilizationOff'
-    | 'lowFrameRate'
-    | 'filterOn'
-    | 'widest'
-    | 'straightView'
-    | 'fixedShutter';
+  what: PairAsks;
   held: [boolean, boolean];
 }
-
-const DEMANDS: Record<PairKind, readonly PairDemand['what'][]> = {
-  whip: ['blur', 'angle180', 'lowFrameRate', 'filterOn'],
-  shake: ['stabilizationOff', 'lowFrameRate'],
-  cover: ['widest', 'fixedShutter'],
-  falling: ['widest', 'angle180'],
-  sky: ['straightView', 'fixedShutter'],
-  samePlace: ['fixedShutter'],
-};
 
 /** A planned blur this near to the wanted one gives it. */
 const NEAR_ENOUGH = 0.95;
@@ -75,7 +59,7 @@ export function pairSheet(pair: Pair, first: Solution, second: Solution): PairSh
     ids: [a.id, b.id] as [string, string],
     degrees: [a.horizontalDeg, b.horizontalDeg] as [number, number],
   };
-  const demands = DEMANDS[pair.kind].map((what): PairDemand => ({
+  const demands = PAIR_ASKS[pair.kind].map((what): PairDemand => ({
     what,
     held: [holds(what, first, figures[0], wanted), holds(what, second, figures[1], wanted)],
   }));
@@ -157,7 +141,7 @@ export function planPair(pair: Pair, briefs: readonly [Brief, Brief]): PairPlan 
   const wanted = timelineFps * slowdown;
   const frameRate = shared.sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))[0];
   if (frameRate === undefined) return null;
-  const demands = DEMANDS[pair.kind];
+  const demands = PAIR_ASKS[pair.kind];
   const view = demands.includes('widest')
     ? widestView(first)
     : demands.includes('straightView')

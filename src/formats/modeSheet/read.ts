@@ -1,3 +1,5 @@
+import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/modes';
+import type { Stabilization } from '@/core/vocabulary/modes';
 import Papa from 'papaparse';
 import { combinationKey } from '@/core/camera/modeTable';
 import { CameraProfileSchema } from '@/core/camera/profile';
@@ -7,8 +9,6 @@ import type { TableRow } from '@/core/camera/rulesFrom';
 import { PROJECTIONS } from '@/core/optics/projection';
 import { checkAgainst } from '@/core/schema/faults';
 import type { Checked, Fault } from '@/core/schema/fault';
-import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/words';
-import type { Stabilization } from '@/core/vocabulary/words';
 import { strongForBoost } from '@/core/schema/versions';
 import { COLUMNS, OPTIONAL } from './columns';
 import type { Column } from './columns';

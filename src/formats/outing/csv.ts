@@ -1,3 +1,4 @@
+import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { MOST_DAYS, MOST_ENTRIES, PAUSE_MINUTES } from '@/core/records/dayBounds';
@@ -5,7 +6,6 @@ import type { OutingEntry } from '@/core/records/outing';
 import type { Pins } from '@/core/records/settings';
 import { PinsSchema } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
-import { MOUNT_KINDS } from '@/core/vocabulary/words';
 import { FILE_VERSION } from '@/core/schema/versions';
 import type { Checked, Fault } from '@/core/schema/fault';
 import { checkAgainst } from '@/core/schema/faults';

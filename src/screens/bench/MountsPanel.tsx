@@ -1,10 +1,11 @@
 'use client';
 
+import { MOUNTS } from '@/core/vocabulary/mounts';
+import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
+import type { MountKind } from '@/core/vocabulary/mounts';
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import { MOUNT_KINDS } from '@/core/vocabulary/words';
-import type { MountKind } from '@/core/vocabulary/words';
 import { mountChoice } from '@/core/compare/mountChoice';
 import type { MountChoice } from '@/core/compare/mountChoice';
 import type { Solution } from '@/core/answer/solve';
@@ -18,22 +19,13 @@ import { groundPaths, horizonPath, obstructionPath } from './framing/drawing';
 import framing from './framing/framing.module.css';
 import styles from './mounts.module.css';
 
-/** What stands beside the mount of the brief at first: the usual other ways to wear or fix a camera. */
-const USUAL_OTHERS: Partial<Record<MountKind, readonly MountKind[]>> = {
-  helmet: ['chest', 'pole'],
-  chest: ['helmet', 'handlebar'],
-  hand: ['handle', 'tripod'],
-  pole: ['backPole', 'helmet'],
-  hull: ['helmet', 'board'],
-  tripod: ['groundStand', 'handle'],
-};
 const MOST = 3;
 
 /** Two or three mounts side by side on this very shot: what blocks the view, what the shake costs, what to mind. */
 export function MountsPanel({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
   const { space } = solution;
   const { kind } = space.brief.mount;
-  const [others, setOthers] = useState<MountKind[]>([...(USUAL_OTHERS[kind] ?? ['helmet', 'chest'])]);
+  const [others, setOthers] = useState<MountKind[]>([...MOUNTS[kind].others]);
   const choices = useMemo(
     () =>
       [...new Set([kind, ...others])].slice(0, MOST).map((one) => [one, mountChoice(space, one)] as const),

@@ -1,11 +1,11 @@
 'use client';
 
+import { SCHOOL_IDS } from '@/core/vocabulary/schools';
+import type { SchoolId } from '@/core/vocabulary/schools';
 import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
-import { SCHOOL_IDS } from '@/core/vocabulary/words';
-import type { SchoolId } from '@/core/vocabulary/words';
 import type { Alternative } from '@/core/answer/alternatives';
 import type { Solution } from '@/core/answer/solve';
 import { TERMS } from '@/core/loss/table';

@@ -1,7 +1,7 @@
+import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
 import { describe, expect, it } from 'vitest';
 import { briefOf } from '@/core/brief/brief';
 import { emptyShot } from '@/core/records/emptyShot';
-import { ARCHETYPE_IDS } from '@/core/vocabulary/words';
 import { solve } from '@/core/answer/solve';
 import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
 import { choicesFor, pinCost } from './choices';

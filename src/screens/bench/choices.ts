@@ -1,8 +1,8 @@
+import { STABILIZATIONS } from '@/core/vocabulary/modes';
 import { modesOf } from '@/core/camera/modeTable';
 import { filterSettings } from '@/core/filters/kit';
 import type { Brief } from '@/core/brief/brief';
 import type { Pins, SettingKey, Settings } from '@/core/records/settings';
-import { STABILIZATIONS } from '@/core/vocabulary/words';
 import { search } from '@/core/search/search';
 import { spaceFor } from '@/core/search/space';
 import { THIRD_STOP_SHUTTERS } from '@/core/units/stops';

@@ -1,5 +1,5 @@
-import { SHADES, SKIES, SUN_GROUNDS } from '@/core/vocabulary/words';
-import type { Shade, Sky, SunGround } from '@/core/vocabulary/words';
+import { SHADES, SKIES, SUN_GROUNDS } from '@/core/vocabulary/outdoors';
+import type { Shade, Sky, SunGround } from '@/core/vocabulary/outdoors';
 import { USUAL_SUN } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import { without } from '@/core/units/without';

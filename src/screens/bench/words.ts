@@ -1,18 +1,15 @@
+import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
+import { ACTIVITIES } from '@/core/vocabulary/activities';
+import { GRADES } from '@/core/vocabulary/modes';
+import { GROUNDS, MOUNT_KINDS } from '@/core/vocabulary/mounts';
+import { SCHOOL_IDS } from '@/core/vocabulary/schools';
+import { SCREENS } from '@/core/vocabulary/screens';
 import type { CameraProfile } from '@/core/camera/profile';
 import { placesOf } from '@/core/vocabulary/mounts';
 import type { Brief } from '@/core/brief/brief';
 import type { Thing } from '@/core/records/kitItem';
 import type { Shot } from '@/core/records/shot';
 import { without } from '@/core/units/without';
-import {
-  ACTIVITIES,
-  ARCHETYPE_IDS,
-  GRADES,
-  GROUNDS,
-  MOUNT_KINDS,
-  SCHOOL_IDS,
-  SCREENS,
-} from '@/core/vocabulary/words';
 import {
   ACTIVITY_LABEL,
   ARCHETYPE_LABEL,

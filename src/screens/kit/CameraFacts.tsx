@@ -1,12 +1,12 @@
 'use client';
 
+import { START_METHODS } from '@/core/vocabulary/modes';
+import type { StartMethod } from '@/core/vocabulary/modes';
 import { Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import { modePowerW, modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile } from '@/core/camera/profile';
 import { hyperfocalM } from '@/core/optics/focus';
-import { START_METHODS } from '@/core/vocabulary/words';
-import type { StartMethod } from '@/core/vocabulary/words';
 import { trimmed } from '@/core/units/format';
 import { START_LABEL } from '@/words/cameraText';
 import { ChoiceField, ListField, NumberField } from '../parts/Fields';

@@ -1,5 +1,6 @@
 'use client';
 
+import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
 import { Button, Checkbox } from 'antd';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -7,7 +8,6 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { cameraFrom, copiedThing, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
 import type { KitItem, ThingKind } from '@/core/records/kitItem';
-import { ARCHETYPE_IDS } from '@/core/vocabulary/words';
 import { THING_LABEL } from '@/words/cameraText';
 import { ARCHETYPE_LABEL } from '@/words/labels';
 import { Empty } from '../parts/Empty';

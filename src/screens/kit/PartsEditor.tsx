@@ -1,12 +1,12 @@
 'use client';
 
+import { STABILIZATIONS } from '@/core/vocabulary/modes';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import { renamedPart, withoutPart } from '@/core/camera/parts';
 import { PROJECTIONS, verticalDeg, viewAfterCropDeg } from '@/core/optics/projection';
 import { without } from '@/core/units/without';
-import { STABILIZATIONS } from '@/core/vocabulary/words';
 import { trimmed } from '@/core/units/format';
 import { PROJECTION_LABEL } from '@/words/cameraText';
 import { STABILIZATION_LABEL, viewLabel } from '@/words/labels';

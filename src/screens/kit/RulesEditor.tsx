@@ -1,12 +1,12 @@
 'use client';
 
+import { COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/modes';
+import type { Colour, Recording, Stabilization } from '@/core/vocabulary/modes';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { combinationsOf, limitCovers, modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile, ProfileLimit, ProfileRule } from '@/core/camera/profile';
 import { without } from '@/core/units/without';
-import { COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/words';
-import type { Colour, Recording, Stabilization } from '@/core/vocabulary/words';
 import { COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from '@/words/labels';
 import { ListField, NumberField, TextField } from '../parts/Fields';
 import { ruleText } from '@/words/cameraText';

@@ -1,12 +1,12 @@
 'use client';
 
+import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
 import type { ReactNode } from 'react';
 import { habitsOf, placesOf } from '@/core/vocabulary/mounts';
 import { usualShakeDegPerSRms } from '@/core/motion/shake';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import { rebased } from '@/core/records/rebased';
 import { without } from '@/core/units/without';
-import { MOUNT_KINDS } from '@/core/vocabulary/words';
 import { trimmed } from '@/core/units/format';
 import { MOUNT_LABEL, PLACE_LABEL } from '@/words/labels';
 import { followsFrom } from '@/words/thingText';

@@ -1,25 +1,11 @@
+import { ACTIVITIES, ACTIVITY_HABITS } from '@/core/vocabulary/activities';
+import type { Activity } from '@/core/vocabulary/activities';
 import type { Shot, ShotInput } from '@/core/records/shot';
 import { emptyShot } from '@/core/records/emptyShot';
-import { ACTIVITIES } from '@/core/vocabulary/words';
-import type { Activity, Ground, MountKind } from '@/core/vocabulary/words';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCENE_LABEL } from '@/words/labels';
 import { capital } from '@/words/sentences';
 
 /** The three words of a quick brief: the ride, the light, the playback. Everything else takes its usual value. */
-const USUAL_RIDE: Record<Activity, { kind: MountKind; ground: Ground }> = {
-  still: { kind: 'hand', ground: 'smooth' },
-  walking: { kind: 'hand', ground: 'mixed' },
-  running: { kind: 'chest', ground: 'mixed' },
-  riding: { kind: 'helmet', ground: 'rough' },
-  paddling: { kind: 'helmet', ground: 'rough' },
-  climbing: { kind: 'helmet', ground: 'mixed' },
-  skating: { kind: 'chest', ground: 'smooth' },
-  surfing: { kind: 'board', ground: 'rough' },
-  driving: { kind: 'vehicleInside', ground: 'smooth' },
-  flying: { kind: 'helmet', ground: 'smooth' },
-  playing: { kind: 'tripod', ground: 'smooth' },
-};
-
 export interface QuickBrief {
   ride: Activity;
   light: string;
@@ -44,7 +30,7 @@ const LIGHTS: Record<string, { label: string; from: SceneLight['from']; to: Scen
 
 export const RIDE_OPTIONS = ACTIVITIES.map((value) => ({
   value,
-  label: `${ACTIVITY_LABEL[value]}, ${MOUNT_LABEL[USUAL_RIDE[value].kind]}`,
+  label: `${ACTIVITY_LABEL[value]}, ${MOUNT_LABEL[ACTIVITY_HABITS[value].usual.kind]}`,
 }));
 export const LIGHT_OPTIONS = Object.entries(LIGHTS).map(([value, { label }]) => ({ value, label }));
 export const PLAYBACK_OPTIONS = [
@@ -58,7 +44,7 @@ export const FIRST_BRIEF: QuickBrief = { ride: 'riding', light: 'sunShade', play
 
 export function shotOfQuick({ ride, light, playback }: QuickBrief): Shot {
   const chosen = LIGHTS[light];
-  const mount = USUAL_RIDE[ride];
+  const mount = ACTIVITY_HABITS[ride].usual;
   const where = chosen ? placeName(chosen.from, chosen.to) : '';
   return {
     ...emptyShot(`${capital(ACTIVITY_LABEL[ride])}, ${where}`),

@@ -1,8 +1,8 @@
+import { SHADES, SKIES, SKY_HABITS } from '../../vocabulary/outdoors';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ev100OfIlluminance } from '../exposureValue';
-import { SHADES, SKIES } from '../../vocabulary/words';
-import { beamShareOf, divisorOfCloud, shadeStops, SKY_DIVISOR, skyAt } from '../sky';
+import { beamShareOf, divisorOfCloud, shadeStops, skyAt } from '../sky';
 import { dayLightOf, daySpansOf, horizonFromTimes } from './day';
 import { horizonAltitudeDeg } from './horizon';
 import { clearSkyHorizontalLux, moonHorizontalLux } from './illuminance';
@@ -154,7 +154,7 @@ describe('illuminance', () => {
       expect(litEv(light, 'front')).toBeGreaterThan(litEv(light, 'side') + 0.5);
       expect(litEv(light, 'side')).toBeGreaterThan(litEv(light, 'back') + 0.5);
     }
-    const overcast = daylightAt(TARNHOLT, at('12:40'), SKY_DIVISOR.cloud);
+    const overcast = daylightAt(TARNHOLT, at('12:40'), SKY_HABITS.cloud.divisor);
     expect(litEv(overcast, 'front')).toBeCloseTo(litEv(overcast, 'back'), 9);
     expect(cardLux(overcast, 90)).toBeLessThan(overcast.horizontalLux);
   });

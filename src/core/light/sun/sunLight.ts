@@ -1,6 +1,7 @@
+import { GROUND_STOPS } from '../../vocabulary/outdoors';
 import type { SunLight } from '../lightSchema';
 import { ev100OfIlluminance } from '../exposureValue';
-import { GROUND_STOPS, modelErrorStops, shadeStops, skyAt } from '../sky';
+import { modelErrorStops, shadeStops, skyAt } from '../sky';
 import { sunReaches } from './horizon';
 import { cardLux, daylightOf, LIT_FROM_DEG } from './lit';
 import type { Daylight } from './lit';

@@ -1,6 +1,7 @@
+import { start } from '../../units/estimate';
+import type { Aim } from '../../vocabulary/schools';
 import { aimLogOf } from '../movement';
-import type { Aim, MotionFacts } from '../movement';
-import { start } from '../term';
+import type { MotionFacts } from '../movement';
 import type { TermOf } from '../term';
 
 const slopes = {

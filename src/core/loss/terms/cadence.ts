@@ -1,6 +1,6 @@
+import { start } from '../../units/estimate';
 import { cadenceOf } from '../../playback/cadence';
 import type { RateFacts } from '../frame';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

@@ -1,6 +1,6 @@
+import { start } from '../../units/estimate';
 import { cardUse } from '../../camera/card';
 import type { FileFacts } from '../frame';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

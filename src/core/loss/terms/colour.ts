@@ -1,5 +1,5 @@
-import type { Colour, Grade } from '../../vocabulary/words';
-import { start } from '../term';
+import { start } from '../../units/estimate';
+import type { Colour, Grade } from '../../vocabulary/modes';
 import type { TermOf } from '../term';
 
 const slopes = {

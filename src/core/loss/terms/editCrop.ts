@@ -1,5 +1,5 @@
+import { start } from '../../units/estimate';
 import type { FrameFacts } from '../frame';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

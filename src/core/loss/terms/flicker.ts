@@ -1,7 +1,7 @@
+import { start } from '../../units/estimate';
 import { flickerResidual } from '../../light/flicker';
 import type { PulseSeen } from '../../light/flicker';
 import type { MotionFacts } from '../movement';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

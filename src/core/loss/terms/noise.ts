@@ -1,6 +1,6 @@
+import { sourced, start } from '../../units/estimate';
 import { expectedExcess } from '../../units/expected';
 import type { ExposureFacts } from '../exposure';
-import { sourced, start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

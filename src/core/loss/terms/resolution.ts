@@ -1,6 +1,6 @@
-import type { Screen } from '../../vocabulary/words';
+import { start } from '../../units/estimate';
+import type { Screen } from '../../vocabulary/screens';
 import type { FrameFacts } from '../frame';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

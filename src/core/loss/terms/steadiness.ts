@@ -1,6 +1,6 @@
+import { start } from '../../units/estimate';
 import { IDLE_SWING_DEG } from '../frame';
 import type { FrameFacts } from '../frame';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

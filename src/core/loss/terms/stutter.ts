@@ -1,6 +1,6 @@
+import { sourced, start } from '../../units/estimate';
 import { cadenceOf, STUTTER_BROKEN_FPS, STUTTER_SEEN_FPS } from '../../playback/cadence';
 import type { RateFacts } from '../frame';
-import { sourced, start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

@@ -1,5 +1,5 @@
+import { start } from '../../units/estimate';
 import type { MotionFacts } from '../movement';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

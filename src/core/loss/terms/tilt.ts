@@ -1,7 +1,7 @@
+import { start } from '../../units/estimate';
 import { straightenKeeps } from '../../optics/crop';
 import { tiltHeldDeg } from '../frame';
 import type { FrameFacts } from '../frame';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

@@ -1,6 +1,6 @@
+import { start } from '../../units/estimate';
 import { expectedExcess } from '../../units/expected';
 import type { ExposureFacts } from '../exposure';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

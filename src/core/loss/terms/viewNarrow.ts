@@ -1,6 +1,6 @@
+import { start } from '../../units/estimate';
 import { leastViewDeg } from '../frame';
 import type { FrameFacts } from '../frame';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

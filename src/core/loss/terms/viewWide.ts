@@ -1,7 +1,7 @@
+import { start } from '../../units/estimate';
 import { LOST_BELOW_SHARE } from '../../optics/framing';
 import { mostViewDeg } from '../frame';
 import type { FrameFacts } from '../frame';
-import { start } from '../term';
 import type { TermOf } from '../term';
 
 const slopes = {

@@ -1,11 +1,12 @@
 'use client';
 
+import type { Role } from '@/core/vocabulary/activities';
 import { Button, Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Shot } from '@/core/records/shot';
 import { coverageOf } from '@/core/together/coverage';
-import type { Role, Suggestion } from '@/core/together/coverage';
+import type { Suggestion } from '@/core/together/coverage';
 import type { Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';

@@ -1,3 +1,4 @@
+import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { habitsOf } from '@/core/vocabulary/mounts';
@@ -5,7 +6,6 @@ import type { FrameShape } from '@/core/optics/framing';
 import { PROJECTIONS } from '@/core/optics/projection';
 import { emptyShot } from '@/core/records/emptyShot';
 import { readShot } from '@/core/records/shot';
-import { MOUNT_KINDS } from '@/core/vocabulary/words';
 import { framePath, groundPaths, horizonPath, obstructionPath, subjectPath } from './drawing';
 import { movedSubject, roundDistance, turnedDown } from './moves';
 

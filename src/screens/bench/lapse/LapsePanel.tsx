@@ -1,13 +1,13 @@
 'use client';
 
+import { CHANGES, LAPSE_LOOKS, USUAL_INTERVAL_SECONDS } from '@/core/vocabulary/lapses';
 import { stopsRange } from '@/core/filters/kit';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import type { Shot } from '@/core/records/shot';
-import { CHANGES, LAPSE_LOOKS } from '@/core/vocabulary/words';
-import { intervalForClip, MOVING_STEP_PCT, USUAL_INTERVAL_SECONDS } from '@/core/playback/timeLapse';
+import { intervalForClip, MOVING_STEP_PCT } from '@/core/playback/timeLapse';
 import { lapsePlan, loopPlan, pacePctPerS, usualLapse } from '@/core/timeLapse/lapsePlan';
 import type { LapsePlan } from '@/core/timeLapse/lapsePlan';
 import { shutterFraction, trimmed } from '@/core/units/format';

@@ -1,11 +1,11 @@
 'use client';
 
+import { SHADES } from '@/core/vocabulary/outdoors';
+import type { Shade } from '@/core/vocabulary/outdoors';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import { SHADES } from '@/core/vocabulary/words';
-import type { Shade } from '@/core/vocabulary/words';
 import { SHADE_LABEL } from '@/words/lightText';
 import styles from './sky.module.css';
 import { gorgeBetween, HORIZONS, withMoreCorners } from './sunEditing';

@@ -1,5 +1,6 @@
 'use client';
 
+import { CAMERA_HANDS, PAIR_KINDS, TURN_WAYS } from '@/core/vocabulary/pairs';
 import { Button } from 'antd';
 import Link from 'next/link';
 import { useMemo } from 'react';
@@ -10,7 +11,6 @@ import { briefOf } from '@/core/brief/brief';
 import { angleCount, partName, shotOfAngle, withAngle } from '@/core/records/secondAngles';
 import type { Pair, Shot } from '@/core/records/shot';
 import { without } from '@/core/units/without';
-import { CAMERA_HANDS, PAIR_KINDS, TURN_WAYS } from '@/core/vocabulary/words';
 import { pairSheet, planPair, wantedBlurPct } from '@/core/together/pairSheet';
 import { solve } from '@/core/answer/solve';
 import type { Outcome, Solution } from '@/core/answer/solve';

@@ -1,10 +1,10 @@
 'use client';
 
+import { SCENERIES } from '@/core/vocabulary/activities';
+import type { Scenery } from '@/core/vocabulary/activities';
 import { Segmented, Select } from 'antd';
 import { memo } from 'react';
 import type { ReactNode } from 'react';
-import { SCENE_KINDS } from '@/core/preview/scene';
-import type { SceneKind } from '@/core/preview/scene';
 import { LIGHT_MOMENTS } from '@/core/preview/take';
 import type { LightMoment } from '@/core/preview/take';
 import { trimmed } from '@/core/units/format';
@@ -35,8 +35,8 @@ export const LookControls = memo(function LookControls({
   speeds: readonly number[];
   speed: number;
   onSpeed: (speed: number) => void;
-  scene: SceneKind | 'fits';
-  onScene: (scene: SceneKind | 'fits') => void;
+  scene: Scenery | 'fits';
+  onScene: (scene: Scenery | 'fits') => void;
   /** `null`: there is but one picture. */
   layout: StageView['layout'] | null;
   onLayout: (layout: StageView['layout']) => void;
@@ -88,7 +88,7 @@ export const LookControls = memo(function LookControls({
           style={{ width: 170 }}
           options={[
             { value: 'fits', label: 'the one that fits' },
-            ...SCENE_KINDS.map((one) => ({ value: one, label: SCENE_PICTURE_LABEL[one] })),
+            ...SCENERIES.map((one) => ({ value: one, label: SCENE_PICTURE_LABEL[one] })),
           ]}
         />
       </Control>

@@ -1,9 +1,9 @@
 'use client';
 
+import type { Scenery } from '@/core/vocabulary/activities';
 import { Button } from 'antd';
 import { useCallback, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import type { SceneKind } from '@/core/preview/scene';
 import type { LightMoment, Take } from '@/core/preview/take';
 import { takeOf } from '@/core/preview/takeOf';
 import type { Candidate } from '@/core/search/candidate';
@@ -46,7 +46,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
   const [wanted, setWanted] = useState<string | null>(null);
   const [moment, setMoment] = useState<LightMoment>('run');
   const [slowdown, setSlowdown] = useState<number | null>(null);
-  const [scene, setScene] = useState<SceneKind | 'fits'>('fits');
+  const [scene, setScene] = useState<Scenery | 'fits'>('fits');
   const [view, setView] = useState<Pick<StageView, 'layout' | 'divide' | 'marks' | 'loupe'>>({
     layout: 'divide',
     divide: 0.5,

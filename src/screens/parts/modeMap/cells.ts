@@ -1,9 +1,9 @@
+import type { Stabilization } from '@/core/vocabulary/modes';
 import { modesOf } from '@/core/camera/modeTable';
 import type { Mode } from '@/core/camera/modeTable';
 import type { CameraProfile } from '@/core/camera/profile';
 import { grants, valuesOf } from '@/core/camera/wishes';
 import type { Wishes } from '@/core/camera/wishes';
-import type { Stabilization } from '@/core/vocabulary/words';
 
 /** One cell of the mode map: a size at a frame rate, with every view and hold that goes with it. */
 export interface Cell {

@@ -1,0 +1,21 @@
+/**
+ * What a time-lapse watches, with an interval at which it flows without jumping, seconds (start): shorter for what changes
+ * faster.
+ */
+export const USUAL_INTERVAL_SECONDS = {
+  crowd: 1,
+  fastClouds: 2,
+  mist: 3,
+  slowClouds: 5,
+  sunset: 5,
+  shadows: 20,
+  stars: 25,
+  growth: 600,
+} as const;
+
+export type Change = keyof typeof USUAL_INTERVAL_SECONDS;
+export const CHANGES = Object.keys(USUAL_INTERVAL_SECONDS) as [Change, ...Change[]];
+
+/** How long each of its pictures is open. */
+export const LAPSE_LOOKS = ['half', 'blur', 'crisp'] as const;
+export type LapseLookId = (typeof LAPSE_LOOKS)[number];
