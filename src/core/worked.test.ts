@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { videoBytes } from './camera/card';
 import { temperatureAfter } from './day/heat';
-import { bankUsableWh } from './day/power';
+import { bankUsableWh } from './camera/power';
 import { ARCHETYPES } from './camera/archetypes';
 import { ev100OfIlluminance, ev100OfSetting } from './light/exposureValue';
 import { flickerBeatHz, flickerResidual, pulseHzOfMains } from './light/flicker';

@@ -1,3 +1,4 @@
+import { shutterAngleDeg } from '@/core/playback/shutterAngle';
 import type { Filter } from '@/core/filters/kit';
 import { blurToAddOfFrameStep } from '@/core/motion/flow';
 import type { Light } from '@/core/records/shot';
@@ -109,8 +110,8 @@ function frameRateText(reason: Of<'frameRate'>): ReasonText {
 
 function shutterReasonText(reason: Of<'shutterSeconds'>): ReasonText {
   const { seconds, naturalSeconds, shakeFloorSeconds, captureFps, shownFps, smearPct, cause } = reason;
-  const angle = 360 * captureFps * seconds;
-  const shown = 360 * shownFps * seconds;
+  const angle = shutterAngleDeg(captureFps, seconds);
+  const shown = shutterAngleDeg(shownFps, seconds);
   const steps = [
     `180° of ${trimmed(shownFps, 1)} shown frames is 1/(2 × ${trimmed(shownFps, 1)}) = ${shutterFraction(naturalSeconds)} s.`,
     Number.isFinite(shakeFloorSeconds) && shakeFloorSeconds < 10

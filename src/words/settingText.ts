@@ -1,3 +1,4 @@
+import { densityOf } from '@/core/units/stops';
 import type { Filter } from '@/core/filters/kit';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
@@ -42,7 +43,7 @@ function nominalStops(filter: Filter | undefined): number {
 
 export function densityText(stops: number, notation: FilterNotation): string {
   if (notation === 'stops') return `${trimmed(stops, 1)} stops`;
-  if (notation === 'density') return `ND ${trimmed(stops * 0.301, 2)}`;
+  if (notation === 'density') return `ND ${trimmed(densityOf(stops), 2)}`;
   return `ND${labelOf(2 ** stops)}`;
 }
 

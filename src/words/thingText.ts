@@ -1,3 +1,6 @@
+import { densityOf } from '@/core/units/stops';
+import { bankUsableWh, cellWh } from '@/core/camera/power';
+import { cardSeconds, usableGb, WRITE_SHARE } from '@/core/camera/card';
 import { habitsOf } from '@/core/vocabulary/mounts';
 import type { Thing } from '@/core/records/kitItem';
 import { trimmed } from '@/core/units/format';
@@ -5,9 +8,6 @@ import { cautionText, mountNoteText, obstructionText } from './mountText';
 
 /** A thing that is not a camera. */
 export type Plain = Exclude<Thing, { what: 'camera' }>;
-
-/** A fully charged bank gives this share of its 3.7 V cells to a camera (start). */
-const BANK_EFFICIENCY = 0.85;
 
 /** What follows from a thing's figures, and what to mind with it, a line each. */
 export function followsFrom(thing: Plain): string[] {
@@ -20,7 +20,7 @@ export function followsFrom(thing: Plain): string[] {
         ];
       const stops = filter.measuredStops ?? filter.stops;
       return [
-        `Passes 1/${trimmed(2 ** stops, 1)} of the light; density ${trimmed(0.301 * stops, 2)}${filter.measuredStops === undefined ? ', by its label' : ', as measured'}.`,
+        `Passes 1/${trimmed(2 ** stops, 1)} of the light; density ${trimmed(densityOf(stops), 2)}${filter.measuredStops === undefined ? ', by its label' : ', as measured'}.`,
         ...(filter.kind === 'polarizer'
           ? ['Works best at right angles to the sun; on a wide view the sky darkens unevenly.']
           : []),
@@ -35,16 +35,16 @@ export function followsFrom(thing: Plain): string[] {
     }
     case 'card':
       return [
-        `${trimmed(thing.capacityGb * 0.97, 1)} GB to fill, ${trimmed((thing.capacityGb * 0.97 * 8000) / 60 / 60, 0)} min at 60 Mbit/s.`,
-        `Half of the writing kept in reserve: up to ${trimmed(thing.writeMBps * 4, 0)} Mbit/s.`,
+        `${trimmed(usableGb(thing.capacityGb), 1)} GB to fill, ${trimmed(cardSeconds(60, thing.capacityGb) / 60, 0)} min at 60 Mbit/s.`,
+        `Half of the writing kept in reserve: up to ${trimmed(thing.writeMBps * 8 * WRITE_SHARE, 0)} Mbit/s.`,
       ];
     case 'cell':
       return [
-        `${trimmed(thing.ampereHours * thing.volts, 2)} Wh each, ${trimmed(thing.ampereHours * thing.volts * thing.count, 1)} Wh in all; about a fifth less at 0 °C.`,
+        `${trimmed(cellWh(thing), 2)} Wh each, ${trimmed(cellWh(thing) * thing.count, 1)} Wh in all; about a fifth less at 0 °C.`,
         'Keep cells warm and dry; never charge one that froze or swelled.',
       ];
     case 'bank':
-      return [`${trimmed(thing.ampereHours * 3.7 * BANK_EFFICIENCY, 1)} Wh reach the camera.`];
+      return [`${trimmed(bankUsableWh(thing.ampereHours), 1)} Wh reach the camera.`];
     case 'mount': {
       const habits = habitsOf(thing.kind, thing.place);
       return [

@@ -1,20 +1,31 @@
+import { gigabytesOf } from '../units/data';
+
 /** What a recording takes on a card. Rates in Mbit/s, times in seconds, capacities in decimal gigabytes. */
 
 /** Sound beside the picture, Mbit/s (start: two channels, 48 kHz, compressed). */
 export const SOUND_MBPS = 0.256;
 /** Share of a card that may be filled: the rest is kept back against fragmentation and rounding (start). */
 export const USABLE_SHARE = 0.97;
+/** A card nobody told anything of keeps writing this, megabytes a second (start). */
+export const USUAL_WRITE_MBPS = 30;
+/** Of a card's rating this much is counted on; the rest is for its slow moments (start). */
+export const WRITE_SHARE = 0.5;
 /** HEVC needs about this share of what AVC needs for the same picture (start). */
 const HEVC_SHARE_OF_AVC = 0.6;
 
 /** Bytes of picture alone: rate × time / 8. */
 export function videoBytes(bitRateMbps: number, seconds: number): number {
-  return (bitRateMbps * 1e6 * seconds) / 8;
+  return gigabytesOf(bitRateMbps, seconds) * 1e9;
+}
+
+/** What of a card may be filled, gigabytes. */
+export function usableGb(cardGb: number): number {
+  return cardGb * USABLE_SHARE;
 }
 
 /** Share of the usable card that a recording with sound takes; above 1 it does not fit. */
 export function cardUse(bitRateMbps: number, seconds: number, cardGb: number): number {
-  return videoBytes(bitRateMbps + SOUND_MBPS, seconds) / (cardGb * 1e9 * USABLE_SHARE);
+  return videoBytes(bitRateMbps + SOUND_MBPS, seconds) / (usableGb(cardGb) * 1e9);
 }
 
 /** How long the card lasts, seconds. */

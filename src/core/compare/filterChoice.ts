@@ -1,3 +1,4 @@
+import { shutterAngleDeg } from '../playback/shutterAngle';
 import { filterSettings } from '../filters/kit';
 import type { Filter, FilterSetting } from '../filters/kit';
 import type { Brief } from '../brief/brief';
@@ -76,8 +77,8 @@ function tried(
     shutterMode,
     longestSeconds: candidate.shutter.longestSeconds,
     brightSeconds,
-    darkAngleDeg: 360 * fps * 2 ** exposure.darkLog,
-    brightAngleDeg: 360 * fps * brightSeconds,
+    darkAngleDeg: shutterAngleDeg(fps, 2 ** exposure.darkLog),
+    brightAngleDeg: shutterAngleDeg(fps, brightSeconds),
     iso: { min: candidate.iso.min, max: candidate.iso.max },
     overStops: exposure.overStops,
     underStops: exposure.underStops,

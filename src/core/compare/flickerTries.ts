@@ -1,3 +1,4 @@
+import { shutterAngleDeg } from '../playback/shutterAngle';
 import { flickerResidual, flickerSafeShutters, pulseSeen } from '../light/flicker';
 import type { PulseSeen } from '../light/flicker';
 import type { Brief } from '../brief/brief';
@@ -35,7 +36,7 @@ export function safeShutters(space: Space, chosen: Candidate, loss: Loss, pulseH
     return [
       {
         seconds,
-        angleDeg: 360 * frameRate * seconds,
+        angleDeg: shutterAngleDeg(frameRate, seconds),
         score: judged.score,
         ...changesFrom(space, loss, judged.loss),
       },

@@ -5,7 +5,7 @@ import { modesOf } from '../camera/modeTable';
 import { shownAngleDeg } from '../together/matchSheet';
 import { blurToAddOfFrameStep } from '../motion/flow';
 import { shakeFloorSeconds, shakeSwingDeg, usualShakeDegPerSRms } from '../motion/shake';
-import { straightenKeeps } from '../optics/crop';
+import { MOST_STRAIGHTENED_DEG, straightenKeeps } from '../optics/crop';
 import type { Brief } from '../brief/brief';
 import type { Candidate } from '../search/candidate';
 import { changesFrom, judgedBy } from '../search/judged';
@@ -29,7 +29,7 @@ export interface SteadyWay {
   /** Swing of the shake, and what this way takes up of it. */
   swingDeg: number;
   heldDeg: number;
-  /** Off level that it rights: 0 none, 45 level hold, 180 full-roll hold or a sphere. */
+  /** Off level that it rights: 0 none, 180 all: full-roll hold or a sphere. */
   tiltHeldDeg: number;
   /** Share of the width that is left after every crop, straightening included. */
   keeps: number;
@@ -159,7 +159,7 @@ export function pixelsLeft(space: Space, candidate: Candidate): { widthPx: numbe
   const straight =
     tilt <= LEVEL_ENOUGH_DEG || tilt <= tiltHeldDeg(mode)
       ? 1
-      : straightenKeeps(Math.min(45, tilt), deliver.width, deliver.height);
+      : straightenKeeps(Math.min(MOST_STRAIGHTENED_DEG, tilt), deliver.width, deliver.height);
   return {
     widthPx: Math.min(width, fromSensor) * shape * straight,
     keeps: (1 - 2 * mode.cropPerSide) * frame.editKeeps * straight,
@@ -191,6 +191,11 @@ export function tiltCures(space: Space, chosen: Candidate, ways: readonly Steady
   return [
     held('levelHold'),
     held('rollHold'),
-    { cure: 'straighten', way: plain ?? null, widthPx: own ?? plain?.widthPx ?? 0, rights: tilt <= 45 },
+    {
+      cure: 'straighten',
+      way: plain ?? null,
+      widthPx: own ?? plain?.widthPx ?? 0,
+      rights: tilt <= MOST_STRAIGHTENED_DEG,
+    },
   ];
 }

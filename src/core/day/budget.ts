@@ -1,12 +1,12 @@
 import type { CameraProfile } from '../camera/profile';
 import type { Gear } from '../records/outing';
 import type { Span } from '../light/sun/day';
-import { USABLE_SHARE } from '../camera/card';
+import { usableGb, USUAL_WRITE_MBPS, WRITE_SHARE } from '../camera/card';
 import { airAtC, minutesUntil, temperatureAfter } from './heat';
 import type { PartAnswer } from './partAnswer';
 import { chanceIn } from './placedDay';
 import type { DayPart, Pause, PlacedDay } from './placedDay';
-import { bankUsableWh, cellWh, CHARGE_W, coldShare } from './power';
+import { bankUsableWh, cellWh, CHARGE_W, coldShare, USUAL_CELL } from '../camera/power';
 import { recordingLoad } from './recording';
 import type { RecordingLoad } from './recording';
 
@@ -75,12 +75,6 @@ export interface Recorded {
   part: DayPart;
   answer: PartAnswer;
 }
-
-/** Left out by the person: one cell of the usual size (start), a card as the shots say, keeping 30 MB/s. */
-const USUAL_CELL = { ampereHours: 1.72, volts: 3.85, count: 1 };
-const USUAL_WRITE_MBPS = 30;
-/** Of a card's rating this much is counted on; the rest is for its slow moments (start). */
-export const WRITE_SHARE = 0.5;
 
 interface Stretch extends Span {
   part: DayPart;
@@ -168,7 +162,7 @@ function cardPass(
   acts: Act[],
   chapters: Chapter[],
 ): Level {
-  const room = (at: number): number => (cards[at]?.capacityGb ?? 0) * 1e9 * USABLE_SHARE;
+  const room = (at: number): number => usableGb(cards[at]?.capacityGb ?? 0) * 1e9;
   const total = cards.reduce((sum, _, at) => sum + room(at), 0);
   const course: { atMs: number; share: number }[] = [];
   let card = 0;

@@ -1,4 +1,6 @@
-import { cameraBudget, WRITE_SHARE } from './budget';
+import { cameraBudget } from './budget';
+import { USUAL_WRITE_MBPS, WRITE_SHARE } from '../camera/card';
+import { USUAL_CELL } from '../camera/power';
 import type { Cut, Recorded } from './budget';
 import { modesOf } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
@@ -218,13 +220,13 @@ function byMode(bench: Bench): Cure[] {
 
 function gearOf({ camera, gear, recorded }: Bench): Gear {
   const capacityGb = Math.max(1, ...recorded.map(({ part }) => part.brief.limits.cardGb));
-  const cards = gear && gear.cards.length > 0 ? gear.cards : [cardOf(capacityGb, 30)];
+  const cards = gear && gear.cards.length > 0 ? gear.cards : [cardOf(capacityGb, USUAL_WRITE_MBPS)];
   return {
     cameraId: camera.id,
     charging: 'none',
     ...gear,
     cards,
-    cells: gear?.cells ?? { ampereHours: 1.72, volts: 3.85, count: 1 },
+    cells: gear?.cells ?? USUAL_CELL,
   };
 }
 
@@ -282,7 +284,7 @@ function powerCures(bench: Bench): Cure[] {
       .find((one) => one.leaves !== null);
     if (fed?.leaves) cures.push({ ...base, how: 'charge', charging, ...fed, leaves: fed.leaves });
   }
-  const cells = gear.cells ?? { ampereHours: 1.72, volts: 3.85, count: 1 };
+  const cells = gear.cells ?? USUAL_CELL;
   // The cells at hand and a stop to change them, before more are bought.
   for (let count = Math.max(2, cells.count); count <= cells.count + 3; count += 1) {
     const spare = { ...gear, cells: { ...cells, count } };

@@ -14,7 +14,7 @@ import { costOf, jointDay } from './jointDay';
 import { packingOf, safetyCards } from './packing';
 import { chanceIn, placedDay, shiftedIso } from './placedDay';
 import type { PlacedDay } from './placedDay';
-import { coldShare } from './power';
+import { coldShare } from '../camera/power';
 
 const utc = (date: string, time: string): number => Date.parse(`${date}T${time}:00Z`);
 const AT = '2026-07-01T06:00:00Z';

@@ -113,8 +113,11 @@ export function mostViewDeg(demands: Demands, mode: Pick<Mode, 'view'>): number 
   return Math.max(demands.bentFromDeg, leastViewDeg(demands, mode));
 }
 
-/** Degrees off level that a mode rights by itself: level hold up to 45°, full-roll hold and a sphere anything. */
+/** Off level, degrees, up to which a level hold rights the picture (start). */
+const LEVEL_HOLD_DEG = 45;
+
+/** Degrees off level that a mode rights by itself: level hold within its reach, full-roll hold and a sphere anything. */
 export function tiltHeldDeg({ stabilization, view }: Pick<Mode, 'stabilization' | 'view'>): number {
   if (stabilization === 'rollHold' || view.fromSphere) return 180;
-  return stabilization === 'levelHold' ? 45 : 0;
+  return stabilization === 'levelHold' ? LEVEL_HOLD_DEG : 0;
 }

@@ -1,5 +1,8 @@
 const RAD = Math.PI / 180;
 
+/** Off level, degrees, past which a picture is turned, not straightened. */
+export const MOST_STRAIGHTENED_DEG = 45;
+
 /**
  * The share of each side left by straightening a frame by `angleDeg`: the largest rectangle of the same shape that
  * fits the turned frame. For landscape, `1 / (cos a + (W/H)·sin a)`; for an upright frame the roles swap.

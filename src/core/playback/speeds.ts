@@ -1,3 +1,4 @@
+import { shutterAngleDeg } from './shutterAngle';
 import { cadenceOf } from './cadence';
 import type { Cadence } from './cadence';
 
@@ -16,7 +17,7 @@ export function speedsSeen(
 ): SpeedSeen[] {
   return slowdowns.map((slowdown) => {
     const cadence = cadenceOf(captureFps, timelineFps, slowdown);
-    return { slowdown, ...cadence, shownAngleDeg: 360 * cadence.shownFps * shutterSeconds };
+    return { slowdown, ...cadence, shownAngleDeg: shutterAngleDeg(cadence.shownFps, shutterSeconds) };
   });
 }
 

@@ -1,3 +1,5 @@
+import { gigabytesOf } from '../units/data';
+
 /** Pictures at an interval, and loops that keep the last minutes. Seconds, per cent of the frame's width. */
 
 export interface TimeLapse {
@@ -96,6 +98,6 @@ export function loopOf(
   return {
     keptSeconds,
     pressWithinSeconds: left > 0 ? left : null,
-    gigabytes: (bitRateMbps * loopSeconds) / 8 / 1000,
+    gigabytes: gigabytesOf(bitRateMbps, loopSeconds),
   };
 }

@@ -1,3 +1,5 @@
+import { USUAL_WRITE_MBPS } from '../camera/card';
+import { USUAL_CELL } from '../camera/power';
 import type { ArchetypeId } from '../camera/archetypes';
 import { MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/mounts';
 import * as z from 'zod';
@@ -96,9 +98,9 @@ export function newThing(what: ThingKind, id: string): Thing {
     case 'filter':
       return { what, name: 'ND16', filter: { id, kind: 'nd', stops: 4 } };
     case 'card':
-      return { what, name: 'Card 128 GB', capacityGb: 128, writeMBps: 30 };
+      return { what, name: 'Card 128 GB', capacityGb: 128, writeMBps: USUAL_WRITE_MBPS };
     case 'cell':
-      return { what, name: 'Camera cell', ampereHours: 1.7, volts: 3.85, count: 2 };
+      return { what, name: 'Camera cell', ...USUAL_CELL, count: 2 };
     case 'bank':
       return { what, name: 'Power bank', ampereHours: 5 };
     case 'mount':

@@ -1,3 +1,4 @@
+import { shutterAngleDeg } from '../playback/shutterAngle';
 import type { Settings } from '../records/settings';
 import { kelvinOf } from '../light/kelvin';
 import type { Candidate } from './candidate';
@@ -19,7 +20,7 @@ export function settingsOf(space: Space, candidate: Candidate): Settings {
   return {
     frameRate: mode.frameRate,
     shutterSeconds: shutter.longestSeconds,
-    shutterAngleDeg: 360 * mode.frameRate * shutter.longestSeconds,
+    shutterAngleDeg: shutterAngleDeg(mode.frameRate, shutter.longestSeconds),
     shutterMode: auto ? 'auto' : 'fixed',
     ...(auto ? { shutterFloorSeconds: shutter.shortestSeconds } : {}),
     filter: { ids: [...filter.ids], stops: filter.stops },

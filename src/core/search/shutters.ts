@@ -1,3 +1,4 @@
+import { secondsOfAngle } from '../playback/shutterAngle';
 import { flickerSafeShutters } from '../light/flicker';
 import type { Mode } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
@@ -63,7 +64,7 @@ export function shuttersFor(
 function pinnedTimes(brief: Brief, fps: number): readonly number[] | Obstacle {
   const { shutterSeconds, shutterAngleDeg } = brief.pins;
   if (shutterAngleDeg === undefined) return shutterSeconds === undefined ? [] : [shutterSeconds];
-  const fromAngle = shutterAngleDeg / (360 * fps);
+  const fromAngle = secondsOfAngle(shutterAngleDeg, fps);
   if (shutterSeconds === undefined) return [fromAngle];
   if (Math.abs(fromAngle / shutterSeconds - 1) < 1e-4) return [shutterSeconds];
   return brief.pins.frameRate === undefined

@@ -1,3 +1,5 @@
+import { gigabytesOf, secondsOf } from '../units/data';
+import { shutterAngleDeg } from '../playback/shutterAngle';
 import { USUAL_INTERVAL_SECONDS } from '../vocabulary/lapses';
 import type { Recording } from '../vocabulary/modes';
 import { modesOf } from '../camera/modeTable';
@@ -89,12 +91,12 @@ export function lapsePlan(
     mode,
     intervalSeconds,
     shutterSeconds,
-    shutterAngleDeg: (360 * shutterSeconds) / intervalSeconds,
+    shutterAngleDeg: shutterAngleDeg(1 / intervalSeconds, shutterSeconds),
     filter: best.filter,
     iso,
     overStops: best.overStops,
     underStops: best.underStops,
-    gigabytes: (richest(mode).bitRateMbps * lapse.clipSeconds) / 8 / 1000,
+    gigabytes: gigabytesOf(richest(mode).bitRateMbps, lapse.clipSeconds),
     moving,
   };
 }
@@ -132,7 +134,7 @@ export function loopPlan(brief: Brief): (Loop & { mode: Mode; chapterSeconds: nu
   const { minutes, leadSeconds, eventSeconds } = brief.loop;
   const { bitRateMbps } = richest(mode);
   const { gigabytes, minutes: byTime } = brief.camera.chapter;
-  const bySize = (gigabytes * 8000) / bitRateMbps;
+  const bySize = secondsOf(gigabytes, bitRateMbps);
   // A loop is cut into five parts or more, so that it never drops most of itself at once.
   const chapterSeconds = Math.min(bySize, (byTime ?? Infinity) * 60, (minutes * 60) / 5);
   return {

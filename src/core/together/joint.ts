@@ -1,3 +1,4 @@
+import { secondsOfAngle } from '../playback/shutterAngle';
 import { COLOURS } from '../vocabulary/modes';
 import type { Colour } from '../vocabulary/modes';
 import { modesOf } from '../camera/modeTable';
@@ -98,7 +99,7 @@ function cameraUnder(
     if (familyOf(frameRate) !== family) continue;
     if (brief.pins.frameRate !== undefined && brief.pins.frameRate !== frameRate) continue;
     const { shownFps } = cadenceOf(frameRate, timelineFps, slowdown);
-    const shutterSeconds = angle / (360 * shownFps);
+    const shutterSeconds = secondsOfAngle(angle, shownFps);
     if (shutterSeconds > (1 / frameRate) * (1 + 1e-9)) continue;
     if (shutterSeconds < brief.camera.shutter.shortestSeconds) continue;
     const wanted: Pins = {

@@ -1,3 +1,4 @@
+import { shutterAngleDeg } from '../playback/shutterAngle';
 import type { Settings } from '../records/settings';
 import type { Family } from '../playback/cadence';
 import { cadenceOf, familyOf } from '../playback/cadence';
@@ -22,7 +23,7 @@ export function shownAngleDeg(
   playback: { timelineFps: number; slowdown: number },
 ): number {
   const { shownFps } = cadenceOf(settings.frameRate, playback.timelineFps, playback.slowdown);
-  return 360 * shownFps * settings.shutterSeconds;
+  return shutterAngleDeg(shownFps, settings.shutterSeconds);
 }
 
 export function matchSheetOf(

@@ -1,3 +1,4 @@
+import { secondsOfAngle } from '../playback/shutterAngle';
 import { PAIR_ASKS } from '../vocabulary/pairs';
 import type { PairAsks } from '../vocabulary/pairs';
 import { matchSheetOf } from './matchSheet';
@@ -158,7 +159,7 @@ export function planPair(pair: Pair, briefs: readonly [Brief, Brief]): PairPlan 
   const need: Pins = {
     frameRate,
     shutterMode: 'fixed',
-    shutterSeconds: angle / 360 / frameRate,
+    shutterSeconds: secondsOfAngle(angle, frameRate),
     whiteBalance,
     exposureOffsetStops: 0,
     ...(usual ? { colour: usual.colour } : {}),

@@ -8,6 +8,11 @@ export function stopsBetween(from: number, to: number): number {
   return Math.log2(to / from);
 }
 
+/** The optical density of a filter of so many stops: the common logarithm of what it divides the light by. */
+export function densityOf(stops: number): number {
+  return stops * Math.log10(2);
+}
+
 /**
  * Shutter times in third stops as they are engraved, from 1/8000 s to 1 s, shortest first, in seconds.
  * The engraved values are the rounded ones of ISO 516 (1/125, not 1/128), because those are what a camera

@@ -1,3 +1,4 @@
+import { shutterAngleDeg } from '@/core/playback/shutterAngle';
 import { str as crc32 } from 'crc-32';
 import type { Settings } from '@/core/records/settings';
 import { SettingsSchema } from '@/core/records/settings';
@@ -210,7 +211,7 @@ function setupFrom(told: ReadonlyMap<string, string>): SetupRead {
   const shape = {
     frameRate,
     shutterSeconds,
-    shutterAngleDeg: Math.min(360, 360 * frameRate * shutterSeconds),
+    shutterAngleDeg: Math.min(360, shutterAngleDeg(frameRate, shutterSeconds)),
     shutterMode: mode,
     ...(shortest === undefined ? {} : { shutterFloorSeconds: Number(shortest) }),
     filter: { ids: [], stops: 0 },

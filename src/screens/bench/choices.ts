@@ -1,3 +1,4 @@
+import { shutterAngleDeg } from '@/core/playback/shutterAngle';
 import { STABILIZATIONS } from '@/core/vocabulary/modes';
 import { modesOf } from '@/core/camera/modeTable';
 import { filterSettings } from '@/core/filters/kit';
@@ -156,7 +157,7 @@ function shutterChoices(brief: Brief, now: Settings): Choice[] {
     (seconds) => seconds.toPrecision(6),
   );
   const fixed = times.map((shutterSeconds): Choice => ({
-    label: `${shutterFraction(shutterSeconds)} s · ${trimmed(360 * now.frameRate * shutterSeconds, 0)}°`,
+    label: `${shutterFraction(shutterSeconds)} s · ${trimmed(shutterAngleDeg(now.frameRate, shutterSeconds), 0)}°`,
     pins: { shutterSeconds, shutterMode: 'fixed' },
     current: now.shutterMode === 'fixed' && Math.abs(shutterSeconds / now.shutterSeconds - 1) < 1e-6,
   }));

@@ -1,5 +1,6 @@
 'use client';
 
+import { USUAL_CELL } from '@/core/camera/power';
 import { Button, Checkbox } from 'antd';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
@@ -115,7 +116,7 @@ function Running({
     camera,
     gear: {
       capacityGb: gear?.cards[0]?.capacityGb ?? part?.brief.limits.cardGb ?? 64,
-      ...(gear?.cells ?? { ampereHours: 1.72, volts: 3.85 }),
+      ...(gear?.cells ?? USUAL_CELL),
     },
     world,
     speed: Number(speed),

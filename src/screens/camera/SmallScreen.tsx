@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { USABLE_SHARE } from '@/core/camera/card';
+import { usableGb } from '@/core/camera/card';
 import { shiftedIso } from '@/core/day/placedDay';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import type { StandIn } from '@/standins/camera/camera';
@@ -74,8 +74,8 @@ export function SmallScreen({ state }: { state: StandIn }): ReactNode {
       <dl className={`${styles.gauges ?? ''} numerals`}>
         <Gauge
           name="Card"
-          share={1 - card.usedGb / (card.capacityGb * USABLE_SHARE)}
-          text={`${trimmed(card.capacityGb * USABLE_SHARE - card.usedGb, 1)} GB`}
+          share={1 - card.usedGb / usableGb(card.capacityGb)}
+          text={`${trimmed(usableGb(card.capacityGb) - card.usedGb, 1)} GB`}
         />
         <Gauge
           name="Cell"

@@ -1,5 +1,6 @@
 'use client';
 
+import { shutterAngleDeg } from '@/core/playback/shutterAngle';
 import { useEffect, useRef, useState } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Settings } from '@/core/records/settings';
@@ -66,7 +67,10 @@ export function useStandIn({
     const settings: Settings = {
       ...setup.settings,
       filter,
-      shutterAngleDeg: Math.min(360, 360 * setup.settings.frameRate * setup.settings.shutterSeconds),
+      shutterAngleDeg: Math.min(
+        360,
+        shutterAngleDeg(setup.settings.frameRate, setup.settings.shutterSeconds),
+      ),
     };
     for (const clip of fresh)
       keeper

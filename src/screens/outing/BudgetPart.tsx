@@ -1,5 +1,6 @@
 'use client';
 
+import { USUAL_CELL } from '@/core/camera/power';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { withGear } from '@/core/day/applyCure';
@@ -156,7 +157,6 @@ const CHARGING_LABEL: Record<Gear['charging'], string> = {
   breaks: 'charged at breaks',
   recording: 'plugged in while recording',
 };
-const USUAL_CELLS = { ampereHours: 1.72, volts: 3.85, count: 1 };
 
 /** Cards, cells and bank of a camera, out of the kit or by figures. */
 function GearFields({
@@ -173,7 +173,7 @@ function GearFields({
   const kit = useKit() ?? [];
   const own: Gear = gear ?? { cameraId, cards: [], charging: 'none' };
   const cards = kit.flatMap(({ thing, archived }) => (thing.what === 'card' && !archived ? [thing] : []));
-  const cells = own.cells ?? USUAL_CELLS;
+  const cells = own.cells ?? USUAL_CELL;
   return (
     <div className={styles.panel}>
       <h3>Fed from</h3>
@@ -182,7 +182,7 @@ function GearFields({
           Nobody said which {assumed.join(' and ')}:{' '}
           {assumed.includes('card') ? 'one card as its shots say' : ''}
           {assumed.length === 2 ? ', ' : ''}
-          {assumed.includes('cell') ? 'one cell of 1.72 Ah' : ''} is taken.
+          {assumed.includes('cell') ? `one cell of ${USUAL_CELL.ampereHours} Ah` : ''} is taken.
         </p>
       )}
       <div className={styles.fields}>
@@ -220,7 +220,9 @@ function GearFields({
           min={0.05}
           max={100}
           step={0.1}
-          onCommit={(ampereHours = 1.72) => onChange({ ...own, cells: { ...cells, ampereHours } })}
+          onCommit={(ampereHours = USUAL_CELL.ampereHours) =>
+            onChange({ ...own, cells: { ...cells, ampereHours } })
+          }
         />
         <NumberField
           label="at"
@@ -229,7 +231,7 @@ function GearFields({
           min={1}
           max={60}
           step={0.05}
-          onCommit={(volts = 3.85) => onChange({ ...own, cells: { ...cells, volts } })}
+          onCommit={(volts = USUAL_CELL.volts) => onChange({ ...own, cells: { ...cells, volts } })}
         />
         <NumberField
           label="Bank"

@@ -1,8 +1,9 @@
+import { gigabytesOf } from '@/core/units/data';
 import { modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile } from '@/core/camera/profile';
 import { temperatureAfter } from '@/core/day/heat';
-import { SOUND_MBPS, USABLE_SHARE } from '@/core/camera/card';
-import { cellWh, coldShare } from '@/core/day/power';
+import { SOUND_MBPS, usableGb } from '@/core/camera/card';
+import { cellWh, coldShare } from '@/core/camera/power';
 import { modePowerW } from '@/core/camera/modeTable';
 import type { Mode } from '@/core/camera/modeTable';
 import type { Setup } from '@/formats/code/setupCode';
@@ -149,8 +150,7 @@ export function takeSetup(
 /** Starts recording; a camera without a set-up, full, flat or hot stays as it is. */
 export function started(camera: StandIn): StandIn {
   const { setup, profile, card, cell } = camera;
-  if (camera.running || !setup || card.usedGb >= card.capacityGb * USABLE_SHARE || cell.leftWh <= 0)
-    return camera;
+  if (camera.running || !setup || card.usedGb >= usableGb(card.capacityGb) || cell.leftWh <= 0) return camera;
   if (camera.celsius >= profile.heat.shutdownC) return camera;
   const number = String(camera.clips.length + 1).padStart(4, '0');
   return {
@@ -224,8 +224,8 @@ function step(before: StandIn, seconds: number, world: World): StandIn {
       setup.intervalSeconds === null
         ? setup.settings.bitRateMbps + SOUND_MBPS
         : setup.settings.bitRateMbps * share;
-    const room = camera.card.capacityGb * USABLE_SHARE - camera.card.usedGb;
-    const wrote = Math.min(room, (mbps * seconds) / 8000);
+    const room = usableGb(camera.card.capacityGb) - camera.card.usedGb;
+    const wrote = Math.min(room, gigabytesOf(mbps, seconds));
     const exposure = exposedBy(camera, world);
     camera = {
       ...camera,

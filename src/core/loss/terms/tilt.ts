@@ -1,5 +1,5 @@
 import { start } from '../../units/estimate';
-import { straightenKeeps } from '../../optics/crop';
+import { MOST_STRAIGHTENED_DEG, straightenKeeps } from '../../optics/crop';
 import { tiltHeldDeg } from '../frame';
 import type { FrameFacts } from '../frame';
 import type { TermOf } from '../term';
@@ -11,7 +11,7 @@ const slopes = {
   cut: start(2, 'straightened in the edit it costs pixels like any other cut'),
 };
 
-/** Level hold straightens up to 45°, full-roll hold anything; in the edit it is straightened by a crop. */
+/** What a hold of the camera rights is no loss; in the edit it is straightened by a crop. */
 export const tilt: TermOf<'tilt', FrameFacts> = {
   id: 'tilt',
   owner: 'frame',
@@ -27,7 +27,9 @@ export const tilt: TermOf<'tilt', FrameFacts> = {
     if (off <= slopes.unseenDeg.value || off <= tiltHeldDeg(mode)) return 0;
     if (steadiedInEdit) {
       const { width, height } = brief.playback.deliver;
-      return slopes.cut.value * -Math.log2(straightenKeeps(Math.min(off, 45), width, height));
+      return (
+        slopes.cut.value * -Math.log2(straightenKeeps(Math.min(off, MOST_STRAIGHTENED_DEG), width, height))
+      );
     }
     return Math.min(slopes.most.value, slopes.perDegree.value * (off - slopes.unseenDeg.value));
   },

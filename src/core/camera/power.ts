@@ -1,5 +1,8 @@
 /** Cells, banks and the cold. Watt hours, watts, degrees Celsius. */
 
+/** A cell nobody told anything of: that of a usual action camera (start). */
+export const USUAL_CELL = { ampereHours: 1.72, volts: 3.85, count: 1 } as const;
+
 const BANK_CELL_V = 3.7;
 /** What of a bank's charge reaches the camera: its own conversion and the cable's loss (start). */
 const BANK_EFFICIENCY = 0.85;
