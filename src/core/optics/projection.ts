@@ -10,11 +10,52 @@
  * Source: Kannala & Brandt 2006, eqs. 1–5. Directions are unit-free vectors: x right, y down, z along the axis. Places
  * in the frame are in half widths: x from −1 at the left edge to 1 at the right, y likewise downwards.
  */
-export const PROJECTIONS = ['straight', 'curved', 'equisolid', 'stretched'] as const;
-export type Projection = (typeof PROJECTIONS)[number];
+interface Shape {
+  /** Radius over focal length at θ radians from the axis, along the direction that is not stretched. */
+  radius: (theta: number) => number;
+  /** The angle in radians at a radius over focal length; NaN outside the image circle. */
+  angleAt: (r: number) => number;
+  /** d radius / dθ over focal length. */
+  slope: (theta: number) => number;
+  /** `angleAt` of f in GLSL, for those who draw on the graphics card. */
+  glsl: string;
+  /** How much wider than high a small square at the centre is drawn; heights are left alone, so the picture looks squeezed upright. */
+  squeeze: number;
+}
 
-/** How much wider than high the widest modes draw a small square: a 4:3 frame shown as 16:9. */
-export const STRETCH = 4 / 3;
+/** Rectilinear. */
+const STRAIGHT: Shape = {
+  radius: (theta) => (theta < Math.PI / 2 ? Math.tan(theta) : Infinity),
+  angleAt: Math.atan,
+  glsl: 'atan(f)',
+  slope: (theta) => (theta < Math.PI / 2 ? 1 / Math.cos(theta) ** 2 : Infinity),
+  squeeze: 1,
+};
+/** Equidistant. */
+const CURVED: Shape = {
+  radius: (theta) => theta,
+  angleAt: (r) => (r <= Math.PI ? r : NaN),
+  glsl: 'f',
+  slope: () => 1,
+  squeeze: 1,
+};
+const SHAPES = {
+  straight: STRAIGHT,
+  curved: CURVED,
+  equisolid: {
+    radius: (theta: number): number => 2 * Math.sin(theta / 2),
+    angleAt: (r: number): number => 2 * Math.asin(r / 2),
+    glsl: '2.0 * asin(min(1.0, f / 2.0))',
+    slope: (theta: number): number => Math.cos(theta / 2),
+    squeeze: 1,
+  },
+  /** A 4:3 frame shown as 16:9. */
+  stretched: { ...CURVED, squeeze: 4 / 3 },
+} as const satisfies Record<string, Shape>;
+
+export type Projection = keyof typeof SHAPES;
+export const PROJECTIONS = Object.keys(SHAPES) as [Projection, ...Projection[]];
+export const PROJECTION_SHAPES: Readonly<Record<Projection, Shape>> = SHAPES;
 
 export interface Lens {
   horizontalDeg: number;
@@ -34,35 +75,9 @@ export interface Place {
 
 const RAD = Math.PI / 180;
 
-/** Radius over focal length at θ radians from the axis, along the direction that is not stretched. */
-function radius(theta: number, projection: Projection): number {
-  switch (projection) {
-    case 'straight':
-      return theta < Math.PI / 2 ? Math.tan(theta) : Infinity;
-    case 'equisolid':
-      return 2 * Math.sin(theta / 2);
-    case 'curved':
-    case 'stretched':
-      return theta;
-  }
-}
-
-/** The angle in radians at a radius over focal length; NaN outside the image circle. */
-function angleAt(r: number, projection: Projection): number {
-  switch (projection) {
-    case 'straight':
-      return Math.atan(r);
-    case 'equisolid':
-      return 2 * Math.asin(r / 2);
-    case 'curved':
-    case 'stretched':
-      return r <= Math.PI ? r : NaN;
-  }
-}
-
 /** Half widths of the frame for one focal length: the scale at the centre, per radian. */
 function focalOf({ horizontalDeg, projection }: Lens): number {
-  return 1 / radius((horizontalDeg / 2) * RAD, projection);
+  return 1 / PROJECTION_SHAPES[projection].radius((horizontalDeg / 2) * RAD);
 }
 
 /** Per cent of the frame's width that one degree takes at the centre. */
@@ -72,8 +87,8 @@ export function pctWidthPerDegree(horizontalDeg: number, projection: Projection)
 
 /** The view left when a crop keeps the share `keeps` (0…1) of the width. */
 export function viewAfterCropDeg(horizontalDeg: number, keeps: number, projection: Projection): number {
-  if (projection === 'curved' || projection === 'stretched') return keeps * horizontalDeg;
-  return (2 * angleAt(keeps * radius((horizontalDeg / 2) * RAD, projection), projection)) / RAD;
+  const { radius, angleAt } = PROJECTION_SHAPES[projection];
+  return (2 * angleAt(keeps * radius((horizontalDeg / 2) * RAD))) / RAD;
 }
 
 /** How far a lens enlarges against another: the ratio of focal lengths on the same frame. */
@@ -85,36 +100,23 @@ export function magnification(lens: Lens, standard: Lens): number {
 export function project(lens: Lens, { x, y, z }: Direction): Place | null {
   const aside = Math.hypot(x, y);
   const theta = Math.atan2(aside, z);
-  const r = radius(theta, lens.projection);
+  const r = PROJECTION_SHAPES[lens.projection].radius(theta);
   if (!Number.isFinite(r)) return null;
   if (aside === 0) return z > 0 ? { x: 0, y: 0 } : null;
   const scale = (focalOf(lens) * r) / aside;
-  return { x: x * scale, y: (y * scale) / squeezeOf(lens) };
+  return { x: x * scale, y: (y * scale) / PROJECTION_SHAPES[lens.projection].squeeze };
 }
 
 /** The direction seen at a place in the frame; `null` outside the lens's image circle. */
 export function unproject(lens: Lens, place: Place): Direction | null {
   const x = place.x;
-  const y = place.y * squeezeOf(lens);
+  const y = place.y * PROJECTION_SHAPES[lens.projection].squeeze;
   const r = Math.hypot(x, y);
   if (r === 0) return { x: 0, y: 0, z: 1 };
-  const theta = angleAt(r / focalOf(lens), lens.projection);
+  const theta = PROJECTION_SHAPES[lens.projection].angleAt(r / focalOf(lens));
   if (Number.isNaN(theta)) return null;
   const aside = Math.sin(theta) / r;
   return { x: x * aside, y: y * aside, z: Math.cos(theta) };
-}
-
-/** d radius / dθ over focal length, beside `radius`. */
-function radiusSlope(theta: number, projection: Projection): number {
-  switch (projection) {
-    case 'straight':
-      return theta < Math.PI / 2 ? 1 / Math.cos(theta) ** 2 : Infinity;
-    case 'equisolid':
-      return Math.cos(theta / 2);
-    case 'curved':
-    case 'stretched':
-      return 1;
-  }
 }
 
 /**
@@ -126,23 +128,19 @@ export function imageVelocity(lens: Lens, direction: Direction, rate: Direction)
   const { x, y, z } = direction;
   const aside = Math.hypot(x, y);
   const focal = focalOf(lens);
-  const squeeze = squeezeOf(lens);
+  const squeeze = PROJECTION_SHAPES[lens.projection].squeeze;
   if (aside < 1e-9) return z > 0 ? { x: focal * rate.x, y: (focal * rate.y) / squeeze } : null;
   const theta = Math.atan2(aside, z);
-  const r = radius(theta, lens.projection);
+  const r = PROJECTION_SHAPES[lens.projection].radius(theta);
   if (!Number.isFinite(r)) return null;
   const [ux, uy] = [x / aside, y / aside];
-  const outward = radiusSlope(theta, lens.projection) * (z * (ux * rate.x + uy * rate.y) - aside * rate.z);
+  const outward =
+    PROJECTION_SHAPES[lens.projection].slope(theta) * (z * (ux * rate.x + uy * rate.y) - aside * rate.z);
   const around = (r / aside) * (ux * rate.y - uy * rate.x);
   return {
     x: focal * (outward * ux - around * uy),
     y: (focal * (outward * uy + around * ux)) / squeeze,
   };
-}
-
-/** A stretched frame is drawn wider than it is seen; heights are left alone, so the picture looks squeezed upright. */
-function squeezeOf({ projection }: Lens): number {
-  return projection === 'stretched' ? STRETCH : 1;
 }
 
 /** The view upright through the centre of a W:H frame. */
@@ -162,16 +160,7 @@ export function diagonalDeg(lens: Lens, width: number, height: number): number {
  * lens, 1 for an equidistant one, cos(θ/2) for equisolid.
  */
 export function outwardStretch(lens: Lens, offAxisDeg: number): number {
-  const theta = Math.abs(offAxisDeg) * RAD;
-  switch (lens.projection) {
-    case 'straight':
-      return theta < Math.PI / 2 ? 1 / Math.cos(theta) ** 2 : Infinity;
-    case 'equisolid':
-      return Math.cos(theta / 2);
-    case 'curved':
-    case 'stretched':
-      return 1;
-  }
+  return PROJECTION_SHAPES[lens.projection].slope(Math.abs(offAxisDeg) * RAD);
 }
 
 /**

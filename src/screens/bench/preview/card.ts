@@ -8,7 +8,7 @@ import { evAt, flickerGain, meter, uncovered } from '@/core/preview/take';
 import type { CapturedFrame, Take } from '@/core/preview/take';
 import { textureOf } from '@/core/preview/textures';
 import type { TextureId } from '@/core/preview/textures';
-import { pctWidthPerDegree, project } from '@/core/optics/projection';
+import { pctWidthPerDegree, project, PROJECTION_SHAPES, PROJECTIONS } from '@/core/optics/projection';
 import { FRAGMENT, MOST_SURFACES, VERTEX } from './takeShader';
 
 /** Drawing on the processor, however it is called: no card worth asking. */
@@ -112,8 +112,8 @@ export class Card {
     // Half widths a radian at the centre.
     const focal = (pctWidthPerDegree(horizontalDeg, projection) * 180) / Math.PI / 50;
     gl.uniform1f(this.at('focal'), focal);
-    gl.uniform1i(this.at('projection'), { straight: 0, curved: 1, equisolid: 2, stretched: 1 }[projection]);
-    gl.uniform1f(this.at('squeeze'), projection === 'stretched' ? 4 / 3 : 1);
+    gl.uniform1i(this.at('projection'), PROJECTIONS.indexOf(projection));
+    gl.uniform1f(this.at('squeeze'), PROJECTION_SHAPES[projection].squeeze);
     gl.uniform1f(this.at('most'), 2 ** Math.max(0, take.exposure.guardStops));
   }
 

@@ -1,7 +1,14 @@
+import { PROJECTION_SHAPES, PROJECTIONS } from '@/core/optics/projection';
 import { MOST_RAYS } from '@/core/preview/path';
 
 /** As many surfaces as any scene has, the subject included. */
 export const MOST_SURFACES = 10;
+
+/** The angle off the axis in each projection, by its place in the list. */
+const ANGLE = PROJECTIONS.reduce(
+  (others, projection, at) => `projection == ${at} ? ${PROJECTION_SHAPES[projection].glsl} : ${others}`,
+  'f',
+);
 
 export const VERTEX = `#version 300 es
 in vec2 at;
@@ -46,7 +53,7 @@ vec3 look(vec2 place) {
   float r = length(p);
   if (r < 1e-6) return vec3(0.0, 0.0, 1.0);
   float f = r / focal;
-  float theta = projection == 0 ? atan(f) : projection == 2 ? 2.0 * asin(min(1.0, f / 2.0)) : f;
+  float theta = ${ANGLE};
   return vec3(p * (sin(theta) / r), cos(theta));
 }
 
