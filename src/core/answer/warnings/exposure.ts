@@ -1,0 +1,85 @@
+import { over } from '../../loss/terms/over';
+import { under } from '../../loss/terms/under';
+import { worthAWarning } from '../../loss/table';
+import { helpsFor } from '../helps';
+import type { Help } from '../helps';
+import { sunInShot } from '../sunInShot';
+import type { SunInShot } from '../sunInShot';
+import { CAUTION_FROM, severityOf, warning } from './warning';
+
+/** Light against the window. Stops, EV100. */
+
+const NOTED_STOPS = 0.05;
+/** Of the run with the sun in the frame: from here worth planning around; once or beside it, worth a word. */
+const FLARE_CAUTION_SHARE = 0.2;
+
+const overWarning = warning<'over', { overStops: number; guardStops: number; evMax: number; helps: Help[] }>(
+  'over',
+  ({ space, candidate, loss, exposure }) => {
+    if (exposure.overStops <= NOTED_STOPS) return null;
+    const { guardStops } = candidate.colour.sensor;
+    const past = exposure.overStops > guardStops;
+    // Solved when they are asked for: many answers are compared for one that is read.
+    const helps = once(() => (past ? helpsFor(space, candidate, exposure, over.remedies) : []));
+    return {
+      severity: past ? severityOf(Math.max(CAUTION_FROM, loss.over)) : 'note',
+      overStops: exposure.overStops,
+      guardStops,
+      evMax: space.light.evMax,
+      get helps() {
+        return helps();
+      },
+    };
+  },
+);
+
+const underWarning = warning<'under', { underStops: number; evMin: number; helps: Help[] }>(
+  'under',
+  ({ space, candidate, loss, exposure }) => {
+    if (exposure.underStops <= NOTED_STOPS) return null;
+    const helps = once(() => helpsFor(space, candidate, exposure, under.remedies));
+    return {
+      severity: exposure.underStops >= 1 ? severityOf(Math.max(CAUTION_FROM, loss.under)) : 'note',
+      underStops: exposure.underStops,
+      evMin: space.light.evMin,
+      get helps() {
+        return helps();
+      },
+    };
+  },
+);
+
+const noise = warning<'noise', { isoUsed: number; stopsAboveBase: number; filterStops: number }>(
+  'noise',
+  ({ candidate, loss, exposure }) => {
+    if (!worthAWarning('noise', loss)) return null;
+    const isoUsed = candidate.iso.min * 2 ** exposure.darkIsoStops;
+    return {
+      severity: severityOf(loss.noise),
+      isoUsed,
+      stopsAboveBase: Math.log2(isoUsed / 100) - candidate.colour.sensor.referenceLog,
+      filterStops: candidate.filter.stops,
+    };
+  },
+);
+
+const flare = warning<'flare', { sun: SunInShot; zone: string | undefined }>(
+  'flare',
+  ({ space, candidate }) => {
+    const { brief } = space;
+    const sun = sunInShot(brief, candidate.mode);
+    if (!sun || brief.light.kind !== 'sun') return null;
+    return {
+      severity: sun.frameShare >= FLARE_CAUTION_SHARE ? 'caution' : 'note',
+      sun,
+      zone: brief.light.zone,
+    };
+  },
+);
+
+export const EXPOSURE_WARNINGS = [overWarning, underWarning, noise, flare] as const;
+
+function once<T>(work: () => T): () => T {
+  let known: { value: T } | null = null;
+  return () => (known ??= { value: work() }).value;
+}

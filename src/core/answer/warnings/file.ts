@@ -1,0 +1,46 @@
+import { cardUse, encodingBitsPerPixel } from '../../camera/card';
+import { worthAWarning } from '../../loss/table';
+import { encodingsKept } from '../../search/allowedModes';
+import { severityOf, warning } from './warning';
+
+/** The file on the card. Mbit/s, seconds, gigabytes. */
+
+const bitRate = warning<'bitRate', { bitsPerPixel: number; loss: number }>(
+  'bitRate',
+  ({ candidate, loss }) =>
+    worthAWarning('bitRate', loss)
+      ? {
+          severity: severityOf(loss.bitRate),
+          bitsPerPixel: encodingBitsPerPixel(candidate.mode, candidate.encoding),
+          loss: loss.bitRate,
+        }
+      : null,
+);
+
+interface CardFull {
+  use: number;
+  lastsSeconds: number;
+  recordSeconds: number;
+  /** The highest bit rate that this camera has in this mode and that fits; `null` where none does. */
+  fitsMbps: number | null;
+  needsGb: number;
+}
+
+const card = warning<'card', CardFull>('card', ({ space, candidate, loss }) => {
+  if (!worthAWarning('card', loss)) return null;
+  const { recordSeconds, cardGb } = space.brief.limits;
+  const use = cardUse(candidate.encoding.bitRateMbps, recordSeconds, cardGb);
+  const fitting = encodingsKept(space.brief, candidate.mode)
+    .map(({ bitRateMbps }) => bitRateMbps)
+    .filter((rate) => cardUse(rate, recordSeconds, cardGb) <= 1);
+  return {
+    severity: 'stop',
+    use,
+    lastsSeconds: recordSeconds / use,
+    recordSeconds,
+    fitsMbps: fitting.length > 0 ? Math.max(...fitting) : null,
+    needsGb: cardGb * use,
+  };
+});
+
+export const FILE_WARNINGS = [bitRate, card] as const;
