@@ -1,4 +1,3 @@
-import type { ArchetypeId } from '@/core/camera/archetypes';
 import type { Activity, Role, Scenery } from '@/core/vocabulary/activities';
 import type { Change, LapseLookId } from '@/core/vocabulary/lapses';
 import type { Codec, Colour, Grade, Recording, Stabilization } from '@/core/vocabulary/modes';
@@ -62,15 +61,6 @@ export const GRADE_LABEL: Record<Grade, string> = {
   none: 'no grading',
   light: 'light grading',
   full: 'full grading',
-};
-
-export const ARCHETYPE_LABEL: Record<ArchetypeId, string> = {
-  main: 'main action camera',
-  mini: 'mini camera',
-  budget: 'budget camera',
-  phone: 'phone',
-  sphere: 'spherical camera',
-  long: 'rail camera',
 };
 
 export const MOUNT_LABEL: Record<MountKind, string> = {

@@ -9,3 +9,7 @@ export interface ReasonText {
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
+
+export function decapitalized(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
+}

@@ -1,3 +1,4 @@
+import { ARCHETYPE_LABEL } from '@/words/archetypeText';
 import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
 import { ACTIVITIES } from '@/core/vocabulary/activities';
 import { GRADES } from '@/core/vocabulary/modes';
@@ -12,7 +13,6 @@ import type { Shot } from '@/core/records/shot';
 import { without } from '@/core/units/without';
 import {
   ACTIVITY_LABEL,
-  ARCHETYPE_LABEL,
   GRADE_LABEL,
   GROUND_LABEL,
   MOUNT_LABEL,

@@ -1,5 +1,6 @@
 'use client';
 
+import { ARCHETYPE_LABEL } from '@/words/archetypeText';
 import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
 import { Button, Checkbox } from 'antd';
 import Link from 'next/link';
@@ -9,7 +10,6 @@ import type { ReactNode } from 'react';
 import { cameraFrom, copiedThing, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
 import type { KitItem, ThingKind } from '@/core/records/kitItem';
 import { THING_LABEL } from '@/words/cameraText';
-import { ARCHETYPE_LABEL } from '@/words/labels';
 import { Empty } from '../parts/Empty';
 import { MenuUnder } from '../parts/MenuUnder';
 import { useKit } from '../parts/kit';
