@@ -5,7 +5,7 @@ const port = 4631;
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '**/*.spec.ts',
-  workers: 1,
+  workers: 2,
   timeout: 300_000,
   // A slow machine under load, not a slow page: what is wrong fails all the same, later.
   expect: { timeout: 40_000 },

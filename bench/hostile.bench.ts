@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { makeDemo } from '../demo/makeDemo';
 import { daySheet } from '@/core/day/daySheet';
 import { placedDay } from '@/core/day/placedDay';
+import { workedDay } from '@/core/day/workedDay';
 import { wallClock } from '@/formats/clock';
 import { readIncoming, readIncomingFile } from '@/formats/incoming';
 import { outingCalendar } from '@/formats/outing/calendar';
@@ -17,7 +18,7 @@ const outing = demo.outings[0]!;
 const kept = new Map(demo.shots.map((shot) => [shot.id, shot]));
 const days = outing.days.map(({ id }) => {
   const day = placedDay(outing, id, kept, wallClock(outing.zone));
-  return { day, sheet: daySheet(day, outing.gear) };
+  return workedDay(day, outing.gear, daySheet(day, outing.gear));
 });
 const file = (name: string): Buffer => readFileSync(`fuzz/hostile/${name}`);
 const calendar = outingCalendar(outing, days);

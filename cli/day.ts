@@ -2,6 +2,7 @@ import { curesOf } from '@/core/day/cures';
 import { daySheet, outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
 import { placedDay } from '@/core/day/placedDay';
+import { workedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { isoIn, wallClock } from '@/formats/clock';
@@ -19,15 +20,15 @@ export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object
     version: FILE_VERSION,
     outing: outing.name,
     days: outing.days.map(({ id }) => {
-      const day = placedDay(outing, id, kept, wallClock(zone));
-      const sheet = daySheet(day, gear, memo);
-      const nameOf = (partId: string): string => day.parts.find((part) => part.id === partId)?.name ?? partId;
-      const entryAt = (entryId: string): number | null =>
-        day.parts.find((part) => part.entryId === entryId)?.fromMs ?? null;
+      const placed = placedDay(outing, id, kept, wallClock(zone));
+      const sheet = daySheet(placed, gear, memo);
+      const day = workedDay(placed, gear, sheet);
+      const nameOf = (partId: string): string => day.part(partId)?.name ?? partId;
+      const entryAt = (entryId: string): number | null => day.partsOf(entryId)[0]?.fromMs ?? null;
       return {
         date: day.date,
         parts: day.parts.map((part) => {
-          const own = sheet.parts.find(({ partId }) => partId === part.id);
+          const own = part.answer;
           return {
             name: part.name,
             camera: part.camera.id,

@@ -108,5 +108,5 @@ test('a camera is added, renamed, copied, put away and offered to a shot; other 
   await page.getByRole('button', { name: 'Add a cell' }).click();
   await page.getByRole('spinbutton', { name: 'How many' }).fill('3');
   await page.keyboard.press('Tab');
-  await expect(page.getByText(/19\.6 Wh in all/)).toBeVisible();
+  await expect(page.getByText(/19\.9 Wh in all/)).toBeVisible();
 });

@@ -7,6 +7,7 @@ import { makeDemo } from '../demo/makeDemo';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { daySheet } from '@/core/day/daySheet';
 import { placedDay } from '@/core/day/placedDay';
+import { workedDay } from '@/core/day/workedDay';
 import { readShot } from '@/core/records/shot';
 import { backupOf } from '@/core/records/backup';
 import { recordChecks, RECORD_TABLES } from '@/core/records/kinds';
@@ -35,7 +36,7 @@ const named = new Set(
 );
 const days = outing.days.map(({ id }) => {
   const day = placedDay(outing, id, kept, wallClock(outing.zone));
-  return { day, sheet: daySheet(day, outing.gear) };
+  return workedDay(day, outing.gear, daySheet(day, outing.gear));
 });
 const backup = backupOf(
   { ...demo, shots: demo.shots.slice(0, 4), kit: demo.kit.slice(0, 6) },
@@ -162,7 +163,7 @@ describe('readers, given what hands and bad wires make of files', () => {
     }));
 
   it('set-up codes: what is read is written again the same', () => {
-    const part = days[0]!.sheet.parts.find(({ carried }) => carried)!.carried!;
+    const part = days[0]!.parts.find(({ answer }) => answer?.carried)!.answer!.carried!;
     const code = writeSetup({
       name: 'Helmet 25',
       cameraId: 'otter',

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
 import { placedDay } from '@/core/day/placedDay';
+import { workedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import { isZone } from '@/core/schema/zone';
 import { FILE_VERSION } from '@/core/schema/versions';
@@ -65,10 +66,9 @@ for (const zone of zones) {
       })),
     })),
   };
-  const days = outing.days.map(({ id }) => ({
-    day: placedDay(outing, id, new Map(), wallClock(zone)),
-    sheet: { parts: [], cameras: [] } as never,
-  }));
+  const days = outing.days.map(({ id }) =>
+    workedDay(placedDay(outing, id, new Map(), wallClock(zone)), [], null),
+  );
   const text = outingCalendar(outing, days);
   const read = readCalendar(text);
   if (!read.ok) {
@@ -85,14 +85,14 @@ for (const zone of zones) {
   for (const block of root.getAllSubcomponents('vtimezone')) ICAL.TimezoneService.register(block);
   for (const event of root.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one))) {
     const id = event.uid.replace('@lynxeye', '');
-    const pause = days.flatMap(({ day }) => day.pauses).find((one) => one.id === id);
+    const pause = days.flatMap(({ pauses }) => pauses).find((one) => one.id === id);
     const told = event.startDate.toJSDate().getTime();
     // A time that the clock shows twice is the first to some readers and the second to others.
     if (told !== pause?.fromMs && !(pause && showsTwice(pause.fromMs, zone)))
       wrong.push(`${zone}: ${id} is ${new Date(told).toISOString()} to another reader`);
   }
   const sheet = new Set(shotListCsv(days, zone).split('\r\n'));
-  for (const { fromMs } of days.flatMap(({ day }) => day.pauses)) {
+  for (const { fromMs } of days.flatMap(({ pauses }) => pauses)) {
     const { date, time } = dateAndTime(fromMs, zone);
     if (![...sheet].some((line) => line.startsWith(`${date},${time},`)))
       wrong.push(`${zone}: the sheet lacks ${date} ${time}`);

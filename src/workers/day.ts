@@ -3,24 +3,22 @@ import type { Remote } from 'comlink';
 import type { Cure } from '@/core/day/cures';
 import type { DaySheet } from '@/core/day/daySheet';
 import type { JointDay, JointProgress } from '@/core/day/jointDay';
-import type { Outing } from '@/core/records/outing';
-import type { ShotRecord } from '@/core/records/shotRecord';
+import type { PlacedDay } from '@/core/day/placedDay';
+import type { Gear } from '@/core/records/outing';
 
-/** A day worked out, and for everything that runs out what cures it. */
-export interface DayWorked {
-  dayId: string;
+/** What is made of a placed day, and for everything that runs out what cures it. */
+export interface DayAnswers {
   sheet: DaySheet;
   cures: readonly Cure[];
 }
 
 /** What the worker for days answers. Answers of shots are kept in it from one question to the next. */
 export interface DayWorker {
-  work: (outing: Outing, dayId: string, shots: readonly ShotRecord[]) => DayWorked;
+  work: (day: PlacedDay, gear: readonly Gear[]) => DayAnswers;
   /** `null` when it was cancelled on the way. */
   joint: (
-    outing: Outing,
-    dayId: string,
-    shots: readonly ShotRecord[],
+    day: PlacedDay,
+    gear: readonly Gear[],
     onProgress: (progress: JointProgress) => void,
   ) => Promise<JointDay | null>;
   cancelJoint: () => void;
@@ -34,17 +32,16 @@ function worker(): Remote<DayWorker> {
   ));
 }
 
-export function workDay(outing: Outing, dayId: string, shots: readonly ShotRecord[]): Promise<DayWorked> {
-  return worker().work(outing, dayId, shots);
+export function workDay(day: PlacedDay, gear: readonly Gear[]): Promise<DayAnswers> {
+  return worker().work(day, gear);
 }
 
 export function solveDayJointly(
-  outing: Outing,
-  dayId: string,
-  shots: readonly ShotRecord[],
+  day: PlacedDay,
+  gear: readonly Gear[],
   onProgress: (progress: JointProgress) => void,
 ): Promise<JointDay | null> {
-  return worker().joint(outing, dayId, shots, proxy(onProgress));
+  return worker().joint(day, gear, proxy(onProgress));
 }
 
 export function cancelJoint(): void {

@@ -27,8 +27,9 @@ export function pinning(
   pins: readonly PartPins[],
 ): ReadonlyMap<string, (shot: Shot) => Shot> {
   const changes = new Map<string, (shot: Shot) => Shot>();
+  const byId = new Map(parts.map((part) => [part.id, part]));
   for (const { partId, pins: wanted } of pins) {
-    const part = parts.find(({ id }) => id === partId);
+    const part = byId.get(partId);
     if (!part) continue;
     const before = changes.get(part.shotId);
     const change = (shot: Shot): Shot => {

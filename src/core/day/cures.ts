@@ -71,7 +71,7 @@ export function curesOf(
   const first = parts[0];
   if (!first) return [];
   const recorded = parts.flatMap((part): Recorded[] => {
-    const answer = sheet.parts.find(({ partId }) => partId === part.id)?.carried;
+    const answer = sheet.parts.get(part.id)?.carried;
     return answer ? [{ part, answer }] : [];
   });
   const own = gear.find(({ cameraId }) => cameraId === out.cameraId);

@@ -1,3 +1,5 @@
+import { workedDay } from './workedDay';
+import type { WorkedDay } from './workedDay';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { ARCHETYPES } from '../camera/archetypes';
@@ -193,11 +195,12 @@ describe('the made-up outing', () => {
   const shots = new Map(demo.shots.map((shot) => [shot.id, shot]));
   const memo: Memo = new Map();
   const clock = (date: string, time: string): number => Date.parse(`${date}T${time}:00+02:00`);
-  let days: { day: PlacedDay; sheet: DaySheet }[] = [];
+  let days: { day: PlacedDay; sheet: DaySheet; worked: WorkedDay }[] = [];
   beforeAll(() => {
     days = outing.days.map(({ id }) => {
       const day = placedDay(outing, id, shots, clock);
-      return { day, sheet: daySheet(day, outing.gear, memo) };
+      const sheet = daySheet(day, outing.gear, memo);
+      return { day, sheet, worked: workedDay(day, outing.gear, sheet) };
     });
   });
 
@@ -205,8 +208,8 @@ describe('the made-up outing', () => {
     const ids = new Set(days.flatMap(({ day }) => day.parts.map(({ shotId }) => shotId)));
     expect(ids.size).toBe(13);
     for (const { day, sheet } of days) {
-      expect(sheet.parts).toHaveLength(day.parts.length);
-      for (const { partId, carried } of sheet.parts) expect(carried, partId).not.toBeNull();
+      expect(sheet.parts.size).toBe(day.parts.length);
+      for (const { partId, carried } of sheet.parts.values()) expect(carried, partId).not.toBeNull();
       expect(sheet.firstOut).toBeNull();
     }
   });
@@ -226,7 +229,7 @@ describe('the made-up outing', () => {
   it('never gives up what a school insists on for a shared set-up', () => {
     const { day, sheet } = days[0]!;
     const whip = day.parts.find(({ name }) => name.startsWith('Whip pair'))!;
-    expect(sheet.parts.find(({ partId }) => partId === whip.id)!.carried!.settings.shutterMode).toBe('fixed');
+    expect(sheet.parts.get(whip.id)!.carried!.settings.shutterMode).toBe('fixed');
   });
 
   it('solved together costs no more than shot by shot, and says what changed', () => {
@@ -246,7 +249,7 @@ describe('the made-up outing', () => {
   });
 
   it('packs what is used, once, and warns of what the mounts ask', () => {
-    const items = packingOf(days, outing.gear);
+    const items = packingOf(days.map(({ worked }) => worked));
     expect(new Set(items.map(({ id }) => id)).size).toBe(items.length);
     expect(items.filter(({ what }) => what === 'camera')).toHaveLength(4);
     expect(items.find(({ what }) => what === 'cell')!.count).toBe(3);

@@ -21,7 +21,8 @@ import type { SwapPlan, SwapStage } from './swaps';
  * left; for every part the settings it is carried with.
  */
 export interface DaySheet {
-  parts: readonly PartSheet[];
+  /** By the id of the part. */
+  parts: ReadonlyMap<string, PartSheet>;
   cameras: readonly CameraSheet[];
   /** The first thing of the day to run out; `null`: everything lasts. */
   firstOut: Out | null;
@@ -108,7 +109,7 @@ export function daySheet(day: PlacedDay, gear: readonly Gear[], memo: Memo = new
   const sheets = camerasOf(day.parts).map((camera) =>
     cameraSheet(camera, partsOfCamera(day.parts, camera.id), day, gear, memo),
   );
-  const parts = sheets.flatMap(({ parts: own }) => own);
+  const parts = new Map(sheets.flatMap(({ parts: own }) => own.map((part) => [part.partId, part] as const)));
   const cameras = sheets.map(({ camera }) => camera);
   return { parts, cameras, firstOut: firstOutOf(cameras.map(({ budget }) => budget)) };
 }

@@ -4,12 +4,14 @@ import type { OutingDay } from '../records/outing';
 import { daySheet } from './daySheet';
 import { deckOf, nextCard } from './deck';
 import { placedDay } from './placedDay';
+import { workedDay } from './workedDay';
 
 const demo = makeDemo();
 const outing = demo.outings[0]!;
 const shots = new Map(demo.shots.map((shot) => [shot.id, shot]));
-const day = placedDay(outing, 'sunday', shots, (date, time) => Date.parse(`${date}T${time}:00+02:00`));
-const sheet = daySheet(day, outing.gear);
+const placed = placedDay(outing, 'sunday', shots, (date, time) => Date.parse(`${date}T${time}:00+02:00`));
+const sheet = daySheet(placed, outing.gear);
+const day = workedDay(placed, outing.gear, sheet);
 const entries = outing.days[1]!.entries;
 const NONE = new Set<string>();
 
@@ -21,7 +23,7 @@ const withDone = (id: string): OutingDay['entries'] =>
   );
 
 describe('the deck of a day', () => {
-  const deck = deckOf(entries, day, sheet);
+  const deck = deckOf(entries, day);
 
   it('begins before the day, ends after it, and lies in the order of the clock', () => {
     expect(deck[0]!.kind).toBe('before');
@@ -45,7 +47,7 @@ describe('the deck of a day', () => {
 
   it('goes on at the first card not done, and asks for no task that lies behind', () => {
     expect(nextCard(deck, NONE)).toBe(0);
-    const begun = deckOf(withDone('sun-02'), day, sheet);
+    const begun = deckOf(withDone('sun-02'), day);
     const next = begun[nextCard(begun, NONE)]!;
     expect('fromMs' in next && next.fromMs).toBeGreaterThan(day.parts[0]!.fromMs);
     const last = entries.filter(({ what }) => what === 'shot').map(({ id }) => id);
@@ -58,12 +60,12 @@ describe('the deck of a day', () => {
         ),
       entries,
     );
-    const over = deckOf(all, day, sheet);
+    const over = deckOf(all, day);
     expect(over[nextCard(over, NONE)]!.kind).toBe('after');
   });
 
   it('has the shots also while the day is being worked out', () => {
-    expect(deckOf(entries, day, null).map(({ kind }) => kind)).toEqual([
+    expect(deckOf(entries, workedDay(placed, outing.gear, null)).map(({ kind }) => kind)).toEqual([
       'before',
       ...Array<string>(5).fill('shot'),
       'after',

@@ -1,7 +1,7 @@
 import type { OutingDay } from '../records/outing';
 import type { Act } from './budget';
-import type { DaySheet, Swap } from './daySheet';
-import type { DayPart, PlacedDay } from './placedDay';
+import type { Swap } from './daySheet';
+import type { WorkedDay, WorkedPart } from './workedDay';
 
 /** The day as cards in order: what is done before it, each shot, and between them what hands do at the cameras. */
 export type DeckCard =
@@ -10,7 +10,7 @@ export type DeckCard =
       kind: 'shot';
       id: string;
       fromMs: number;
-      parts: readonly DayPart[];
+      parts: readonly WorkedPart[];
       done: 'recorded' | 'skipped' | null;
     }
   | { kind: 'tasks'; id: string; fromMs: number; toMs: number; name: string; tasks: readonly Task[] }
@@ -21,16 +21,16 @@ export type Task = { id: string; cameraId: string } & (
   { what: 'swap'; swap: Swap } | { what: 'act'; act: Act }
 );
 
-export function deckOf(entries: OutingDay['entries'], day: PlacedDay, sheet: DaySheet | null): DeckCard[] {
+export function deckOf(entries: OutingDay['entries'], day: WorkedDay): DeckCard[] {
   const shots = entries.flatMap((entry): DeckCard[] => {
     if (entry.what !== 'shot') return [];
-    const parts = day.parts.filter(({ entryId }) => entryId === entry.id);
+    const parts = day.partsOf(entry.id);
     const [first] = parts;
     return first
       ? [{ kind: 'shot', id: entry.id, fromMs: first.fromMs, parts, done: entry.done?.how ?? null }]
       : [];
   });
-  const cards = [...shots, ...taskCards(day, sheet)].sort((a, b) => startOf(a) - startOf(b));
+  const cards = [...shots, ...taskCards(day)].sort((a, b) => startOf(a) - startOf(b));
   return [{ kind: 'before', id: 'before' }, ...cards, { kind: 'after', id: 'after' }];
 }
 
@@ -39,8 +39,8 @@ function startOf(card: DeckCard): number {
 }
 
 /** What falls into one break stands on one card. */
-function taskCards(day: PlacedDay, sheet: DaySheet | null): DeckCard[] {
-  const timed = (sheet?.cameras ?? []).flatMap(
+function taskCards(day: WorkedDay): DeckCard[] {
+  const timed = (day.sheet?.cameras ?? []).flatMap(
     ({ cameraId, swaps, budget }): { fromMs: number; task: Task }[] => [
       ...swaps.map((swap) => ({
         fromMs: swap.window.fromMs,

@@ -6,7 +6,6 @@ import { curesOf } from './cures';
 import type { PartPins } from './cures';
 import { daySheet, outsOf, setupPins, workOf } from './daySheet';
 import type { DaySheet, Memo } from './daySheet';
-import type { PartAnswer } from './partAnswer';
 import type { DayPart, PlacedDay } from './placedDay';
 import { SWAP_LOSS } from './swaps';
 
@@ -95,8 +94,7 @@ export function* jointDay(
 
 /** The pins that make cameras of one shot match, where that costs the pictures less than the mismatch does. */
 function matchOf(group: readonly DayPart[], sheet: DaySheet): PartPins[] {
-  const carried = new Map(sheet.parts.map(({ partId, carried: answer }) => [partId, answer]));
-  const amiss = MISMATCH_LOSS * mismatchesOf(group, carried);
+  const amiss = MISMATCH_LOSS * mismatchesOf(group, sheet);
   if (amiss === 0) return [];
   const joint = solveJointly(group.map(({ brief }) => brief));
   if (!joint.solved || joint.joint.cost >= amiss) return [];
@@ -144,9 +142,9 @@ function holding(part: DayPart, pins: Pins | undefined): DayPart {
 
 /** What the day carries already beside a part's own best: the filter it wears, the set-up that serves it. */
 function followed({ day, sheet }: Plan, reason: 'swap' | 'preset'): PartPins[] {
-  return sheet.parts.flatMap(({ partId, own, carried }): PartPins[] => {
-    const part = day.parts.find(({ id }) => id === partId);
-    if (!own || !carried || !part || carried.intervalSeconds !== null) return [];
+  return day.parts.flatMap(({ id: partId }): PartPins[] => {
+    const { own = null, carried = null } = sheet.parts.get(partId) ?? {};
+    if (!own || !carried || carried.intervalSeconds !== null) return [];
     const { filter } = carried.settings;
     if (reason === 'swap')
       return filter.ids.join() === own.settings.filter.ids.join()
@@ -171,13 +169,12 @@ function groupsOf(parts: readonly DayPart[]): DayPart[][] {
 }
 
 export function costOf(day: PlacedDay, sheet: DaySheet): DayCost {
-  const carried = new Map(sheet.parts.map(({ partId, carried: answer }) => [partId, answer]));
-  const pictures = [...carried.values()].reduce((sum, answer) => sum + (answer?.loss ?? 0), 0);
+  const pictures = [...sheet.parts.values()].reduce((sum, { carried }) => sum + (carried?.loss ?? 0), 0);
   const swaps = SWAP_LOSS * sheet.cameras.reduce((sum, one) => sum + one.swaps.length, 0);
   const presets = PRESET_LOSS * sheet.cameras.reduce((sum, one) => sum + one.presets.length, 0);
   const outs = OUT_LOSS * sheet.cameras.reduce((sum, { budget }) => sum + outsOf(budget).length, 0);
   const mismatches =
-    MISMATCH_LOSS * groupsOf(day.parts).reduce((sum, group) => sum + mismatchesOf(group, carried), 0);
+    MISMATCH_LOSS * groupsOf(day.parts).reduce((sum, group) => sum + mismatchesOf(group, sheet), 0);
   return {
     pictures,
     swaps,
@@ -188,8 +185,8 @@ export function costOf(day: PlacedDay, sheet: DaySheet): DayCost {
   };
 }
 
-function mismatchesOf(group: readonly DayPart[], carried: ReadonlyMap<string, PartAnswer | null>): number {
-  const settings = group.flatMap(({ id }) => carried.get(id)?.settings ?? []);
+function mismatchesOf(group: readonly DayPart[], { parts }: DaySheet): number {
+  const settings = group.flatMap(({ id }) => parts.get(id)?.carried?.settings ?? []);
   const [first] = group;
   if (!first || settings.length < 2) return 0;
   return matchSheetOf(settings, first.brief.playback).filter(({ same }) => !same).length;
@@ -197,8 +194,8 @@ function mismatchesOf(group: readonly DayPart[], carried: ReadonlyMap<string, Pa
 
 function changesOf(firstSheet: DaySheet, plan: Plan): JointChange[] {
   return [...plan.pins].flatMap(([partId, pins]): JointChange[] => {
-    const old = firstSheet.parts.find((one) => one.partId === partId);
-    const now = plan.sheet.parts.find((one) => one.partId === partId);
+    const old = firstSheet.parts.get(partId);
+    const now = plan.sheet.parts.get(partId);
     if (!old?.own || !now?.carried) return [];
     return [
       {

@@ -3,9 +3,8 @@ import type { MountKind } from '../vocabulary/mounts';
 import { evRangeOf } from '../light/lightRange';
 import { habitsOf } from '../vocabulary/mounts';
 import { cautionsFor } from '../motion/cautions';
-import type { Gear } from '../records/outing';
-import type { DaySheet } from './daySheet';
-import type { DayPart, PlacedDay } from './placedDay';
+import type { DayPart } from './placedDay';
+import type { WorkedDay } from './workedDay';
 
 /** What goes into the bag for an outing, from what its days really use. Every line has an id to tick it by. */
 export type PackItem = { id: string; count: number } & (
@@ -24,11 +23,8 @@ export type PackItem = { id: string; count: number } & (
 /** Darker than this at its darkest, a shot wants a lamp to be set up by, EV100 (start). */
 const LAMP_BELOW_EV = 4.5;
 
-export function packingOf(
-  days: readonly { day: PlacedDay; sheet: DaySheet }[],
-  gear: readonly Gear[],
-): PackItem[] {
-  const parts = days.flatMap(({ day }) => day.parts);
+export function packingOf(days: readonly WorkedDay[]): PackItem[] {
+  const parts = days.flatMap((day) => day.parts);
   const items = new Map<string, PackItem>();
   const put = (item: PackItem): void => {
     const there = items.get(item.id);
@@ -36,21 +32,18 @@ export function packingOf(
   };
   for (const { camera } of parts)
     put({ id: `camera:${camera.id}`, what: 'camera', name: camera.name, count: 1 });
-  for (const { day, sheet } of days)
-    for (const part of day.parts) {
-      const worn = sheet.parts.find(({ partId }) => partId === part.id)?.carried?.settings.filter.ids ?? [];
-      for (const filterId of worn)
-        put({
-          id: `filter:${part.camera.id}:${filterId}`,
-          what: 'filter',
-          camera: part.camera.name,
-          cameraId: part.camera.id,
-          filterId,
-          count: 1,
-        });
-    }
-  for (const camera of new Map(parts.map((part) => [part.camera.id, part.camera])).values()) {
-    const own = gear.find(({ cameraId }) => cameraId === camera.id);
+  for (const part of parts)
+    for (const filterId of part.answer?.carried?.settings.filter.ids ?? [])
+      put({
+        id: `filter:${part.camera.id}:${filterId}`,
+        what: 'filter',
+        camera: part.camera.name,
+        cameraId: part.camera.id,
+        filterId,
+        count: 1,
+      });
+  const cameras = new Map(days.flatMap((day) => day.cameras.map((one) => [one.id, one])));
+  for (const { profile: camera, gear: own } of cameras.values()) {
     const cards = new Map<string, number>();
     for (const { name } of own?.cards ?? []) cards.set(name, (cards.get(name) ?? 0) + 1);
     if (cards.size === 0) cards.set('', 1);

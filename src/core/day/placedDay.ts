@@ -176,7 +176,7 @@ export function camerasOf(parts: readonly DayPart[]): CameraProfile[] {
 }
 
 /** A camera's parts, in time. */
-export function partsOfCamera(parts: readonly DayPart[], cameraId: string): DayPart[] {
+export function partsOfCamera<P extends DayPart>(parts: readonly P[], cameraId: string): P[] {
   return parts.filter(({ camera }) => camera.id === cameraId).sort((a, b) => a.fromMs - b.fromMs);
 }
 

@@ -6,7 +6,7 @@ import { outingFileOf } from '@/core/records/outingFile';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { outingCalendar } from './calendar';
 import { budgetCsv, shotListCsv } from './csv';
-import type { FiledDay } from './dayRows';
+import type { WorkedDay } from '@/core/day/workedDay';
 
 /** One ZIP with all there is: what is read back stands in `everything.json`, the rest is for other programs and eyes. */
 export type ArchiveFiles = Record<string, Uint8Array>;
@@ -18,7 +18,7 @@ export function outingFiles(
   folder: string,
   outing: Outing,
   shots: readonly ShotRecord[],
-  days: readonly FiledDay[],
+  days: readonly WorkedDay[],
   pictures: readonly { name: string; png: Uint8Array }[],
 ): ArchiveFiles {
   return {

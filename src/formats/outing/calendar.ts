@@ -4,7 +4,7 @@ import { isZone } from '@/core/schema/zone';
 import type { Checked } from '@/core/schema/fault';
 import { settingLine, swapLine } from './calendarWords';
 import { dateAndTime, instantOf, isoIn } from '../clock';
-import type { FiledDay } from './dayRows';
+import type { WorkedDay } from '@/core/day/workedDay';
 import { zoneBlock } from './zoneBlock';
 
 // Lines end after 75 bytes, the blank that begins the next one being one of them.
@@ -27,7 +27,7 @@ interface Told {
 }
 
 /** The days as a calendar: shots, breaks, filter changes, cards, cells and charges, in the zone of the outing. */
-export function outingCalendar(outing: Outing, days: readonly FiledDay[]): string {
+export function outingCalendar(outing: Outing, days: readonly WorkedDay[]): string {
   const { zone } = outing;
   const calendar = new ICAL.Component('vcalendar');
   for (const [key, value] of [
@@ -72,10 +72,10 @@ function eventOf(told: Told, zone: string, stamp: ICAL.Time): ICAL.Component {
   return event;
 }
 
-function toldOf({ day, sheet }: FiledDay): Told[] {
+function toldOf(day: WorkedDay): Told[] {
   const told: Told[] = [];
   for (const part of day.parts) {
-    const carried = sheet.parts.find(({ partId }) => partId === part.id)?.carried;
+    const carried = part.answer?.carried;
     told.push({
       id: part.id.replace('/', '-'),
       fromMs: part.fromMs,
@@ -88,22 +88,22 @@ function toldOf({ day, sheet }: FiledDay): Told[] {
   }
   for (const { id, fromMs, toMs, name, kind } of day.pauses)
     told.push({ id, fromMs, toMs, summary: name, description: '', category: kind, remind: null });
-  for (const camera of sheet.cameras) {
-    const profile = day.parts.find((part) => part.camera.id === camera.cameraId);
-    const name = profile?.camera.name ?? camera.cameraId;
-    for (const swap of camera.swaps)
+  for (const { id, profile, parts, sheet } of day.cameras) {
+    if (!sheet) continue;
+    const { name } = profile;
+    for (const swap of sheet.swaps)
       told.push({
         id: `swap-${swap.partId.replace('/', '-')}`,
         fromMs: swap.window.fromMs,
         toMs: swap.window.fromMs + ACT_MS,
-        summary: swapLine(name, swap, profile?.brief.filters ?? []),
+        summary: swapLine(name, swap, parts[0]?.brief.filters ?? []),
         description: 'Filter change',
         category: 'swap',
         remind: REMIND_MINUTES.swap,
       });
-    for (const act of camera.budget.acts)
+    for (const act of sheet.budget.acts)
       told.push({
-        id: `${act.what}-${camera.cameraId}-${Math.round(act.atMs)}`,
+        id: `${act.what}-${id}-${Math.round(act.atMs)}`,
         fromMs: act.atMs,
         toMs: act.what === 'charge' ? act.toMs : act.atMs + ACT_MS,
         summary: act.what === 'charge' ? `Charge ${name}` : `${name}: next ${act.what}`,

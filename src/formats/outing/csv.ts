@@ -12,17 +12,17 @@ import { checkAgainst } from '@/core/schema/faults';
 import { DateSchema } from '@/core/schema/times';
 import { strongForBoost } from '@/core/schema/versions';
 import { BUDGET_COLUMNS, budgetRows, SHOT_COLUMNS, shotRows } from './dayRows';
-import type { FiledDay } from './dayRows';
+import type { WorkedDay } from '@/core/day/workedDay';
 
 /** Sheets of an outing. A cell that a sheet program would take for a formula is written as text. */
 const WRITE = { escapeFormulae: true, newline: '\r\n' } as const;
 
-export function shotListCsv(days: readonly FiledDay[], zone: string): string {
+export function shotListCsv(days: readonly WorkedDay[], zone: string): string {
   const rows = days.flatMap((day) => shotRows(day, zone));
   return Papa.unparse({ fields: [...SHOT_COLUMNS], data: rows }, WRITE);
 }
 
-export function budgetCsv(days: readonly FiledDay[], zone: string): string {
+export function budgetCsv(days: readonly WorkedDay[], zone: string): string {
   const rows = days.flatMap((day) => budgetRows(day, zone));
   return Papa.unparse({ fields: [...BUDGET_COLUMNS], data: rows }, WRITE);
 }

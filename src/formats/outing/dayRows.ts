@@ -1,13 +1,6 @@
-import type { DaySheet } from '@/core/day/daySheet';
 import { outsOf } from '@/core/day/daySheet';
-import type { PlacedDay } from '@/core/day/placedDay';
+import type { WorkedDay } from '@/core/day/workedDay';
 import { dateAndTime } from '../clock';
-
-/** A day worked out, as the files of it need it. */
-export interface FiledDay {
-  day: PlacedDay;
-  sheet: DaySheet;
-}
 
 export const SHOT_COLUMNS = [
   'date',
@@ -39,9 +32,9 @@ export type ShotRow = Record<(typeof SHOT_COLUMNS)[number], string | number>;
 const NOTHING = Object.fromEntries(SHOT_COLUMNS.map((column) => [column, ''])) as ShotRow;
 
 /** The day line by line: each camera of each shot, and what lies between. */
-export function shotRows({ day, sheet }: FiledDay, zone: string): ShotRow[] {
+export function shotRows(day: WorkedDay, zone: string): ShotRow[] {
   const rows = day.parts.map((part): { atMs: number; row: ShotRow } => {
-    const carried = sheet.parts.find(({ partId }) => partId === part.id)?.carried;
+    const carried = part.answer?.carried;
     const { date, time } = dateAndTime(part.fromMs, zone);
     const base: ShotRow = {
       ...NOTHING,
@@ -103,14 +96,16 @@ export const BUDGET_COLUMNS = [
 ] as const;
 
 export function budgetRows(
-  { day, sheet }: FiledDay,
+  { date, cameras }: WorkedDay,
   zone: string,
 ): Record<(typeof BUDGET_COLUMNS)[number], string | number>[] {
-  return sheet.cameras.map(({ cameraId, budget }) => {
+  return cameras.flatMap(({ profile, sheet }) => {
+    if (!sheet) return [];
+    const { budget } = sheet;
     const outs = outsOf(budget);
     return {
-      date: day.date,
-      camera: day.parts.find(({ camera }) => camera.id === cameraId)?.camera.name ?? cameraId,
+      date,
+      camera: profile.name,
       'card needed (GB)': round(budget.card.needs),
       'card (GB)': round(budget.card.has),
       'power needed (Wh)': round(budget.power.needs),

@@ -1,3 +1,4 @@
+import { workedDay } from '@/core/day/workedDay';
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
@@ -17,7 +18,7 @@ const shots = new Map(demo.shots.map((shot) => [shot.id, shot]));
 const daysOf = (one: typeof outing, kept = shots) =>
   one.days.map(({ id }) => {
     const day = placedDay(one, id, kept, wallClock(one.zone));
-    return { day, sheet: daySheet(day, one.gear) };
+    return workedDay(day, one.gear, daySheet(day, one.gear));
   });
 const days = daysOf(outing);
 /** What a calendar moves of an outing. */

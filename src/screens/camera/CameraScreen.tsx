@@ -4,13 +4,12 @@ import { USUAL_CELL } from '@/core/camera/power';
 import { Button, Checkbox } from 'antd';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { airAtC, sunOnCameraC } from '@/core/day/heat';
-import { airSpeedMps, camerasOf } from '@/core/day/placedDay';
-import type { DayPart } from '@/core/day/placedDay';
+import { airSpeedMps } from '@/core/day/placedDay';
+import type { WorkedCamera } from '@/core/day/workedDay';
 import { evRangeOf } from '@/core/light/lightRange';
-import type { CameraProfile } from '@/core/camera/profile';
 import { modesOf } from '@/core/camera/modeTable';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { END_LABEL } from '@/words/cameraTalk';
@@ -45,7 +44,7 @@ const SPEEDS = ['1', '10', '60', '300'] as const;
 
 function OpenCamera({ outing, day }: { outing: Outing; day: OutingDay }): ReactNode {
   const worked = useWorkedDay(outing, day.id);
-  const cameras = useMemo(() => camerasOf(worked.placed.parts), [worked.placed.parts]);
+  const { cameras } = worked.day;
   const wanted = useSearchParams().get('camera');
   const [chosen, setChosen] = useState<string | null>(null);
   const camera = cameras.find(({ id }) => id === (chosen ?? wanted)) ?? cameras[0];
@@ -61,45 +60,32 @@ function OpenCamera({ outing, day }: { outing: Outing; day: OutingDay }): ReactN
       </header>
       <p className="quiet">
         A simulation that ships with the app, in place of a real camera: it knows the mode table of{' '}
-        {camera.name}, fills a card, empties a cell, warms and exposes by the laws the plan uses.
+        {camera.profile.name}, fills a card, empties a cell, warms and exposes by the laws the plan uses.
       </p>
       <ChoiceField
         label="Stands in for"
         value={camera.id}
-        options={cameras.map(({ id, name }) => ({ value: id, label: name }))}
+        options={cameras.map(({ id, profile }) => ({ value: id, label: profile.name }))}
         onCommit={setChosen}
       />
-      <Running
-        key={camera.id}
-        camera={camera}
-        outing={outing}
-        day={day}
-        parts={worked.placed.parts}
-        worked={worked}
-      />
+      <Running key={camera.id} camera={camera} day={day} dayFromMs={worked.day.fromMs} />
     </div>
   );
 }
 
 function Running({
-  camera,
-  outing,
+  camera: { profile: camera, parts: own, gear },
   day,
-  parts,
-  worked,
+  dayFromMs,
 }: {
-  camera: CameraProfile;
-  outing: Outing;
+  camera: WorkedCamera;
   day: OutingDay;
-  parts: readonly DayPart[];
-  worked: ReturnType<typeof useWorkedDay>;
+  dayFromMs: number;
 }): ReactNode {
-  const own = parts.filter((part) => part.camera.id === camera.id);
   const [partId, setPartId] = useState(own[0]?.id ?? '');
   const part = own.find(({ id }) => id === partId) ?? own[0];
-  const gear = outing.gear.find(({ cameraId }) => cameraId === camera.id);
-  const carried = worked.worked?.sheet.parts.find((one) => one.partId === part?.id)?.carried ?? null;
-  const airC = part ? airAtC(day.air, (part.fromMs - worked.placed.fromMs) / 3_600_000) : 15;
+  const carried = part?.answer?.carried ?? null;
+  const airC = part ? airAtC(day.air, (part.fromMs - dayFromMs) / 3_600_000) : 15;
   const [air, setAir] = useState<number | null>(null);
   const [wind, setWind] = useState<number | null>(null);
   const [keep, setKeep] = useState(true);

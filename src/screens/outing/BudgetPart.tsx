@@ -5,7 +5,6 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { withGear } from '@/core/day/applyCure';
 import { outsOf } from '@/core/day/daySheet';
-import { camerasOf } from '@/core/day/placedDay';
 import type { Gear, Outing, OutingDay } from '@/core/records/outing';
 import { CHARGINGS } from '@/core/records/outing';
 import { without } from '@/core/units/without';
@@ -15,7 +14,7 @@ import { actText, cureText, leavesText, levelText, outText } from '@/words/outin
 import { ChoiceField, ListField, NumberField } from '../parts/Fields';
 import { Figures } from '../parts/Figures';
 import { useKit } from '../parts/kit';
-import type { WorkedDay } from '../parts/workedDay';
+import type { DayAtWork } from '../parts/workedDay';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 
@@ -27,19 +26,18 @@ export function BudgetPart({
 }: {
   outing: Outing;
   day: OutingDay;
-  worked: WorkedDay;
+  worked: DayAtWork;
   editing: DayEditing;
 }): ReactNode {
-  const { placed } = worked;
-  if (!worked.worked) return <p className="quiet">Working the day out…</p>;
-  const { sheet, cures } = worked.worked;
-  const entryAt = (entryId: string): number | null =>
-    placed.parts.find((part) => part.entryId === entryId)?.fromMs ?? null;
+  const { day, cures } = worked;
+  if (!day.sheet) return <p className="quiet">Working the day out…</p>;
+  const entryAt = (entryId: string): number | null => day.partsOf(entryId)[0]?.fromMs ?? null;
   return (
     <div className={styles.panel}>
-      {sheet.cameras.map(({ cameraId, budget }) => {
-        const camera = camerasOf(placed.parts).find(({ id }) => id === cameraId);
-        const name = camera?.name ?? cameraId;
+      {day.cameras.map(({ id: cameraId, profile, gear, sheet }) => {
+        if (!sheet) return null;
+        const { name } = profile;
+        const { budget } = sheet;
         const outs = outsOf(budget);
         const words = levelText(budget);
         return (
@@ -58,12 +56,7 @@ export function BudgetPart({
                 {outs.map((out) => (
                   <div key={out.what}>
                     <p role="status" className={styles.amiss}>
-                      {outText(
-                        out,
-                        name,
-                        placed.parts.find(({ id }) => id === out.partId)?.name ?? 'the day',
-                        outing.zone,
-                      )}
+                      {outText(out, name, day.part(out.partId)?.name ?? 'the day', outing.zone)}
                     </p>
                     <ul className={styles.cures}>
                       {cures
@@ -127,7 +120,7 @@ export function BudgetPart({
                       {budget.chapters.slice(0, 200).map((chapter) => (
                         <tr key={`${chapter.partId}${chapter.fromMs}`}>
                           <th scope="row">{clockText(chapter.fromMs, outing.zone)}</th>
-                          <td>{placed.parts.find(({ id }) => id === chapter.partId)?.name}</td>
+                          <td>{day.part(chapter.partId)?.name}</td>
                           <td>{chapter.card + 1}</td>
                           <td>{trimmed(chapter.gigabytes, 2)}</td>
                         </tr>
@@ -137,11 +130,13 @@ export function BudgetPart({
                 </details>
               </div>
               <GearFields
-                gear={outing.gear.find((one) => one.cameraId === cameraId)}
+                gear={gear}
                 cameraId={cameraId}
                 assumed={budget.assumed}
-                onChange={(gear) =>
-                  void editing.change(`change what ${name} is fed from`, (before) => withGear(before, gear))
+                onChange={(changed) =>
+                  void editing.change(`change what ${name} is fed from`, (before) =>
+                    withGear(before, changed),
+                  )
                 }
               />
             </div>

@@ -6,7 +6,6 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { camerasOf } from '@/core/day/placedDay';
 import { duplicatedDay, withDay } from '@/core/records/dayEdits';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { nextDate } from '@/formats/clock';
@@ -17,7 +16,7 @@ import { useKeeper } from '../parts/keeper';
 import { ClockField, NumberField, Refused } from '../parts/Fields';
 import { MenuUnder } from '../parts/MenuUnder';
 import { outingUrl } from '../parts/outings';
-import type { WorkedDay } from '../parts/workedDay';
+import type { DayAtWork } from '../parts/workedDay';
 import { useToast } from '../parts/toast';
 import { namedText, useTypedText } from '../parts/useTyped';
 import { useOutingFiles } from './useOutingFiles';
@@ -36,7 +35,7 @@ export function DayHead({
   outings: readonly Outing[];
   outing: Outing;
   day: OutingDay;
-  worked: WorkedDay;
+  worked: DayAtWork;
   editing: DayEditing;
 }): ReactNode {
   const keeper = useKeeper();
@@ -120,10 +119,10 @@ export function DayHead({
     { type: 'group' as const, label: 'As a file', children: files },
   ];
   const offered = outings.filter(({ archived, id }) => away || !archived || id === outing.id);
-  const out = worked.worked?.sheet.firstOut ?? null;
-  const part = worked.placed.parts.find(({ id }) => id === out?.partId);
-  const cure = worked.worked?.cures.find((one) => one.cameraId === out?.cameraId && one.what === out.what);
-  const clashed = worked.worked?.sheet.cameras.find(({ budget }) => budget.clashes.length > 0);
+  const out = worked.day.sheet?.firstOut ?? null;
+  const part = out ? worked.day.part(out.partId) : undefined;
+  const cure = worked.cures.find((one) => one.cameraId === out?.cameraId && one.what === out.what);
+  const clashed = worked.day.sheet?.cameras.find(({ budget }) => budget.clashes.length > 0);
   const clash = clashed?.budget.clashes[0];
   return (
     <header className={styles.head}>
@@ -207,7 +206,7 @@ export function DayHead({
           </p>
         )}
         <p role="status" className={out ? styles.amiss : undefined}>
-          {worked.worked === null
+          {worked.day.sheet === null
             ? 'Working the day out…'
             : out
               ? outText(out, cameraName(worked, out.cameraId), part?.name ?? 'the day', outing.zone)
@@ -223,22 +222,22 @@ export function DayHead({
   );
 }
 
-function shotsText({ placed }: WorkedDay): string {
-  const shots = new Set(placed.parts.map(({ entryId }) => entryId)).size;
-  const cameras = camerasOf(placed.parts).length;
+function shotsText({ day }: DayAtWork): string {
+  const shots = new Set(day.parts.map(({ entryId }) => entryId)).size;
+  const cameras = day.cameras.length;
   return `${shots === 1 ? '1 shot' : `${shots} shots`} with ${cameras === 1 ? '1 camera' : `${cameras} cameras`}.`;
 }
 
-function startOf({ placed }: WorkedDay, entryId: string): number | null {
-  return placed.parts.find((part) => part.entryId === entryId)?.fromMs ?? null;
+function startOf({ day }: DayAtWork, entryId: string): number | null {
+  return day.partsOf(entryId)[0]?.fromMs ?? null;
 }
 
-function partName({ placed }: WorkedDay, partId: string): string {
-  return placed.parts.find(({ id }) => id === partId)?.name ?? 'another shot';
+function partName({ day }: DayAtWork, partId: string): string {
+  return day.part(partId)?.name ?? 'another shot';
 }
 
-function cameraName({ placed }: WorkedDay, cameraId: string): string {
-  return placed.parts.find(({ camera }) => camera.id === cameraId)?.camera.name ?? cameraId;
+function cameraName({ day }: DayAtWork, cameraId: string): string {
+  return day.camera(cameraId)?.profile.name ?? cameraId;
 }
 
 function NameField({

@@ -3,9 +3,7 @@
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useRef, useState } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
-import { camerasOf, partsOfCamera } from '@/core/day/placedDay';
-import type { DayPart } from '@/core/day/placedDay';
-import type { PartSheet } from '@/core/day/daySheet';
+import type { WorkedPart } from '@/core/day/workedDay';
 import { evRangeOf } from '@/core/light/lightRange';
 import { dayLightOf } from '@/core/light/sun/day';
 import type { SunLight } from '@/core/light/sun/sunLight';
@@ -18,7 +16,7 @@ import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
 import { holdsText } from '@/words/outingText';
 import { bandPath } from '../bench/light/ribbonShape';
 import { useChoice } from '../parts/keeper';
-import type { WorkedDay } from '../parts/workedDay';
+import type { DayAtWork } from '../parts/workedDay';
 import { useWidth } from '../parts/useWidth';
 import { FilterRun } from './FilterRun';
 import { Levels, levelsHeight } from './Levels';
@@ -50,18 +48,17 @@ export function DayRibbon({
 }: {
   outing: Outing;
   day: OutingDay;
-  worked: WorkedDay;
+  worked: DayAtWork;
   editing: DayEditing;
   chosen: string | null;
   onChoose: (entryId: string) => void;
 }): ReactNode {
-  const { placed } = worked;
-  const sheet = worked.worked?.sheet ?? null;
+  const { day: placed } = worked;
+  const { cameras, sheet } = placed;
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const [drag, setDrag] = useState<{ entryId: string; grabMs: number; byMin: number } | null>(null);
-  const cameras = useMemo(() => camerasOf(placed.parts), [placed.parts]);
   const light = useMemo(() => {
     const sun = openSunOf(placed.parts);
     return sun ? dayLightOf(sun, { fromMs: placed.fromMs, toMs: placed.toMs }) : null;
@@ -82,7 +79,7 @@ export function DayRibbon({
   const lanesTop = LAY.axis + LAY.light + 8;
   const lanesBottom = lanesTop + cameras.length * LAY.lane;
   const levelsTop = lanesBottom + LAY.pauses;
-  const height = levelsTop + (sheet ? levelsHeight(sheet.cameras.length) : 0) + 6;
+  const height = levelsTop + (sheet ? levelsHeight(cameras.length) : 0) + 6;
   const samples = (light?.samples ?? []).filter(({ atMs }) => atMs >= shown.fromMs && atMs <= shown.toMs);
   const ranges = placed.parts.map((part) => evRangeOf(part.brief.light));
   const evTop = Math.ceil(
@@ -218,14 +215,15 @@ export function DayRibbon({
           </g>
           {cameras.map((camera, lane) => {
             const top = lanesTop + lane * LAY.lane;
+            const { name } = camera.profile;
             return (
-              <g key={camera.id} role="group" aria-label={camera.name}>
+              <g key={camera.id} role="group" aria-label={name}>
                 <text x={8} y={top + 22} className={styles.lane}>
-                  {cutTo(camera.name, LAY.left - 8)}
-                  <title>{camera.name}</title>
+                  {cutTo(name, LAY.left - 8)}
+                  <title>{name}</title>
                 </text>
                 <line x1={0} x2={width} y1={top + LAY.lane} y2={top + LAY.lane} className={styles.hair} />
-                {partsOfCamera(placed.parts, camera.id).map((part, at, own) => {
+                {camera.parts.map((part, at, own) => {
                   const next = own[at + 1];
                   return (
                     <Block
@@ -233,7 +231,6 @@ export function DayRibbon({
                       part={part}
                       isLast={!next}
                       room={(next ? x(next.fromMs) : width) - x(part.fromMs)}
-                      own={sheet?.parts.find(({ partId }) => partId === part.id) ?? null}
                       left={x(part.fromMs + by(part.entryId))}
                       scale={(ms) => x(ms + by(part.entryId))}
                       top={top}
@@ -247,8 +244,6 @@ export function DayRibbon({
                 {sheet && (
                   <FilterRun
                     camera={camera}
-                    parts={placed.parts}
-                    sheet={sheet}
                     scale={(ms) => x(ms)}
                     top={top + LAY.lane - 13}
                     notation={notation}
@@ -289,8 +284,7 @@ export function DayRibbon({
           })}
           {sheet && (
             <Levels
-              sheet={sheet}
-              parts={placed.parts}
+              cameras={cameras}
               scale={(ms) => x(ms)}
               left={LAY.left}
               right={width - LAY.right}
@@ -309,7 +303,7 @@ export function DayRibbon({
 }
 
 /** The light in the open where the day is, whatever way a shot looks; with its horizon where a shot tells one. */
-function openSunOf(parts: readonly DayPart[]): SunLight | null {
+function openSunOf(parts: readonly WorkedPart[]): SunLight | null {
   const suns = parts.flatMap(({ shot }) => (shot.light?.kind === 'sun' ? [shot.light] : []));
   const sun = suns.find(({ horizon }) => horizon !== undefined) ?? suns[0];
   if (!sun) return null;
@@ -342,7 +336,6 @@ function Block({
   part,
   room,
   isLast,
-  own,
   left,
   scale,
   top,
@@ -351,11 +344,10 @@ function Block({
   chosen,
   handlers,
 }: {
-  part: DayPart;
+  part: WorkedPart;
   /** From its left edge to the next block of the camera, pixels. */
   room: number;
   isLast: boolean;
-  own: PartSheet | null;
   left: number;
   scale: (ms: number) => number;
   top: number;
@@ -370,6 +362,7 @@ function Block({
   const before = !inside && isLast && room - wide < ROOM_FROM;
   const wordsLeft = inside ? left + 5 : before ? left - 5 : left + wide + 4;
   const letters = before ? 14 : Math.floor((room - (wordsLeft - left) - 4) / LETTER);
+  const own = part.answer;
   const settings = own?.carried?.settings;
   const short = settings
     ? (['frameRate', 'shutterSeconds', 'filter'] as const).map((key) =>

@@ -28,7 +28,7 @@ import type { FilterNotation } from '@/words/settingText';
 import { holdsText } from '@/words/outingText';
 import { useChoice } from '../parts/keeper';
 import { outingUrl } from '../parts/outings';
-import type { WorkedDay } from '../parts/workedDay';
+import type { DayAtWork } from '../parts/workedDay';
 import { VirtualList } from '../parts/VirtualList';
 import type { RowProps } from '../parts/listProps';
 import { AddEntry } from './AddEntry';
@@ -52,7 +52,7 @@ export function Entries({
 }: {
   outing: Outing;
   day: OutingDay;
-  worked: WorkedDay;
+  worked: DayAtWork;
   editing: DayEditing;
   chosen: string | null;
   onChoose: (entryId: string | null) => void;
@@ -190,7 +190,7 @@ function Row({
   name: string;
   outing: Outing;
   day: OutingDay;
-  worked: WorkedDay;
+  worked: DayAtWork;
   minutes: number;
   chosen: boolean;
   notation: FilterNotation;
@@ -198,7 +198,7 @@ function Row({
   on: RowProps;
 }): ReactNode {
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: entry.id });
-  const parts = worked.placed.parts.filter(({ entryId }) => entryId === entry.id);
+  const parts = worked.day.partsOf(entry.id);
   return (
     <li
       {...on}
@@ -232,7 +232,7 @@ function Row({
       {entry.what === 'shot' && (
         <div className={styles.answers}>
           {parts.map((part) => {
-            const own = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id);
+            const own = part.answer;
             const settings = own?.carried?.settings;
             const extra = own?.own && own.carried ? own.carried.loss - own.own.loss : 0;
             return (

@@ -3,7 +3,6 @@
 import { Button } from 'antd';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { camerasOf } from '@/core/day/placedDay';
 import { movedToDay } from '@/core/records/dayEdits';
 import { PAUSE_MINUTES } from '@/core/records/dayBounds';
 import { minutesOf } from '@/core/records/entries';
@@ -16,7 +15,7 @@ import { pauseText } from '@/words/outingText';
 import { ChoiceField, ClockField, ListField, NumberField, TextField } from '../parts/Fields';
 import { useKeeper } from '../parts/keeper';
 import { outingUrl } from '../parts/outings';
-import type { WorkedDay } from '../parts/workedDay';
+import type { DayAtWork } from '../parts/workedDay';
 import { SettingStrip } from '../parts/SettingStrip';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
@@ -35,13 +34,13 @@ export function EntryEditor({
   name: string;
   outing: Outing;
   day: OutingDay;
-  worked: WorkedDay;
+  worked: DayAtWork;
   editing: DayEditing;
   onGone: () => void;
 }): ReactNode {
   const keeper = useKeeper();
-  const parts = worked.placed.parts.filter(({ entryId }) => entryId === entry.id);
-  const cameras = camerasOf(worked.placed.parts);
+  const parts = worked.day.partsOf(entry.id);
+  const cameras = worked.day.cameras;
   const toDay = (dayId: string): void => {
     const target = outing.days.find(({ id }) => id === dayId);
     if (!target) return;
@@ -104,7 +103,7 @@ export function EntryEditor({
           <ListField
             label="Cameras out of reach"
             values={entry.outOfReach}
-            options={cameras.map(({ id, name: label }) => ({ value: id, label }))}
+            options={cameras.map(({ id, profile }) => ({ value: id, label: profile.name }))}
             mayBeEmpty
             onCommit={(outOfReach) =>
               editing.changeEntry('change what is in reach', entry.id, (one) =>
@@ -126,7 +125,7 @@ export function EntryEditor({
         )}
       </div>
       {parts.map((part) => {
-        const own = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id);
+        const own = part.answer;
         return (
           <div key={part.id} className={styles.panel}>
             {parts.length > 1 && <h3>{part.name}</h3>}

@@ -1,32 +1,25 @@
 import type { ReactNode } from 'react';
-import type { CameraProfile } from '@/core/camera/profile';
-import type { DaySheet } from '@/core/day/daySheet';
-import { partsOfCamera } from '@/core/day/placedDay';
-import type { DayPart } from '@/core/day/placedDay';
+import type { WorkedCamera } from '@/core/day/workedDay';
 import type { FilterNotation } from '@/words/settingText';
 import { filterText } from '@/words/settingText';
 import styles from './ribbon.module.css';
 
 /** Along the foot of a camera's lane: which filter it wears from when to when, with a notch where it is changed. */
 export function FilterRun({
-  camera,
-  parts,
-  sheet,
+  camera: { parts, sheet },
   scale,
   top,
   notation,
 }: {
-  camera: CameraProfile;
-  parts: readonly DayPart[];
-  sheet: DaySheet;
+  camera: WorkedCamera;
   scale: (ms: number) => number;
   top: number;
   notation: FilterNotation;
 }): ReactNode {
   const runs: { fromMs: number; toMs: number; text: string; key: string }[] = [];
-  const swaps = sheet.cameras.find(({ cameraId }) => cameraId === camera.id)?.swaps ?? [];
-  for (const part of partsOfCamera(parts, camera.id)) {
-    const filter = sheet.parts.find(({ partId }) => partId === part.id)?.carried?.settings.filter;
+  const swaps = new Map(sheet?.swaps.map((swap) => [swap.partId, swap]));
+  for (const part of parts) {
+    const filter = part.answer?.carried?.settings.filter;
     if (!filter) continue;
     const key = filter.ids.join('+');
     const before = runs.at(-1);
@@ -34,7 +27,7 @@ export function FilterRun({
       before.toMs = part.toMs;
       continue;
     }
-    const swap = swaps.find(({ partId }) => partId === part.id);
+    const swap = swaps.get(part.id);
     const text = filterText(filter, part.brief.filters, notation).replace(/^variable.*/, 'variable');
     const fromMs = swap ? (swap.window.fromMs + swap.window.toMs) / 2 : part.fromMs;
     if (before) before.toMs = fromMs;

@@ -1,9 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { CameraSheet } from '@/core/day/daySheet';
-import { camerasOf } from '@/core/day/placedDay';
-import type { PlacedDay } from '@/core/day/placedDay';
+import type { WorkedCamera, WorkedDay } from '@/core/day/workedDay';
 import { SWAP_LOSS } from '@/core/day/swaps';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
@@ -14,7 +12,7 @@ import { FILTER_NOTATIONS } from '@/words/settingText';
 import Link from 'next/link';
 import { useChoice } from '../parts/keeper';
 import { outingUrl } from '../parts/outings';
-import type { WorkedDay } from '../parts/workedDay';
+import type { DayAtWork } from '../parts/workedDay';
 import { namedSetups } from '../parts/setups';
 import { SettingStrip } from '../parts/SettingStrip';
 import styles from './outing.module.css';
@@ -29,11 +27,10 @@ export function FiltersPart({
 }: {
   outing: Outing;
   day: OutingDay;
-  worked: WorkedDay;
+  worked: DayAtWork;
 }): ReactNode {
-  const { placed } = worked;
-  if (!worked.worked) return <p className="quiet">Working the day out…</p>;
-  const { cameras } = worked.worked.sheet;
+  const { cameras, sheet } = worked.day;
+  if (!sheet) return <p className="quiet">Working the day out…</p>;
   if (cameras.length === 0) return <p className="quiet">No shot on this day yet.</p>;
   return (
     <div className={styles.panel}>
@@ -42,42 +39,39 @@ export function FiltersPart({
         {trimmed(SWAP_LOSS, 2)}; 1 is what a viewer just notices.
       </p>
       {cameras.map((camera) => (
-        <CameraFilters key={camera.cameraId} camera={camera} outing={outing} day={day} placed={placed} />
+        <CameraFilters key={camera.id} camera={camera} outing={outing} day={day} worked={worked.day} />
       ))}
     </div>
   );
 }
 
 function CameraFilters({
-  camera,
+  camera: { profile, sheet },
   outing,
   day,
-  placed,
+  worked,
 }: {
-  camera: CameraSheet;
+  camera: WorkedCamera;
   outing: Outing;
   day: OutingDay;
-  placed: PlacedDay;
+  worked: WorkedDay;
 }): ReactNode {
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
-  const profile = camerasOf(placed.parts).find(({ id }) => id === camera.cameraId);
-  const partOf = (id: string): PlacedDay['parts'][number] | undefined =>
-    placed.parts.find((part) => part.id === id);
-  if (!profile) return null;
-  const { swapPlan, presets } = camera;
-  const setups = namedSetups(camera, placed);
+  if (!sheet) return null;
+  const { swapPlan, presets, swaps } = sheet;
+  const setups = namedSetups(sheet, worked);
   return (
     <section aria-labelledby={`filters-${profile.id}`} className={styles.camera}>
       <h2 id={`filters-${profile.id}`}>{profile.name}</h2>
       <div className={styles.halves}>
         <div className={styles.panel}>
           <h3>Filter changes</h3>
-          {camera.swaps.length === 0 ? (
+          {swaps.length === 0 ? (
             <p>None all day{swapPlan ? '.' : ': pinned filters leave no way without a break between.'}</p>
           ) : (
             <ul className={styles.lines}>
-              {camera.swaps.map((swap) => {
-                const part = partOf(swap.partId);
+              {swaps.map((swap) => {
+                const part = worked.part(swap.partId);
                 return (
                   <li key={swap.partId}>
                     <span className="numerals">
@@ -120,7 +114,7 @@ function CameraFilters({
         </div>
         <div className={styles.panel}>
           <h3>Set-ups stored in it</h3>
-          <p>{presetsText(camera.presetChoice, presets.length, profile.presetSlots)}</p>
+          <p>{presetsText(sheet.presetChoice, presets.length, profile.presetSlots)}</p>
           <ol className={styles.setups}>
             {setups.map(({ slot, name, preset }) => (
               <li key={slot}>
@@ -129,7 +123,7 @@ function CameraFilters({
                     {slot} {name}
                   </b>
                   <span className="quiet">
-                    {preset.partIds.map((id) => partOf(id)?.name ?? '').join(', ')}
+                    {preset.partIds.map((id) => worked.part(id)?.name ?? '').join(', ')}
                     {preset.intervalSeconds === null
                       ? ''
                       : `, a picture every ${trimmed(preset.intervalSeconds, 1)} s`}
@@ -141,7 +135,7 @@ function CameraFilters({
                 <SettingStrip
                   keys={PRESET_KEYS}
                   settings={preset.settings}
-                  kit={partOf(preset.partIds[0] ?? '')?.brief.filters ?? []}
+                  kit={worked.part(preset.partIds[0] ?? '')?.brief.filters ?? []}
                 />
               </li>
             ))}

@@ -10,7 +10,7 @@ import { changeText, costText, JOINT_REASON } from '@/words/outingText';
 import { FILTER_NOTATIONS } from '@/words/settingText';
 import { cancelJoint, solveDayJointly } from '@/workers/day';
 import { useChoice } from '../parts/keeper';
-import type { WorkedDay } from '../parts/workedDay';
+import type { DayAtWork } from '../parts/workedDay';
 import { useToast } from '../parts/toast';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
@@ -31,13 +31,12 @@ type State =
 /** The day's shots solved together: what would change, why, and what it saves; taken all at once or one by one. */
 export function JointPart({
   outing,
-  day,
   worked,
   editing,
 }: {
   outing: Outing;
   day: OutingDay;
-  worked: WorkedDay;
+  worked: DayAtWork;
   editing: DayEditing;
 }): ReactNode {
   const [state, setState] = useState<State>({ kind: 'idle' });
@@ -47,7 +46,7 @@ export function JointPart({
   const run = (): void => {
     const since = performance.now();
     setState({ kind: 'running', progress: { step: 'answers', share: 0 } });
-    solveDayJointly(outing, day.id, [...worked.shots.values()], (progress) =>
+    solveDayJointly(worked.day.placed, outing.gear, (progress) =>
       setState((was) => (was.kind === 'running' ? { kind: 'running', progress } : was)),
     )
       .then((joint) =>
@@ -58,8 +57,6 @@ export function JointPart({
         complain(`The day could not be solved: ${error instanceof Error ? error.message : String(error)}`);
       });
   };
-  const partOf = (partId: string): WorkedDay['placed']['parts'][number] | undefined =>
-    worked.placed.parts.find(({ id }) => id === partId);
   const changes = state.kind === 'done' ? state.joint.changes : [];
   const taken = changes.filter(({ partId }) => state.kind === 'done' && !state.left.includes(partId));
   return (
@@ -89,7 +86,7 @@ export function JointPart({
         </div>
       ) : (
         <p>
-          <Button type="primary" onClick={run} disabled={worked.placed.parts.length === 0}>
+          <Button type="primary" onClick={run} disabled={worked.day.parts.length === 0}>
             {state.kind === 'done' ? 'Solve again' : 'Solve together'}
           </Button>
         </p>
@@ -103,7 +100,7 @@ export function JointPart({
           </p>
           <ul className={styles.changes}>
             {changes.map((change) => {
-              const part = partOf(change.partId);
+              const part = worked.day.part(change.partId);
               return (
                 <li key={change.partId}>
                   <Checkbox

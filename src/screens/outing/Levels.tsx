@@ -1,8 +1,7 @@
 import { line } from 'd3-shape';
 import type { ReactNode } from 'react';
-import type { DaySheet } from '@/core/day/daySheet';
 import { outsOf } from '@/core/day/daySheet';
-import type { DayPart } from '@/core/day/placedDay';
+import type { WorkedCamera } from '@/core/day/workedDay';
 import { clockText } from '@/words/lightText';
 import { levelText, RESOURCE_LABEL } from '@/words/outingText';
 import { cutTo } from '../parts/cutTo';
@@ -16,16 +15,14 @@ export function levelsHeight(cameras: number): number {
 
 /** What each camera has left, running down over the day: card solid, power dashed, heat dotted and rising. */
 export function Levels({
-  sheet,
-  parts,
+  cameras,
   scale,
   left,
   right,
   top,
   zone,
 }: {
-  sheet: DaySheet;
-  parts: readonly DayPart[];
+  cameras: readonly WorkedCamera[];
   scale: (ms: number) => number;
   left: number;
   right: number;
@@ -34,10 +31,11 @@ export function Levels({
 }): ReactNode {
   return (
     <g role="group" aria-label="Levels over the day">
-      {sheet.cameras.map(({ cameraId, budget }, row) => {
+      {cameras.map(({ id, profile, sheet }, row) => {
+        if (!sheet) return null;
+        const { budget } = sheet;
         const y0 = top + row * ROW + ROW - 6;
         const rise = ROW - 12;
-        const camera = parts.find((part) => part.camera.id === cameraId)?.camera;
         const { card, power, heat } = budget;
         const share = line<{ atMs: number; share: number }>(
           ({ atMs }) => scale(atMs),
@@ -48,7 +46,7 @@ export function Levels({
           return first && last ? [first, ...course, last] : [];
         };
         const coolest = Math.min(0, ...heat.course.map(({ celsius }) => celsius));
-        const limit = camera?.heat.shutdownC ?? 80;
+        const limit = profile.heat.shutdownC;
         const warm = line<{ atMs: number; celsius: number }>(
           ({ atMs }) => scale(atMs),
           ({ celsius }) => y0 - (rise * (celsius - coolest)) / (limit - coolest),
@@ -58,13 +56,13 @@ export function Levels({
         const told = outs.map(({ what, atMs }) => `${RESOURCE_LABEL[what]} out at ${clockText(atMs, zone)}`);
         return (
           <g
-            key={cameraId}
+            key={id}
             role="img"
-            aria-label={`${camera?.name ?? cameraId}: card ${words.card}, power ${words.power}, heat ${words.heat}${told.length > 0 ? `; ${told.join(', ')}` : ''}`}
+            aria-label={`${profile.name}: card ${words.card}, power ${words.power}, heat ${words.heat}${told.length > 0 ? `; ${told.join(', ')}` : ''}`}
           >
             <text x={8} y={y0 - rise / 2 + 4} className={styles.word}>
-              {cutTo(camera?.name ?? cameraId, left - 8)}
-              <title>{camera?.name ?? cameraId}</title>
+              {cutTo(profile.name, left - 8)}
+              <title>{profile.name}</title>
             </text>
             <line x1={left} x2={right} y1={y0} y2={y0} className={styles.hair} />
             <line x1={left} x2={right} y1={y0 - rise} y2={y0 - rise} className={styles.limit} />

@@ -22,8 +22,8 @@ export function PackingPart({
 }): ReactNode {
   const days = useWholeOuting(outing, shots);
   const { has, tick } = useTicks(outing);
-  const items = useMemo(() => (days ? packingOf(days, outing.gear) : null), [days, outing.gear]);
-  const parts = useMemo(() => days?.flatMap(({ day }) => day.parts) ?? [], [days]);
+  const items = useMemo(() => (days ? packingOf(days) : null), [days]);
+  const parts = useMemo(() => days?.flatMap((day) => day.parts) ?? [], [days]);
   const kits = useMemo(() => new Map(parts.map(({ camera, brief }) => [camera.id, brief.filters])), [parts]);
   if (!items) return <p className="quiet">Working the days out…</p>;
   const packed = items.filter(({ id }) => has(id)).length;

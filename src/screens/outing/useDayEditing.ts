@@ -9,7 +9,7 @@ import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';
 import { movedTo, wallClock } from '@/formats/clock';
 import { useKeeper } from '../parts/keeper';
-import type { WorkedDay } from '../parts/workedDay';
+import type { DayAtWork } from '../parts/workedDay';
 
 /** What may be done to a day; each is one step of undo, and rejects when it was not written. */
 export interface DayEditing {
@@ -25,7 +25,11 @@ export interface DayEditing {
   lengthOf: (entry: OutingEntry) => number;
 }
 
-export function useDayEditing(outing: Outing, day: OutingDay, { placed, shots }: WorkedDay): DayEditing {
+export function useDayEditing(
+  outing: Outing,
+  day: OutingDay,
+  { day: { parts }, shots }: DayAtWork,
+): DayEditing {
   const keeper = useKeeper();
   const write = (
     label: string,
@@ -66,14 +70,10 @@ export function useDayEditing(outing: Outing, day: OutingDay, { placed, shots }:
     reorder: (entryId, to) =>
       changeDay('change the order', (before) => reordered(before, entryId, to, lengthOf)),
     takeCure: (cure) => {
-      const taken = applyCure(outing, day.id, placed.parts, cure);
-      return write(
-        'take a cure',
-        (before) => applyCure(before, day.id, placed.parts, cure).outing,
-        taken.shots,
-      );
+      const taken = applyCure(outing, day.id, parts, cure);
+      return write('take a cure', (before) => applyCure(before, day.id, parts, cure).outing, taken.shots);
     },
-    takePins: (label, pins) => write(label, (before) => before, pinning(placed.parts, pins)),
+    takePins: (label, pins) => write(label, (before) => before, pinning(parts, pins)),
     lengthOf,
   };
 }

@@ -3,10 +3,11 @@
 import type { MenuProps } from 'antd';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import type { FiledDay } from '@/formats/outing/dayRows';
+import type { WorkedDay } from '@/core/day/workedDay';
 import { download, downloadBlob } from '../parts/download';
 import { fileName } from '../parts/fileName';
 import { useToast } from '../parts/toast';
+import { workedDays } from '../parts/workedDay';
 import { FILE_VERSION } from '@/core/schema/versions';
 
 /** The outing as files of open formats; what makes them comes when it is first asked for. */
@@ -31,10 +32,7 @@ export function useOutingFiles(
         );
     },
   });
-  const days = async (): Promise<FiledDay[]> => {
-    const { filedDays } = await import('../parts/outingArchive');
-    return filedDays(outing, shots);
-  };
+  const days = (): Promise<WorkedDay[]> => workedDays(outing, shots);
   return [
     entry('json', 'Outing with its shots (JSON)', () => {
       const file = { kind: 'lynxeye/outing-file', version: FILE_VERSION, outing, shots: [...shots.values()] };

@@ -1,32 +1,18 @@
-import { placedDay } from '@/core/day/placedDay';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { EVERYTHING, outingFiles, zipped } from '@/formats/outing/archive';
 import type { ArchiveFiles } from '@/formats/outing/archive';
-import type { FiledDay } from '@/formats/outing/dayRows';
-import { wallClock } from '@/formats/clock';
 import type { Keeper } from '@/store/keeper';
-import { workDay } from '@/workers/day';
 import { cardPicture } from './cardPicture';
 import { fileName } from './fileName';
-
-/** The days of an outing worked out, for its files. */
-export async function filedDays(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<FiledDay[]> {
-  const kept = [...shots.values()];
-  return Promise.all(
-    outing.days.map(async ({ id }) => ({
-      day: placedDay(outing, id, shots, wallClock(outing.zone)),
-      sheet: (await workDay(outing, id, kept)).sheet,
-    })),
-  );
-}
+import { workedDays } from './workedDay';
 
 async function filesOf(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<ArchiveFiles> {
-  const days = await filedDays(outing, shots);
+  const days = await workedDays(outing, shots);
   const pictures: { name: string; png: Uint8Array }[] = [];
-  for (const { day, sheet } of days)
+  for (const day of days)
     for (const part of day.parts) {
-      const answer = sheet.parts.find(({ partId }) => partId === part.id)?.carried;
+      const answer = part.answer?.carried;
       if (answer)
         pictures.push({
           name: `${day.date}-${fileName(part.name)}-${fileName(part.id)}`,

@@ -1,7 +1,7 @@
 'use client';
 
 import type { CameraSheet, Preset } from '@/core/day/daySheet';
-import type { PlacedDay } from '@/core/day/placedDay';
+import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import { presetNames } from '@/words/outingText';
 import { useKeeper } from './keeper';
@@ -13,12 +13,12 @@ export interface NamedSetup {
   preset: Preset;
 }
 
-export function namedSetups({ presets }: CameraSheet, { parts }: PlacedDay): NamedSetup[] {
+export function namedSetups({ presets }: CameraSheet, day: WorkedDay): NamedSetup[] {
   const names = presetNames(
     presets.map(({ settings, intervalSeconds, partIds }) => ({
       settings,
       intervalSeconds,
-      mount: parts.find(({ id }) => id === partIds[0])?.brief.mount.kind ?? 'hand',
+      mount: day.part(partIds[0] ?? '')?.brief.mount.kind ?? 'hand',
     })),
   );
   return presets.map((preset, at) => ({ slot: at + 1, name: names[at] ?? `Set-up ${at + 1}`, preset }));

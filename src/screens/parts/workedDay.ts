@@ -1,90 +1,109 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
+import type { Cure } from '@/core/day/cures';
+import type { DaySheet } from '@/core/day/daySheet';
 import { placedDay } from '@/core/day/placedDay';
 import type { PlacedDay } from '@/core/day/placedDay';
+import { workedDay } from '@/core/day/workedDay';
+import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
 import { workDay } from '@/workers/day';
-import type { DayWorked } from '@/workers/day';
 import { useShots } from './keeper';
 
-export interface WorkedDay {
-  placed: PlacedDay;
+export interface DayAtWork {
+  /** With the answers of the day as it was a moment ago while the worker is at it; none before its first. */
+  day: WorkedDay;
   shots: ReadonlyMap<string, ShotRecord>;
-  /** What the worker made of it; of the day as it was a moment ago while it is at work. */
-  worked: DayWorked | null;
+  /** What cures whatever runs out. */
+  cures: readonly Cure[];
   working: boolean;
   /** Why it could not be worked out. */
   failed: string | null;
 }
 
-const NO_SHOTS: readonly ShotRecord[] = [];
+interface Result {
+  dayId: string;
+  of: PlacedDay;
+  sheet: DaySheet | null;
+  cures: readonly Cure[];
+  failed: string | null;
+}
 
-/** One day, placed at once and worked out in the worker. */
-export function useWorkedDay(outing: Outing, dayId: string): WorkedDay {
+const NO_SHOTS: readonly ShotRecord[] = [];
+const NO_CURES: readonly Cure[] = [];
+
+/** One day: placed here, so that what is moved stands at its new time at once, and worked out in the worker. */
+export function useWorkedDay(outing: Outing, dayId: string): DayAtWork {
   const all = useShots() ?? NO_SHOTS;
-  const named = useMemo(() => {
-    const ids = new Set(
-      outing.days.flatMap(({ entries }) =>
-        entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : [])),
-      ),
-    );
-    return all.filter(({ id }) => ids.has(id));
-  }, [all, outing]);
-  const shots = useMemo(() => new Map(named.map((shot) => [shot.id, shot])), [named]);
+  const { gear } = outing;
+  const shots = useMemo(() => shotsNamedIn(outing, all), [all, outing]);
   const placed = useMemo(
     () => placedDay(outing, dayId, shots, wallClock(outing.zone)),
     [outing, dayId, shots],
   );
-  const [result, setResult] = useState<{
-    of: PlacedDay;
-    worked: DayWorked | null;
-    failed: string | null;
-  } | null>(null);
+  const [result, setResult] = useState<Result | null>(null);
   useEffect(() => {
     let current = true;
-    workDay(outing, dayId, named)
-      .then((worked) => {
-        if (current) setResult({ of: placed, worked, failed: null });
-      })
-      .catch((error: unknown) => {
-        if (current)
-          setResult({
-            of: placed,
-            worked: null,
-            failed: error instanceof Error ? error.message : String(error),
-          });
-      });
+    const take = (made: Pick<Result, 'sheet' | 'cures' | 'failed'>): void => {
+      if (current) setResult({ dayId, of: placed, ...made });
+    };
+    workDay(placed, gear)
+      .then(({ sheet, cures }) => take({ sheet, cures, failed: null }))
+      .catch((error: unknown) =>
+        take({
+          sheet: null,
+          cures: NO_CURES,
+          failed: error instanceof Error ? error.message : String(error),
+        }),
+      );
     return () => {
       current = false;
     };
-  }, [outing, dayId, named, placed]);
-  const worked = result?.worked?.dayId === dayId ? result.worked : null;
-  return { placed, shots, worked, working: result?.of !== placed, failed: result?.failed ?? null };
+  }, [dayId, placed, gear]);
+  const own = result?.dayId === dayId ? result : null;
+  const sheet = own?.sheet ?? null;
+  const day = useMemo(() => workedDay(placed, gear, sheet), [placed, gear, sheet]);
+  return {
+    day,
+    shots,
+    cures: own?.cures ?? NO_CURES,
+    working: result?.of !== placed,
+    failed: result?.failed ?? null,
+  };
 }
 
-/** Every day of an outing, worked out; `null` while the worker is at it. */
-export function useWholeOuting(
-  outing: Outing,
-  shots: ReadonlyMap<string, ShotRecord>,
-): { day: PlacedDay; sheet: DayWorked['sheet'] }[] | null {
-  const [result, setResult] = useState<{ day: PlacedDay; sheet: DayWorked['sheet'] }[] | null>(null);
+/** Every day of an outing, worked out. */
+export function workedDays(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<WorkedDay[]> {
+  const { gear, zone } = outing;
+  return Promise.all(
+    outing.days.map(async ({ id }) => {
+      const placed = placedDay(outing, id, shots, wallClock(zone));
+      return workedDay(placed, gear, (await workDay(placed, gear)).sheet);
+    }),
+  );
+}
+
+/** The same on a screen; `null` while the worker is at it. */
+export function useWholeOuting(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): WorkedDay[] | null {
+  const [days, setDays] = useState<WorkedDay[] | null>(null);
   useEffect(() => {
     let current = true;
-    const clock = wallClock(outing.zone);
-    void Promise.all(
-      outing.days.map(async ({ id }) => ({
-        day: placedDay(outing, id, shots, clock),
-        sheet: (await workDay(outing, id, [...shots.values()])).sheet,
-      })),
-    ).then((days) => {
-      if (current) setResult(days);
+    void workedDays(outing, shots).then((made) => {
+      if (current) setDays(made);
     });
     return () => {
       current = false;
     };
   }, [outing, shots]);
-  return result;
+  return days;
+}
+
+function shotsNamedIn({ days }: Outing, all: readonly ShotRecord[]): ReadonlyMap<string, ShotRecord> {
+  const ids = new Set(
+    days.flatMap(({ entries }) => entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : []))),
+  );
+  return new Map(all.filter(({ id }) => ids.has(id)).map((shot) => [shot.id, shot]));
 }

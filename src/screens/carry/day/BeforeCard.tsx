@@ -4,12 +4,11 @@ import { Button, Checkbox } from 'antd';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { safetyCards } from '@/core/day/packing';
-import { camerasOf } from '@/core/day/placedDay';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { cautionText } from '@/words/mountText';
 import { outText } from '@/words/outingText';
 import { outingUrl } from '../../parts/outings';
-import type { WorkedDay } from '../../parts/workedDay';
+import type { DayAtWork } from '../../parts/workedDay';
 import { namedSetups, useTicks } from '../../parts/setups';
 import styles from './day.module.css';
 
@@ -32,11 +31,10 @@ export function BeforeCard({
 }: {
   outing: Outing;
   day: OutingDay;
-  worked: WorkedDay;
+  worked: DayAtWork;
   onBegin: () => void;
 }): ReactNode {
-  const { placed } = worked;
-  const sheet = worked.worked?.sheet;
+  const { day: whole } = worked;
   const { has, tick } = useTicks(outing);
   const box = (id: string, text: ReactNode): ReactNode => (
     <li key={id}>
@@ -45,8 +43,7 @@ export function BeforeCard({
       </Checkbox>
     </li>
   );
-  const cameras = camerasOf(placed.parts);
-  const out = sheet?.firstOut;
+  const out = whole.sheet?.firstOut;
   return (
     <>
       <div className={styles.title}>
@@ -55,8 +52,8 @@ export function BeforeCard({
           <p className={styles.amiss}>
             {outText(
               out,
-              cameras.find(({ id }) => id === out.cameraId)?.name ?? '',
-              placed.parts.find(({ id }) => id === out.partId)?.name ?? 'the day',
+              whole.camera(out.cameraId)?.profile.name ?? '',
+              whole.part(out.partId)?.name ?? 'the day',
               outing.zone,
             )}
           </p>
@@ -66,12 +63,12 @@ export function BeforeCard({
       <section aria-labelledby="setups-title">
         <h2 id="setups-title">Set-ups by slot</h2>
         <ul className={styles.slots}>
-          {sheet?.cameras.map((camera) => {
-            const profile = cameras.find(({ id }) => id === camera.cameraId);
-            const setups = namedSetups(camera, placed);
+          {whole.cameras.map(({ id, profile, sheet }) => {
+            if (!sheet) return null;
+            const setups = namedSetups(sheet, whole);
             return (
-              <li key={camera.cameraId}>
-                <b>{profile?.name}</b>{' '}
+              <li key={id}>
+                <b>{profile.name}</b>{' '}
                 {setups.length === 0 ? (
                   'by hand before each shot'
                 ) : (
@@ -79,9 +76,7 @@ export function BeforeCard({
                     <span className="numerals">
                       {setups.map(({ slot, name }) => `${slot} ${name}`).join(', ')}
                     </span>{' '}
-                    <Link href={outingUrl('/carry', outing.id, day.id, { codes: camera.cameraId })}>
-                      Codes
-                    </Link>
+                    <Link href={outingUrl('/carry', outing.id, day.id, { codes: id })}>Codes</Link>
                   </>
                 )}
               </li>
@@ -92,7 +87,7 @@ export function BeforeCard({
       <section aria-labelledby="safe-title">
         <h2 id="safe-title">Read once</h2>
         <ul className={styles.tasks}>
-          {safetyCards(placed.parts).map(({ caution }) => box(`safety:${caution}`, cautionText(caution)))}
+          {safetyCards(whole.parts).map(({ caution }) => box(`safety:${caution}`, cautionText(caution)))}
         </ul>
         <p>Local rules and licensed practice come first.</p>
       </section>

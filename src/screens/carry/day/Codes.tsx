@@ -7,7 +7,6 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { camerasOf } from '@/core/day/placedDay';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { isoIn } from '@/formats/clock';
@@ -45,12 +44,12 @@ export function Codes({
     const timer = setInterval(() => setNowMs(Date.now()), CLOCK_MS);
     return () => clearInterval(timer);
   }, []);
-  const cameras = camerasOf(worked.placed.parts);
-  const all = (worked.worked?.sheet.cameras ?? [])
-    .filter((camera) => cameraId === 'all' || camera.cameraId === cameraId)
-    .flatMap((camera) =>
-      namedSetups(camera, worked.placed).map((setup) => ({ ...setup, cameraId: camera.cameraId })),
-    );
+  const { day: whole } = worked;
+  const all = whole.cameras.flatMap(({ id, sheet }) =>
+    sheet && (cameraId === 'all' || id === cameraId)
+      ? namedSetups(sheet, whole).map((setup) => ({ ...setup, cameraId: id }))
+      : [],
+  );
   const shown = all[Math.min(at, all.length - 1)];
   const go = (by: number): void => setAt((was) => Math.max(0, Math.min(all.length - 1, was + by)));
   useHotkeys('right', () => go(1));
@@ -60,7 +59,7 @@ export function Codes({
       Back to the cards
     </Link>
   );
-  if (!worked.worked) return <p className="quiet">Working the day out…</p>;
+  if (!whole.sheet) return <p className="quiet">Working the day out…</p>;
   if (!shown)
     return (
       <div className={styles.day}>
@@ -68,7 +67,7 @@ export function Codes({
         <p>No camera of this day stores set-ups. Set them by hand from the cards.</p>
       </div>
     );
-  const camera = cameras.find(({ id }) => id === shown.cameraId);
+  const camera = whole.camera(shown.cameraId)?.profile;
   const { preset } = shown;
   const text = writeSetup({
     name: shown.name,
@@ -78,7 +77,7 @@ export function Codes({
     clock: isoIn(nowMs, outing.zone),
     startAfterSeconds: startAfter === 0 ? null : startAfter,
   });
-  const kit = worked.placed.parts.find(({ id }) => id === preset.partIds[0])?.brief.filters ?? [];
+  const kit = whole.part(preset.partIds[0] ?? '')?.brief.filters ?? [];
   return (
     <article className={styles.codes} aria-label={`${camera?.name ?? ''} ${shown.name}`}>
       {back}

@@ -30,8 +30,7 @@ const SWIPE = 70;
 /** A day as cards in order, the next one first. What was tapped is kept at once, so a restart goes on where it was. */
 export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): ReactNode {
   const worked = useWorkedDay(outing, day.id);
-  const sheet = worked.worked?.sheet ?? null;
-  const deck = useMemo(() => deckOf(day.entries, worked.placed, sheet), [day.entries, worked.placed, sheet]);
+  const deck = useMemo(() => deckOf(day.entries, worked.day), [day.entries, worked.day]);
   const ticked = useMemo(() => new Set(outing.ticked), [outing.ticked]);
   const wanted = useSearchParams().get('card');
   const router = useRouter();
@@ -100,7 +99,7 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
         <p className={styles.where}>
           <Link href={outingUrl('/outing', outing.id, day.id)}>{outing.name}</Link>
           <span className="numerals">
-            {dateText(worked.placed.fromMs, outing.zone)}, card {at + 1} of {deck.length}
+            {dateText(worked.day.fromMs, outing.zone)}, card {at + 1} of {deck.length}
           </span>
         </p>
         <Button

@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { DeckCard } from '@/core/day/deck';
 import { isLapse } from '@/core/day/partAnswer';
-import type { DayPart } from '@/core/day/placedDay';
+import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
 import { withEntry } from '@/core/records/entries';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
@@ -20,7 +20,7 @@ import { durationText, FILTER_NOTATIONS } from '@/words/settingText';
 import { useChoice, useKeeper } from '../../parts/keeper';
 import { Refused } from '../../parts/Fields';
 import { outingUrl } from '../../parts/outings';
-import type { WorkedDay } from '../../parts/workedDay';
+import type { DayAtWork } from '../../parts/workedDay';
 import { namedSetups, useTicks } from '../../parts/setups';
 import { writeFaultText } from '../../parts/writeFault';
 import { useToast } from '../../parts/toast';
@@ -39,7 +39,7 @@ export function EntryCard({
   outing: Outing;
   day: OutingDay;
   card: Extract<DeckCard, { kind: 'shot' }>;
-  worked: WorkedDay;
+  worked: DayAtWork;
   onDone: () => void;
 }): ReactNode {
   const keeper = useKeeper();
@@ -54,9 +54,8 @@ export function EntryCard({
   );
   if (entry?.what !== 'shot' || !first) return null;
   const whole = worked.shots.get(entry.shotId)?.shot;
-  const sheet = worked.worked?.sheet;
   const carried = card.parts.flatMap((part) => {
-    const answer = sheet?.parts.find(({ partId }) => partId === part.id)?.carried;
+    const answer = part.answer?.carried;
     return answer ? [{ part: part.part, settings: answer.settings }] : [];
   });
   const mark = (how: 'recorded' | 'skipped' | null): void => {
@@ -86,7 +85,7 @@ export function EntryCard({
       ))}
       {firstSettings && (
         <ul className={styles.checks}>
-          {checksFor(withCardOf(outing, first), firstSettings).map(({ id, text }) => {
+          {checksFor(withCardOf(worked.day, first), firstSettings).map(({ id, text }) => {
             const key = `check:${entry.id}:${id}`;
             return (
               <li key={id}>
@@ -152,17 +151,17 @@ export function EntryCard({
 }
 
 /** The brief with the card that the day puts into its camera. */
-function withCardOf({ gear }: Outing, { brief, camera }: DayPart): DayPart['brief'] {
-  const [card] = gear.find(({ cameraId }) => cameraId === camera.id)?.cards ?? [];
+function withCardOf(day: WorkedDay, { brief, camera }: WorkedPart): WorkedPart['brief'] {
+  const [card] = day.camera(camera.id)?.gear?.cards ?? [];
   return card ? { ...brief, limits: { ...brief.limits, cardGb: card.capacityGb } } : brief;
 }
 
 /** The set-up of a part by the name it is stored under. */
-function presetOf(part: DayPart, worked: WorkedDay): string | null {
-  const camera = worked.worked?.sheet.cameras.find(({ cameraId }) => cameraId === part.camera.id);
-  const at = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id)?.preset ?? null;
-  if (!camera || at === null) return null;
-  const setup = namedSetups(camera, worked.placed)[at];
+function presetOf(part: WorkedPart, day: WorkedDay): string | null {
+  const sheet = day.camera(part.camera.id)?.sheet;
+  const at = part.answer?.preset ?? null;
+  if (!sheet || at === null) return null;
+  const setup = namedSetups(sheet, day)[at];
   return setup ? `${setup.slot} ${setup.name}` : null;
 }
 
@@ -172,14 +171,14 @@ function PartValues({
   outing,
   many,
 }: {
-  part: DayPart;
-  worked: WorkedDay;
+  part: WorkedPart;
+  worked: DayAtWork;
   outing: Outing;
   many: boolean;
 }): ReactNode {
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
-  const own = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id);
-  const preset = presetOf(part, worked);
+  const own = part.answer;
+  const preset = presetOf(part, worked.day);
   const { mount } = part.brief;
   return (
     <section aria-label={part.name}>

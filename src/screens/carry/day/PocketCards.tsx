@@ -7,7 +7,7 @@ import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { deckOf } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
-import { camerasOf } from '@/core/day/placedDay';
+import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { CARD_KEYS } from '@/words/card';
@@ -19,7 +19,6 @@ import { CodeDrawing } from '../../parts/CodeDrawing';
 import { useChoice } from '../../parts/keeper';
 import { outingUrl, readdress } from '../../parts/outings';
 import { useWorkedDay } from '../../parts/workedDay';
-import type { WorkedDay } from '../../parts/workedDay';
 import { namedSetups } from '../../parts/setups';
 import { sheetsOf } from './folding';
 import styles from './paper.module.css';
@@ -29,25 +28,24 @@ const PAPERS = ['a4', 'letter'] as const;
 /** The day on paper: eight pockets a sheet, folded to a booklet that is read when the phone is dead. */
 export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay }): ReactNode {
   const worked = useWorkedDay(outing, day.id);
-  const sheet = worked.worked?.sheet ?? null;
+  const { day: whole } = worked;
   const wanted = useSearchParams().get('paper');
   const paper = PAPERS.find((one) => one === wanted) ?? 'a4';
   const deck = useMemo(
-    () => deckOf(day.entries, worked.placed, sheet).filter(({ kind }) => kind === 'shot' || kind === 'tasks'),
-    [day.entries, worked.placed, sheet],
+    () => deckOf(day.entries, whole).filter(({ kind }) => kind === 'shot' || kind === 'tasks'),
+    [day.entries, whole],
   );
-  const cameras = camerasOf(worked.placed.parts);
-  const setups = (sheet?.cameras ?? []).flatMap((camera) =>
-    namedSetups(camera, worked.placed).map((setup) => ({
+  const setups = whole.cameras.flatMap(({ id, profile, sheet }) =>
+    (sheet ? namedSetups(sheet, whole) : []).map((setup) => ({
       ...setup,
-      cameraId: camera.cameraId,
-      camera: cameras.find(({ id }) => id === camera.cameraId)?.name ?? camera.cameraId,
+      cameraId: id,
+      camera: profile.name,
     })),
   );
   const pages: ReactNode[] = [
     <section key="front" className={styles.front}>
       <h2>{outing.name}</h2>
-      <p>{dateText(worked.placed.fromMs, outing.zone)}</p>
+      <p>{dateText(whole.fromMs, outing.zone)}</p>
       <ul>
         {deck.map((card) => (
           <li key={card.id}>
@@ -56,7 +54,7 @@ export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay })
         ))}
       </ul>
     </section>,
-    ...deck.map((card) => <Pocket key={card.id} card={card} worked={worked} zone={outing.zone} />),
+    ...deck.map((card) => <Pocket key={card.id} card={card} day={whole} zone={outing.zone} />),
     ...setups.map(({ slot, name, cameraId, camera, preset }) => (
       <section key={`${cameraId}${slot}`} className={styles.codePage}>
         <h2>
@@ -93,7 +91,7 @@ export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay })
           ]}
           onChange={(value) => readdress(outingUrl('/carry', outing.id, day.id, { paper: value }))}
         />
-        <Button type="primary" onClick={() => window.print()} disabled={sheet === null}>
+        <Button type="primary" onClick={() => window.print()} disabled={whole.sheet === null}>
           Print
         </Button>
         <p className="quiet">
@@ -101,7 +99,7 @@ export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay })
           push it together to a booklet of eight.
         </p>
       </div>
-      {sheet === null ? (
+      {whole.sheet === null ? (
         <p className="quiet">Working the day out…</p>
       ) : (
         <div className={styles.sheets} role="region" aria-label="Sheets" tabIndex={0}>
@@ -132,9 +130,8 @@ function nameOf(card: DeckCard): string {
   return card.kind === 'tasks' ? card.name : '';
 }
 
-function Pocket({ card, worked, zone }: { card: DeckCard; worked: WorkedDay; zone: string }): ReactNode {
+function Pocket({ card, day, zone }: { card: DeckCard; day: WorkedDay; zone: string }): ReactNode {
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
-  const { placed } = worked;
   if (card.kind === 'tasks')
     return (
       <section>
@@ -143,14 +140,14 @@ function Pocket({ card, worked, zone }: { card: DeckCard; worked: WorkedDay; zon
         </h2>
         <ul>
           {card.tasks.map((task) => {
-            const part = placed.parts.find(({ camera }) => camera.id === task.cameraId);
-            const camera = part?.camera.name ?? task.cameraId;
+            const { profile, parts } = day.camera(task.cameraId) ?? {};
+            const camera = profile?.name ?? task.cameraId;
             return (
               <li key={task.id}>
                 {'\u25a1'}{' '}
                 {task.what === 'act'
                   ? actText(task.act, camera)
-                  : swapText(camera, task.swap.from, task.swap.to, part?.brief.filters ?? [], notation)}
+                  : swapText(camera, task.swap.from, task.swap.to, parts?.[0]?.brief.filters ?? [], notation)}
               </li>
             );
           })}
@@ -164,8 +161,7 @@ function Pocket({ card, worked, zone }: { card: DeckCard; worked: WorkedDay; zon
         {clockText(card.fromMs, zone)} {nameOf(card)}
       </h2>
       {card.parts.map((part) => {
-        const settings = worked.worked?.sheet.parts.find(({ partId }) => partId === part.id)?.carried
-          ?.settings;
+        const settings = part.answer?.carried?.settings;
         return (
           <div key={part.id}>
             <p>

@@ -8,7 +8,7 @@ import { clockText } from '@/words/lightText';
 import { actText, swapText } from '@/words/outingText';
 import { FILTER_NOTATIONS } from '@/words/settingText';
 import { useChoice } from '../../parts/keeper';
-import type { WorkedDay } from '../../parts/workedDay';
+import type { DayAtWork } from '../../parts/workedDay';
 import { useTicks } from '../../parts/setups';
 import styles from './day.module.css';
 
@@ -21,16 +21,16 @@ export function TasksCard({
 }: {
   outing: Outing;
   card: Extract<DeckCard, { kind: 'tasks' }>;
-  worked: WorkedDay;
+  worked: DayAtWork;
   onDone: () => void;
 }): ReactNode {
   const { has, tick } = useTicks(outing);
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const textOf = (task: Task): string => {
-    const part = worked.placed.parts.find(({ camera }) => camera.id === task.cameraId);
+    const part = worked.day.camera(task.cameraId)?.parts[0];
     const name = part?.camera.name ?? task.cameraId;
     if (task.what === 'act') return actText(task.act, name);
-    const before = worked.placed.parts.find(({ id }) => id === task.swap.partId);
+    const before = worked.day.part(task.swap.partId);
     return `${swapText(name, task.swap.from, task.swap.to, before?.brief.filters ?? [], notation)}, for ${before?.name ?? 'the next shot'}`;
   };
   return (
