@@ -53,6 +53,7 @@ export async function prepare() {
     `${root}node_modules/zxing-wasm/dist/reader/zxing_reader.wasm`,
     `${root}public/zxing_reader.wasm`,
   );
+  must('writing the demo data', bin('tsx'), ['scripts/writeDemo.ts']);
   buildCommandLine();
 }
 

@@ -1,3 +1,4 @@
+import { USUAL, USUAL_FILTERS } from './usual';
 import type { Activity } from '../vocabulary/activities';
 import type { Change, LapseLookId } from '../vocabulary/lapses';
 import type { Grade } from '../vocabulary/modes';
@@ -73,15 +74,6 @@ export interface Assumed {
   value: unknown;
 }
 
-/** The common set of neutral filters, assumed when the shot lists no kit. */
-export const USUAL_FILTERS: readonly Filter[] = [
-  { id: 'nd4', kind: 'nd', stops: 2 },
-  { id: 'nd8', kind: 'nd', stops: 3 },
-  { id: 'nd16', kind: 'nd', stops: 4 },
-  { id: 'nd32', kind: 'nd', stops: 5 },
-  { id: 'nd64', kind: 'nd', stops: 6 },
-];
-
 const USUAL_LAPSE: Brief['timeLapse'] = {
   change: 'slowClouds',
   intervalSeconds: null,
@@ -101,22 +93,25 @@ export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
     return fallback;
   };
   const { playback, look, mount: carried, motion, limits } = shot;
-  const name = or(shot.name, 'name', 'Untitled shot');
-  const timelineFps = or(playback?.timelineFps, 'playback.timelineFps', 25);
-  const speeds = [or(playback?.slowdown, 'playback.slowdown', 1), ...(playback?.alsoSlowdowns ?? [])];
+  const name = or(shot.name, 'name', USUAL.name);
+  const timelineFps = or(playback?.timelineFps, 'playback.timelineFps', USUAL.timelineFps);
+  const speeds = [
+    or(playback?.slowdown, 'playback.slowdown', USUAL.slowdown),
+    ...(playback?.alsoSlowdowns ?? []),
+  ];
   const slowdown = Math.max(...speeds);
   const alsoSlowdowns = [...new Set(speeds)].filter((speed) => speed !== slowdown).sort((a, b) => a - b);
-  const deliver = or(playback?.deliver, 'playback.deliver', { width: 1920, height: 1080 });
-  const screen = or(playback?.screen, 'playback.screen', 'laptop');
-  const school = or(look?.school, 'look.school', 'weigh');
-  const grade = or(look?.grade, 'look.grade', 'light');
+  const deliver = or(playback?.deliver, 'playback.deliver', { ...USUAL.deliver });
+  const screen = or(playback?.screen, 'playback.screen', USUAL.screen);
+  const school = or(look?.school, 'look.school', USUAL.school);
+  const grade = or(look?.grade, 'look.grade', USUAL.grade);
   const camera =
     shot.camera && 'profile' in shot.camera
       ? shot.camera.profile
-      : ARCHETYPES[or(shot.camera?.archetype, 'camera.archetype', 'main')];
-  const kind = or(carried?.kind, 'mount.kind', 'helmet');
-  const ground = or(carried?.ground, 'mount.ground', 'mixed');
-  const activity = or(carried?.activity, 'mount.activity', 'riding');
+      : ARCHETYPES[or(shot.camera?.archetype, 'camera.archetype', USUAL.archetype)];
+  const kind = or(carried?.kind, 'mount.kind', USUAL.mount);
+  const ground = or(carried?.ground, 'mount.ground', USUAL.ground);
+  const activity = or(carried?.activity, 'mount.activity', USUAL.activity);
   const places = placesOf(kind);
   const place = places.find((one) => one === carried?.place) ?? places[0];
   if (place !== undefined) or(carried?.place, 'mount.place', place);
@@ -132,10 +127,10 @@ export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
   const given = motion?.subject;
   const subject = given
     ? {
-        speedMps: or(given.speedMps, 'motion.subject.speedMps', 3),
-        distanceM: or(given.distanceM, 'motion.subject.distanceM', 4),
-        sizeM: or(given.sizeM, 'motion.subject.sizeM', 1.8),
-        sideM: or(given.sideM, 'motion.subject.sideM', 0),
+        speedMps: or(given.speedMps, 'motion.subject.speedMps', USUAL.subject.speedMps),
+        distanceM: or(given.distanceM, 'motion.subject.distanceM', USUAL.subject.distanceM),
+        sizeM: or(given.sizeM, 'motion.subject.sizeM', USUAL.subject.sizeM),
+        sideM: or(given.sideM, 'motion.subject.sideM', USUAL.subject.sideM),
       }
     : null;
   const told = or<Light>(shot.light, 'light', { kind: 'scene', from: 'openShade', to: 'openSun' });
@@ -149,12 +144,12 @@ export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
         }
       : told;
   const filters = or(shot.filters, 'filters', [...USUAL_FILTERS]);
-  const isoCeiling = or(limits?.isoCeiling, 'limits.isoCeiling', 800);
-  const mainsHz = or(limits?.mainsHz, 'limits.mainsHz', 50);
+  const isoCeiling = or(limits?.isoCeiling, 'limits.isoCeiling', USUAL.isoCeiling);
+  const mainsHz = or(limits?.mainsHz, 'limits.mainsHz', USUAL.mainsHz);
   const lamps = or(limits?.lamps, 'limits.lamps', 'byLight');
-  const screenHz = or(limits?.screenHz, 'limits.screenHz', 60);
-  const recordSeconds = or(limits?.recordSeconds, 'limits.recordSeconds', 1200);
-  const cardGb = or(limits?.cardGb, 'limits.cardGb', 128);
+  const screenHz = or(limits?.screenHz, 'limits.screenHz', USUAL.screenHz);
+  const recordSeconds = or(limits?.recordSeconds, 'limits.recordSeconds', USUAL.recordSeconds);
+  const cardGb = or(limits?.cardGb, 'limits.cardGb', USUAL.cardGb);
   return {
     assumed,
     brief: {

@@ -9,20 +9,14 @@ import type { HistoryState } from '@/store/history';
 import type { Keeper } from '@/store/keeper';
 import { openKeeper } from '@/store/openKeeper';
 import type { Opening } from '@/store/openKeeper';
+import { demoData } from './demoData';
 
 const KeeperContext = createContext<Keeper | null>(null);
 
 /** Opens the person's data in the browser and seeds the demo on the first open. */
 export function KeeperProvider({ children }: { children: ReactNode }): ReactNode {
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
-  useEffect(
-    () =>
-      openKeeper(async () => {
-        const { makeDemo } = await import('../../../demo/makeDemo');
-        return makeDemo();
-      }, setOpening),
-    [],
-  );
+  useEffect(() => openKeeper(demoData, setOpening), []);
   const barred = BARRED[opening.state]?.(opening);
   if (barred)
     return (

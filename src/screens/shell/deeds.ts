@@ -1,5 +1,6 @@
 'use client';
 
+import { demoData } from '../parts/demoData';
 import { create } from 'zustand';
 import type { Undone } from '@/store/history';
 import type { Keeper } from '@/store/keeper';
@@ -69,8 +70,7 @@ export function useDeeds(): Deeds {
     },
     resetDemo: () =>
       guard(async () => {
-        const { makeDemo } = await import('../../../demo/makeDemo');
-        await keeper?.resetDemo(makeDemo());
+        await keeper?.resetDemo(await demoData());
         say('The demo shots and kit are as they ship. Your own stay.');
       }),
     showKeys: () => useOverlay.setState({ keys: true }),

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import { briefOf } from '@/core/brief/brief';
+import { USUAL, USUAL_FILTERS } from '@/core/brief/usual';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL } from '@/words/labels';
@@ -95,7 +95,7 @@ function ShotRow({
   on: RowProps;
 }): ReactNode {
   const answer = useShortAnswer(record.shot);
-  const brief = useMemo(() => briefOf(record.shot).brief, [record.shot]);
+  const { mount, look, filters = USUAL_FILTERS } = record.shot;
   const cautions = answer && 'cautions' in answer ? answer.cautions : 0;
   const name = record.shot.name ?? 'Untitled shot';
   return (
@@ -104,15 +104,15 @@ function ShotRow({
         {name}
       </Link>
       <span className={styles.how}>
-        {ACTIVITY_LABEL[brief.mount.activity]}, {MOUNT_LABEL[brief.mount.kind]} ·{' '}
-        {SCHOOL_LABEL[brief.look.school]}
+        {ACTIVITY_LABEL[mount?.activity ?? USUAL.activity]}, {MOUNT_LABEL[mount?.kind ?? USUAL.mount]} ·{' '}
+        {SCHOOL_LABEL[look?.school ?? USUAL.school]}
       </span>
       <span className={`${styles.short ?? ''} numerals`}>
         {answer === null
           ? '…'
           : 'settings' in answer
             ? SHORT.map((key) => (
-                <span key={key}>{settingText(key, answer.settings, brief.filters, notation)}</span>
+                <span key={key}>{settingText(key, answer.settings, filters, notation)}</span>
               ))
             : answer.refused}
       </span>

@@ -1,0 +1,56 @@
+import type { Filter } from '../filters/filterSchema';
+import type { Activity } from '../vocabulary/activities';
+import type { Grade } from '../vocabulary/modes';
+import type { Ground, MountKind } from '../vocabulary/mounts';
+import type { SchoolId } from '../vocabulary/schools';
+import type { Screen } from '../vocabulary/screens';
+
+/** What a shot is taken to be where it says nothing. All starting choices; what follows from others stands in `brief.ts`. */
+export const USUAL: Usual = {
+  name: 'Untitled shot',
+  timelineFps: 25,
+  slowdown: 1,
+  deliver: { width: 1920, height: 1080 },
+  screen: 'laptop',
+  school: 'weigh',
+  grade: 'light',
+  archetype: 'main',
+  mount: 'helmet',
+  ground: 'mixed',
+  activity: 'riding',
+  subject: { speedMps: 3, distanceM: 4, sizeM: 1.8, sideM: 0 },
+  isoCeiling: 800,
+  mainsHz: 50,
+  screenHz: 60,
+  recordSeconds: 1200,
+  cardGb: 128,
+};
+
+interface Usual {
+  name: string;
+  timelineFps: number;
+  slowdown: number;
+  deliver: { width: number; height: number };
+  screen: Screen;
+  school: SchoolId;
+  grade: Grade;
+  archetype: 'main';
+  mount: MountKind;
+  ground: Ground;
+  activity: Activity;
+  subject: { speedMps: number; distanceM: number; sizeM: number; sideM: number };
+  isoCeiling: number;
+  mainsHz: 50 | 60;
+  screenHz: number;
+  recordSeconds: number;
+  cardGb: number;
+}
+
+/** The common set of neutral filters, assumed when the shot lists no kit. */
+export const USUAL_FILTERS: readonly Filter[] = [
+  { id: 'nd4', kind: 'nd', stops: 2 },
+  { id: 'nd8', kind: 'nd', stops: 3 },
+  { id: 'nd16', kind: 'nd', stops: 4 },
+  { id: 'nd32', kind: 'nd', stops: 5 },
+  { id: 'nd64', kind: 'nd', stops: 6 },
+];
