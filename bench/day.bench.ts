@@ -2,10 +2,10 @@ import { makeDemo } from '../demo/makeDemo';
 import { daySheet } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
 import { jointDay } from '@/core/day/jointDay';
-import { placedDay } from '@/core/day/placedDay';
+import { scheduleOf } from '@/core/day/schedule';
 import { choosePresets } from '@/core/day/presets';
-import { planSwaps } from '@/core/day/swaps';
-import type { SwapStage } from '@/core/day/swaps';
+import { planFilterChanges } from '@/core/day/filterChanges';
+import type { FilterChangeStage } from '@/core/day/filterChanges';
 import type { Outing } from '@/core/records/outing';
 import { clockOf } from '@/core/records/entries';
 import type { ShotRecord } from '@/core/records/shotRecord';
@@ -62,7 +62,7 @@ function timed<T>(run: () => T): { ms: number; result: T } {
 
 const clock = (date: string, time: string): number => Date.parse(`${date}T${time}:00+02:00`);
 const { outing, kept } = bigDay(30);
-const day = placedDay(outing, item(outing.days, 0).id, kept, clock);
+const day = scheduleOf(outing, item(outing.days, 0).id, kept, clock);
 const memo: Memo = new Map();
 const first = timed(() => daySheet(day, outing.gear, memo));
 const again = timed(() => daySheet(day, outing.gear, memo));
@@ -89,13 +89,13 @@ function numbers(seed: number): () => number {
   };
 }
 const next = numbers(7);
-const stages: SwapStage[] = Array.from({ length: 200 }, () => ({
+const stages: FilterChangeStage[] = Array.from({ length: 200 }, () => ({
   reachable: next() < 0.5,
   loss: new Map(Array.from({ length: 12 }, (_, at) => [`f${at}`, 4 * next()])),
 }));
-const swaps = timed(() => planSwaps(stages));
+const filterChanges = timed(() => planFilterChanges(stages));
 console.log(
-  `swaps of 200 stages × 12 filters: ${swaps.ms.toFixed(0)} ms, ${swaps.result?.chosen.changes} changes`,
+  `filter changes of 200 stages × 12 filters: ${filterChanges.ms.toFixed(0)} ms, ${filterChanges.result?.chosen.changes} changes`,
 );
 for (const size of [12, 40]) {
   const extra = Array.from({ length: size }, (_, shot) =>

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { makeDemo } from '../demo/makeDemo';
 import { daySheet } from '@/core/day/daySheet';
-import { placedDay } from '@/core/day/placedDay';
+import { scheduleOf } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import { wallClock } from '@/formats/clock';
 import { readIncoming, readIncomingFile } from '@/formats/incoming';
@@ -17,7 +17,7 @@ const demo = makeDemo();
 const outing = demo.outings[0]!;
 const kept = new Map(demo.shots.map((shot) => [shot.id, shot]));
 const days = outing.days.map(({ id }) => {
-  const day = placedDay(outing, id, kept, wallClock(outing.zone));
+  const day = scheduleOf(outing, id, kept, wallClock(outing.zone));
   return workedDay(day, outing.gear, daySheet(day, outing.gear));
 });
 const file = (name: string): Buffer => readFileSync(`fuzz/hostile/${name}`);

@@ -1,12 +1,12 @@
-import { curesOf } from '@/core/day/cures';
+import { dayRemediesOf } from '@/core/day/dayRemedies';
 import { daySheet, outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
-import { placedDay } from '@/core/day/placedDay';
+import { scheduleOf } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { isoIn, wallClock } from '@/formats/clock';
-import { cureText, leavesText } from '@/words/outingText';
+import { dayRemedyText, leavesText } from '@/words/outingText';
 import { FILE_VERSION } from '@/core/schema/versions';
 
 /** The days of an outing worked out, as plain JSON: settings by part, filter changes, set-ups, what runs out and cures. */
@@ -20,9 +20,9 @@ export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object
     version: FILE_VERSION,
     outing: outing.name,
     days: outing.days.map(({ id }) => {
-      const placed = placedDay(outing, id, kept, wallClock(zone));
-      const sheet = daySheet(placed, gear, memo);
-      const day = workedDay(placed, gear, sheet);
+      const schedule = scheduleOf(outing, id, kept, wallClock(zone));
+      const sheet = daySheet(schedule, gear, memo);
+      const day = workedDay(schedule, gear, sheet);
       const nameOf = (partId: string): string => day.part(partId)?.name ?? partId;
       const entryAt = (entryId: string): number | null => day.partsOf(entryId)[0]?.fromMs ?? null;
       return {
@@ -44,7 +44,7 @@ export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object
         }),
         cameras: sheet.cameras.map((camera) => ({
           camera: camera.cameraId,
-          swaps: camera.swaps.map(({ partId, window, from, to }) => ({
+          swaps: camera.filterChanges.map(({ partId, window, from, to }) => ({
             before: nameOf(partId),
             from: at(window.fromMs),
             to: at(window.toMs),
@@ -63,8 +63,8 @@ export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object
             of: out.what,
             at: at(out.atMs),
             during: nameOf(out.partId),
-            cures: curesOf(day, gear, sheet, out, memo).map(
-              (cure) => `${cureText(cure, zone, entryAt)}${leavesText(cure)}`,
+            cures: dayRemediesOf(day, gear, sheet, out, memo).map(
+              (remedy) => `${dayRemedyText(remedy, zone, entryAt)}${leavesText(remedy)}`,
             ),
           })),
         })),

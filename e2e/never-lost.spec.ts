@@ -87,10 +87,10 @@ async function fillStorage(page: Page): Promise<void> {
   });
 }
 
-test('with a full storage every deed says that it was not written', async ({ page }) => {
+test('with a full storage every action says that it was not written', async ({ page }) => {
   // What is told is told through the page's own words, not left as a fault of the page.
   const full = page.getByText(/storage is full/);
-  const deeds: [string, string, (page: Page) => Promise<void>][] = [
+  const actions: [string, string, (page: Page) => Promise<void>][] = [
     ['keep a shot', '/', async () => page.getByRole('button', { name: 'Keep and carry' }).click()],
     [
       'rename a shot',
@@ -174,11 +174,11 @@ test('with a full storage every deed says that it was not written', async ({ pag
       },
     ],
   ];
-  for (const [what, place, deed] of deeds) {
+  for (const [what, place, action] of actions) {
     await open(page, place);
     await page.waitForLoadState('networkidle');
     await fillStorage(page);
-    await deed(page);
+    await action(page);
     await expect(full.first(), what).toBeVisible();
   }
 });

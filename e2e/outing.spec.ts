@@ -106,9 +106,9 @@ test('what runs out is told with its minute, and the cure that is taken works', 
       .or(page.locator('header'))
       .getByText(/^Otter is out of power at/),
   ).toBeVisible();
-  const cures = otter.getByRole('listitem').filter({ hasText: 'then it lasts' });
-  expect(await cures.count()).toBeGreaterThanOrEqual(1);
-  await cures.getByRole('button').first().click();
+  const remedies = otter.getByRole('listitem').filter({ hasText: 'then it lasts' });
+  expect(await remedies.count()).toBeGreaterThanOrEqual(1);
+  await remedies.getByRole('button').first().click();
   await expect(otter.getByText('Lasts the day.')).toBeVisible();
   await page.getByRole('button', { name: /^Undo: take a cure/ }).click();
   await expect(otter.getByText(/^Otter is out of power at/)).toBeVisible();

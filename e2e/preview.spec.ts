@@ -278,11 +278,11 @@ test('a time-lapse gets its interval, shutter, filter and storage; a loop says h
   page,
 }) => {
   await open(page, '/bench?shot=demo-09&part=lapse');
-  const lapse = page.getByRole('region', { name: 'Time-lapse' });
-  await expect(lapse.getByText('1801 pictures at 25 frames a second')).toBeVisible();
-  await expect(lapse.getByText(/No filter of this bag is dark enough: [\d.]+ stops more/)).toBeVisible();
-  await lapse.getByRole('button', { name: /^Interval for a clip of 20 s: 11 s/ }).click();
-  await expect(lapse.getByText(/^49\d pictures/)).toBeVisible();
+  const timeLapse = page.getByRole('region', { name: 'Time-lapse' });
+  await expect(timeLapse.getByText('1801 pictures at 25 frames a second')).toBeVisible();
+  await expect(timeLapse.getByText(/No filter of this bag is dark enough: [\d.]+ stops more/)).toBeVisible();
+  await timeLapse.getByRole('button', { name: /^Interval for a clip of 20 s: 11 s/ }).click();
+  await expect(timeLapse.getByText(/^49\d pictures/)).toBeVisible();
   const loop = page.getByRole('region', { name: 'Loop' });
   await expect(loop.getByText(/^After the event has ended you may press for 3 min/)).toBeVisible();
   const keeps = loop.getByRole('spinbutton', { name: 'Keeps the last' });

@@ -6,7 +6,7 @@ import type { Shown } from '../e2e/photos/makePhoto';
 import { makeDemo } from '../demo/makeDemo';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { daySheet } from '@/core/day/daySheet';
-import { placedDay } from '@/core/day/placedDay';
+import { scheduleOf } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import { readShot } from '@/core/records/shot';
 import { backupOf } from '@/core/records/backup';
@@ -35,7 +35,7 @@ const named = new Set(
   outing.days.flatMap(({ entries }) => entries.flatMap((one) => (one.what === 'shot' ? [one.shotId] : []))),
 );
 const days = outing.days.map(({ id }) => {
-  const day = placedDay(outing, id, kept, wallClock(outing.zone));
+  const day = scheduleOf(outing, id, kept, wallClock(outing.zone));
   return workedDay(day, outing.gear, daySheet(day, outing.gear));
 });
 const backup = backupOf(

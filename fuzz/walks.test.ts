@@ -9,7 +9,7 @@ import type { Settings } from '@/core/records/settings';
 import { readBackup } from '@/core/records/backup';
 import { openDatabase } from '@/store/database';
 import type { Database } from '@/store/database';
-import { Keeper } from '@/store/keeper';
+import { Repository } from '@/store/repository';
 import { RefusedWrite } from '@/store/refusedWrite';
 import { writeFaultText } from '@/screens/parts/writeFault';
 import { answerShot } from '@/words/answer';
@@ -17,7 +17,7 @@ import { RUNS, SEED } from './runs';
 
 /**
  * Random walks over everything that can be done to the records, in two windows at once, with changes that do not fit and a
- * storage that is full at any moment. After every deed that was refused all is as it was; at the end, everything exports
+ * storage that is full at any moment. After every action that was refused all is as it was; at the end, everything exports
  * and comes back equal.
  */
 const demo = makeDemo();
@@ -34,63 +34,68 @@ const settings: Settings = (() => {
 })();
 
 interface Step {
-  deed: number;
+  action: number;
   window: 0 | 1;
   pick: number;
   /** Changes to something that no schema takes. */
   unfit: boolean;
-  /** The storage is full from this write of the deed on; 0: it is not. */
+  /** The storage is full from this write of the action on; 0: it is not. */
   full: number;
 }
 
 const step: fc.Arbitrary<Step> = fc.record({
-  deed: fc.nat(13),
+  action: fc.nat(13),
   window: fc.constantFrom<0 | 1>(0, 1),
   pick: fc.nat(1000),
   unfit: fc.integer({ min: 0, max: 4 }).map((one) => one === 0),
   full: fc.integer({ min: -8, max: 3 }).map((one) => Math.max(0, one)),
 });
 
-function deedOf(keeper: Keeper, database: Database, { deed, pick, unfit }: Step): () => Promise<unknown> {
+function deedOf(
+  repository: Repository,
+  database: Database,
+  { action, pick, unfit }: Step,
+): () => Promise<unknown> {
   const at = async (table: 'shots' | 'log' | 'kit' | 'outings'): Promise<string> => {
     const ids = await database.table<object, string>(table).toCollection().primaryKeys();
     return ids[pick % Math.max(1, ids.length)] ?? 'none';
   };
   const name = unfit ? 'n'.repeat(200) : `name ${pick}`;
-  const deeds: (() => Promise<unknown>)[] = [
-    () => keeper.addShot({ ...emptyShot(name), pins: { frameRate: 25 } }),
-    async () => keeper.changeShot(await at('shots'), 'rename', (shot) => ({ ...shot, name })),
-    async () => keeper.tick(await at('shots'), unfit ? '' : `check ${pick % 5}`, pick % 2 === 0),
-    async () => keeper.removeShot(await at('shots')),
-    async () => keeper.record(await at('shots'), unfit ? { ...settings, frameRate: NaN } : settings),
+  const actions: (() => Promise<unknown>)[] = [
+    () => repository.addShot({ ...emptyShot(name), pins: { frameRate: 25 } }),
+    async () => repository.changeShot(await at('shots'), 'rename', (shot) => ({ ...shot, name })),
+    async () => repository.tick(await at('shots'), unfit ? '' : `check ${pick % 5}`, pick % 2 === 0),
+    async () => repository.removeShot(await at('shots')),
+    async () => repository.record(await at('shots'), unfit ? { ...settings, frameRate: NaN } : settings),
     async () =>
-      keeper.judge(await at('log'), {
+      repository.judge(await at('log'), {
         verdicts: (before) => [...new Set([...before, VERDICTS[pick % VERDICTS.length]!])],
         note: unfit ? 'x'.repeat(2001) : String(pick),
       }),
-    () => keeper.addKit((id) => newThing(THING_KINDS[pick % THING_KINDS.length]!, unfit ? '' : id), 'add'),
+    () =>
+      repository.addKit((id) => newThing(THING_KINDS[pick % THING_KINDS.length]!, unfit ? '' : id), 'add'),
     async () =>
-      keeper.changeKit(await at('kit'), 'note', (item) => ({
+      repository.changeKit(await at('kit'), 'note', (item) => ({
         ...item,
         note: unfit ? 'x'.repeat(2001) : name,
       })),
-    async () => keeper.removeKit(await at('kit')),
+    async () => repository.removeKit(await at('kit')),
     async () =>
-      keeper.changeOuting(
+      repository.changeOuting(
         await at('outings'),
         'rename',
         (outing) => ({ ...outing, name, zone: pick % 7 === 0 && unfit ? 'Nowhere' : outing.zone }),
         new Map([[await at('shots'), (shot) => ({ ...shot, name: `with the outing ${pick}` })]]),
       ),
     async () =>
-      keeper.markEntry(await at('outings'), 'sat-01', pick % 3 === 0 ? null : 'recorded', [
+      repository.markEntry(await at('outings'), 'sat-01', pick % 3 === 0 ? null : 'recorded', [
         { part: 0, settings: unfit ? { ...settings, bitRateMbps: -1 } : settings },
       ]),
-    () => keeper.restore(small),
-    () => keeper.history.undo(),
-    () => keeper.history.redo(),
+    () => repository.restore(small),
+    () => repository.history.undo(),
+    () => repository.history.redo(),
   ];
-  return deeds[deed % deeds.length]!;
+  return actions[action % actions.length]!;
 }
 
 type Write = (this: unknown, ...given: unknown[]) => unknown;
@@ -120,7 +125,7 @@ describe('the store', () => {
         let count = 0;
         const windows = ['one', 'two'].map(
           (tab) =>
-            new Keeper(database, {
+            new Repository(database, {
               tab,
               now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
               newId: () => `id-${++count}`,
@@ -130,10 +135,10 @@ describe('the store', () => {
           await windows[0]!.restore(small);
           const everything = async (): Promise<string> => JSON.stringify(await windows[0]!.everything());
           for (const one of steps) {
-            const keeper = windows[one.window]!;
+            const repository = windows[one.window]!;
             const before = await everything();
             const stop = one.full > 0 ? filling(one.full) : () => undefined;
-            const error: unknown = await deedOf(keeper, database, one)().then(
+            const error: unknown = await deedOf(repository, database, one)().then(
               () => null,
               (why: unknown) => why,
             );
@@ -142,21 +147,24 @@ describe('the store', () => {
             refused += 1;
             // Refused by the schema, or by the storage: nothing else may go wrong.
             if (!(error instanceof RefusedWrite)) expect(writeFaultText(error)).toContain('storage is full');
-            expect(await everything(), `deed ${one.deed} was refused and yet changed something`).toBe(before);
+            expect(await everything(), `action ${one.action} was refused and yet changed something`).toBe(
+              before,
+            );
           }
           const backup = await windows[0]!.backup();
           const read = await readBackup(JSON.parse(JSON.stringify(backup)));
           expect(read.ok ? [] : read.faults).toEqual([]);
           if (!read.ok) return;
           const empty = openDatabase(`walk-${walks}-back`);
-          const back = new Keeper(empty, { tab: 'back', now: () => new Date(0), newId: () => 'x' });
+          const back = new Repository(empty, { tab: 'back', now: () => new Date(0), newId: () => 'x' });
           await back.restore(read.records);
           expect(JSON.stringify(await back.everything())).toBe(
             JSON.stringify(await windows[0]!.everything()),
           );
           await empty.delete();
           // However they were interleaved, each window can be undone to its end without a crash.
-          for (const keeper of windows) for (let at = 0; at < 40; at += 1) await keeper.history.undo();
+          for (const repository of windows)
+            for (let at = 0; at < 40; at += 1) await repository.history.undo();
           const after = await readBackup(JSON.parse(JSON.stringify(await windows[0]!.backup())));
           expect(after.ok ? [] : after.faults).toEqual([]);
         } finally {

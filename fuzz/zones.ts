@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { placedDay } from '@/core/day/placedDay';
+import { scheduleOf } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import { isZone } from '@/core/schema/zone';
@@ -67,7 +67,7 @@ for (const zone of zones) {
     })),
   };
   const days = outing.days.map(({ id }) =>
-    workedDay(placedDay(outing, id, new Map(), wallClock(zone)), [], null),
+    workedDay(scheduleOf(outing, id, new Map(), wallClock(zone)), [], null),
   );
   const text = outingCalendar(outing, days);
   const read = readCalendar(text);

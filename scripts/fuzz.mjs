@@ -1,4 +1,4 @@
-/** Ten thousand mutated inputs for each reader, and ten thousand walks over the store's deeds, from one seed: `npm run fuzz [RUNS] [SEED]`. */
+/** Ten thousand mutated inputs for each reader, and ten thousand walks over the store's actions, from one seed: `npm run fuzz [RUNS] [SEED]`. */
 import { bin, call, prepare } from './steps.mjs';
 
 const [runs = '10000', seed = '1'] = process.argv.slice(2);

@@ -1,5 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
-import { shiftedTo } from '@/core/day/placedDay';
+import { shiftedTo } from '@/core/day/schedule';
 import type { Shot } from '@/core/records/shot';
 import type { Span } from '@/core/light/sun/day';
 

@@ -1,4 +1,4 @@
-import type { World } from './keeper';
+import type { World } from './repository';
 
 const KEY = 'lynxeye-tab';
 

@@ -124,8 +124,8 @@ export class History {
     return { ...step, at: await steps.add(step) };
   }
 
-  private transaction<T>(deed: () => Promise<T>): Promise<T> {
-    return this.database.transaction('rw', [...RECORD_TABLES, 'steps'], deed);
+  private transaction<T>(action: () => Promise<T>): Promise<T> {
+    return this.database.transaction('rw', [...RECORD_TABLES, 'steps'], action);
   }
 
   private tell(changes = 0): void {

@@ -10,8 +10,8 @@ import { RECORD_KINDS, RECORD_TABLES } from '@/core/records/kinds';
 import { openDatabase } from './database';
 import type { Database } from './database';
 import { DEPTH } from './history';
-import { Keeper } from './keeper';
-import type { World } from './keeper';
+import { Repository } from './repository';
+import type { World } from './repository';
 import { RefusedWrite } from './refusedWrite';
 import { unsoundRecords } from './unsound';
 
@@ -23,7 +23,7 @@ const world = (tab: string): World => ({
   now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
   newId: () => `id-${++count}`,
 });
-const window = (tab = 'one'): Keeper => new Keeper(database, world(tab));
+const window = (tab = 'one'): Repository => new Repository(database, world(tab));
 
 beforeEach(() => {
   name = `records-${Math.random()}`;
@@ -74,22 +74,22 @@ describe('what is written', () => {
   const everything = async (): Promise<string> => JSON.stringify(await window().everything());
 
   it('fits its schema, or is refused in words and nothing written', async () => {
-    const keeper = window();
-    const id = await keeper.addShot(emptyShot('one'));
-    const kit = await keeper.addKit((own) => newThing('card', own), 'add a card');
-    await keeper.restore(makeDemo());
+    const repository = window();
+    const id = await repository.addShot(emptyShot('one'));
+    const kit = await repository.addKit((own) => newThing('card', own), 'add a card');
+    await repository.restore(makeDemo());
     const before = await everything();
-    const undo = keeper.history.state().undoLabel;
+    const undo = repository.history.state().undoLabel;
     const tries: [string, () => Promise<unknown>][] = [
-      ['shot.name', () => keeper.changeShot(id, 'x', (shot) => ({ ...shot, name: 'n'.repeat(121) }))],
+      ['shot.name', () => repository.changeShot(id, 'x', (shot) => ({ ...shot, name: 'n'.repeat(121) }))],
       [
         'shot.motion.travelMps',
-        () => keeper.changeShot(id, 'x', (shot) => ({ ...shot, motion: { travelMps: 400 } })),
+        () => repository.changeShot(id, 'x', (shot) => ({ ...shot, motion: { travelMps: 400 } })),
       ],
       [
         'shot.light',
         () =>
-          keeper.changeShot(id, 'x', (shot) => ({
+          repository.changeShot(id, 'x', (shot) => ({
             ...shot,
             light: {
               kind: 'readings',
@@ -102,7 +102,7 @@ describe('what is written', () => {
       [
         'shot.light.lat',
         () =>
-          keeper.changeShot(id, 'x', (shot) => ({
+          repository.changeShot(id, 'x', (shot) => ({
             ...shot,
             light: {
               kind: 'sun',
@@ -113,11 +113,14 @@ describe('what is written', () => {
             },
           })),
       ],
-      ['thing.name', () => keeper.addKit((own) => ({ ...newThing('card', own), name: '' }) as never, 'x')],
+      [
+        'thing.name',
+        () => repository.addKit((own) => ({ ...newThing('card', own), name: '' }) as never, 'x'),
+      ],
       [
         'thing.capacityGb',
         () =>
-          keeper.changeKit(
+          repository.changeKit(
             kit,
             'x',
             (item) => ({ ...item, thing: { ...item.thing, capacityGb: 0 } }) as never,
@@ -126,7 +129,7 @@ describe('what is written', () => {
       [
         'days[0].entries[0].at',
         () =>
-          keeper.changeOuting('demo-outing', 'x', (outing) => ({
+          repository.changeOuting('demo-outing', 'x', (outing) => ({
             ...outing,
             days: outing.days.map((day) => ({
               ...day,
@@ -136,30 +139,30 @@ describe('what is written', () => {
       ],
       [
         'zone',
-        () => keeper.changeOuting('demo-outing', 'x', (outing) => ({ ...outing, zone: 'Mars/Olympus' })),
+        () => repository.changeOuting('demo-outing', 'x', (outing) => ({ ...outing, zone: 'Mars/Olympus' })),
       ],
       [
         'days[0].date',
         () =>
-          keeper.changeOuting('demo-outing', 'x', (outing) => ({
+          repository.changeOuting('demo-outing', 'x', (outing) => ({
             ...outing,
             days: outing.days.map((day) => ({ ...day, date: '0002-05-10' })),
           })),
       ],
     ];
-    for (const [path, deed] of tries) {
-      const refused = await deed().then(
+    for (const [path, action] of tries) {
+      const refused = await action().then(
         () => null,
         (error: unknown) => error,
       );
       expect(refused, path).toBeInstanceOf(RefusedWrite);
       expect((refused as RefusedWrite).faults[0]!.path, path).toContain(path);
       expect(await everything(), path).toBe(before);
-      expect(keeper.history.state().undoLabel).toBe(undo);
+      expect(repository.history.state().undoLabel).toBe(undo);
     }
   });
 
-  it('loses neither of two deeds at once, in one window or in two', async () => {
+  it('loses neither of two actions at once, in one window or in two', async () => {
     const [one, two] = [window('one'), window('two')];
     await one.restore(makeDemo());
     const entry = (await one.database.log.toCollection().first())!.id;
@@ -222,18 +225,18 @@ describe('undo', () => {
 
 describe('records that are not whole', () => {
   it('are found with their faults, and put aside can be brought back as they were', async () => {
-    const keeper = window();
-    await keeper.restore(makeDemo());
+    const repository = window();
+    await repository.restore(makeDemo());
     const broken = { ...(await database.outings.get('demo-outing'))!, zone: 'Nowhere/Town' };
     await database.outings.put(broken);
     const [found, ...others] = await unsoundRecords(database, new Set(['demo-01']));
     expect(others).toEqual([]);
     expect(found).toMatchObject({ table: 'outings', id: 'demo-outing', faults: [{ path: 'zone' }] });
-    await keeper.remove('outings', 'demo-outing', 'put aside');
+    await repository.remove('outings', 'demo-outing', 'put aside');
     expect(await unsoundRecords(database, new Set(['demo-01']))).toMatchObject([
       { id: 'demo-01', faults: [] },
     ]);
-    await keeper.history.undo();
+    await repository.history.undo();
     expect(await database.outings.get('demo-outing')).toEqual(broken);
   });
 });

@@ -208,7 +208,7 @@ describe('what cannot be', () => {
     const wide = warnings.find(({ code }) => code === 'under');
     expect(wide?.text).toMatch(/\d\.\d stops below the window/);
     expect(wide?.helps?.length).toBeGreaterThanOrEqual(2);
-    for (const help of wide?.helps ?? []) expect(help).toMatch(/leaves (nothing out|\d+\.\d stops)/);
+    for (const remedy of wide?.helps ?? []) expect(remedy).toMatch(/leaves (nothing out|\d+\.\d stops)/);
   });
 
   it('a light from the sun wants a place and times that fit each other', () => {

@@ -15,7 +15,7 @@ import { matchText } from './matchText';
 import { demandText } from './pairText';
 import { reasonText } from './reasonText';
 import { refusalPath, refusalText, wayText } from './refusalText';
-import { helpText, warningText } from './warningText';
+import { remedyText, warningText } from './warningText';
 import { FILE_VERSION } from '@/core/schema/versions';
 
 /** A shot solved and worded: the open file's answer, or its refusal. */
@@ -102,17 +102,19 @@ export function answerInWords(solution: Solution, assumed: readonly Assumed[]): 
   };
 }
 
-/** A help that serves two warnings is told with the first. */
+/** A remedy that serves two warnings is told with the first. */
 function warningsInWords(warnings: Solution['warnings']): Answer['warnings'] {
   const told = new Set<string>();
   return warnings.map((warning) => {
-    const helps = ('helps' in warning ? warning.helps.map(helpText) : []).filter((help) => !told.has(help));
-    for (const help of helps) told.add(help);
+    const remedies = ('remedies' in warning ? warning.remedies.map(remedyText) : []).filter(
+      (remedy) => !told.has(remedy),
+    );
+    for (const remedy of remedies) told.add(remedy);
     return {
       code: warning.code,
       severity: warning.severity,
       text: warningText(warning),
-      ...(helps.length > 0 ? { helps } : {}),
+      ...(remedies.length > 0 ? { helps: remedies } : {}),
     };
   });
 }

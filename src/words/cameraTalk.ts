@@ -1,6 +1,6 @@
 import { trimmed } from '@/core/units/format';
 import type { SetupFault } from '@/formats/code/setupCode';
-import type { End, SetFault } from '@/standins/camera/camera';
+import type { End, SetFault } from '@/simulators/camera/camera';
 import { shutterFraction } from '@/core/units/format';
 
 /** Why a code is not taken, and how a clip ended: the stand-in camera's words. */

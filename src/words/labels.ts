@@ -1,5 +1,5 @@
 import type { Activity, Role, Scenery } from '@/core/vocabulary/activities';
-import type { Change, LapseLookId } from '@/core/vocabulary/lapses';
+import type { Change, TimeLapseLookId } from '@/core/vocabulary/timeLapses';
 import type { Codec, Colour, Grade, Recording, Stabilization } from '@/core/vocabulary/modes';
 import type { Ground, MountKind, MountPlace } from '@/core/vocabulary/mounts';
 import type { CameraHand, PairKind, TurnWay } from '@/core/vocabulary/pairs';
@@ -237,7 +237,7 @@ export const CHANGE_LABEL: Record<Change, string> = {
   growth: 'something growing',
 };
 
-export const LAPSE_LOOK_LABEL: Record<LapseLookId, string> = {
+export const TIME_LAPSE_LOOK_LABEL: Record<TimeLapseLookId, string> = {
   half: 'half the interval: the 180° look',
   blur: 'a blur of its own',
   crisp: 'crisp',

@@ -12,10 +12,10 @@ import { ShotSchema } from '@/core/records/shot';
 import { alternativeLabel, costsText, gainsText } from './alternativeText';
 import { clockText } from './lightText';
 import { reasonText } from './reasonText';
-import { helpText, warningText } from './warningText';
+import { remedyText, warningText } from './warningText';
 
 /**
- * Every number that a reason, a warning, a help or an alternative tells must be one of its own figures, as shown: rounded
+ * Every number that a reason, a warning, a remedy or an alternative tells must be one of its own figures, as shown: rounded
  * to the decimals it is told with, as a fraction of a second, as a share, as the factor of a filter. What a sentence works
  * out from several figures is worked out here once more.
  */
@@ -121,10 +121,10 @@ function allTold(solution: Solution): Told[] {
     if (warning.code === 'flare')
       for (const at of [warning.sun.firstMs, warning.sun.lastMs])
         text = text.replaceAll(clockText(at, warning.zone), '');
-    const helps = 'helps' in warning ? warning.helps : [];
+    const remedies = 'remedies' in warning ? warning.remedies : [];
     return [
       { what: warning.code, text, figures },
-      ...helps.map((help) => ({ what: help.code, text: helpText(help), figures: leaves(help) })),
+      ...remedies.map((remedy) => ({ what: remedy.code, text: remedyText(remedy), figures: leaves(remedy) })),
     ];
   });
   const others = solution.alternatives.map((alternative): Told => ({

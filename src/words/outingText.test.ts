@@ -1,18 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../demo/makeDemo';
-import type { Cure } from '@/core/day/cures';
+import type { DayRemedy } from '@/core/day/dayRemedies';
 import { solve } from '@/core/answer/solve';
 import { briefOf } from '@/core/brief/brief';
 import {
   changeText,
-  cureText,
+  dayRemedyText,
   leavesText,
   holdsText,
   packText,
   PRESET_NAME_LENGTH,
   presetNames,
   presetsText,
-  swapText,
+  filterChangeText,
 } from './outingText';
 
 const shot = makeDemo().shots[1]!.shot;
@@ -41,9 +41,9 @@ describe('words of a day', () => {
   });
 
   it('says how a filter is changed by hand', () => {
-    expect(swapText('Otter', ['nd8'], ['nd64'], kit, 'factor')).toBe('Otter: ND8 off, ND64 on');
-    expect(swapText('Otter', [], ['variable'], kit, 'factor')).toBe('Otter: variable on');
-    expect(swapText('Otter', ['nd8'], [], kit, 'stops')).toBe('Otter: 3 stops off');
+    expect(filterChangeText('Otter', ['nd8'], ['nd64'], kit, 'factor')).toBe('Otter: ND8 off, ND64 on');
+    expect(filterChangeText('Otter', [], ['variable'], kit, 'factor')).toBe('Otter: variable on');
+    expect(filterChangeText('Otter', ['nd8'], [], kit, 'stops')).toBe('Otter: 3 stops off');
   });
 
   it('says each cure as something to do, with its time', () => {
@@ -51,7 +51,7 @@ describe('words of a day', () => {
     const gear = { cameraId: 'otter', cards: [], charging: 'none' as const };
     const at = (): number => Date.parse('2026-10-03T10:10:00Z');
     const pause = { entryId: 'e', afterMinutes: 20, minutes: 5 };
-    const cures: [Cure, string][] = [
+    const remedies: [DayRemedy, string][] = [
       [{ ...base, how: 'bitRate', mbps: 45, pins: [] }, 'Record at 45 Mbit/s'],
       [{ ...base, how: 'card', capacityGb: 128, gear }, 'Put in a card of 128 GB'],
       [
@@ -64,8 +64,8 @@ describe('words of a day', () => {
         'Stop once for 8 min to cool, first at 10:21',
       ],
     ];
-    for (const [cure, text] of cures) expect(cureText(cure, 'UTC', at)).toBe(text);
-    const [first] = cures[0]!;
+    for (const [remedy, text] of remedies) expect(dayRemedyText(remedy, 'UTC', at)).toBe(text);
+    const [first] = remedies[0]!;
     expect(leavesText(first)).toBe('');
     expect(leavesText({ ...first, leaves: ['power', 'heat'] })).toBe(
       '; the cell and its heat margin still run out',

@@ -1,6 +1,6 @@
 import type { MountKind } from '@/core/vocabulary/mounts';
 import type { Act, CameraBudget } from '@/core/day/budget';
-import type { Cure } from '@/core/day/cures';
+import type { DayRemedy } from '@/core/day/dayRemedies';
 import type { Out, Resource } from '@/core/day/daySheet';
 import type { DayCost, JointChange, JointReason } from '@/core/day/jointDay';
 import type { PackItem } from '@/core/day/packing';
@@ -51,50 +51,54 @@ export function clashText(camera: string, first: string, second: string, atMs: n
 }
 
 /** What else runs out all the same, as a clause; empty where nothing does. */
-export function leavesText({ leaves }: Cure): string {
+export function leavesText({ leaves }: DayRemedy): string {
   if (leaves.length === 0) return '';
   const names = leaves.map((what) => RESOURCE_NAME[what]).join(' and ');
   return `; ${names} still ${leaves.length === 1 ? 'runs' : 'run'} out`;
 }
 
-const RESOURCE_NAME: Record<Cure['what'], string> = {
+const RESOURCE_NAME: Record<DayRemedy['what'], string> = {
   card: 'the card',
   power: 'the cell',
   heat: 'its heat margin',
 };
 
-export function cureText(cure: Cure, zone: string, entryAt: (entryId: string) => number | null): string {
+export function dayRemedyText(
+  remedy: DayRemedy,
+  zone: string,
+  entryAt: (entryId: string) => number | null,
+): string {
   const at = (entryId: string, afterMinutes: number): string => {
     const start = entryAt(entryId);
     return start === null
       ? `after ${afterMinutes} min`
       : `at ${clockText(start + afterMinutes * 60_000, zone)}`;
   };
-  switch (cure.how) {
+  switch (remedy.how) {
     case 'bitRate':
-      return `Record at ${trimmed(cure.mbps, 1)} Mbit/s`;
+      return `Record at ${trimmed(remedy.mbps, 1)} Mbit/s`;
     case 'codec':
-      return `Record in ${CODEC_LABEL.hevc} at ${trimmed(cure.mbps, 1)} Mbit/s`;
+      return `Record in ${CODEC_LABEL.hevc} at ${trimmed(remedy.mbps, 1)} Mbit/s`;
     case 'frameRate':
-      return `Record at ${trimmed(cure.fps, 3)} fps`;
+      return `Record at ${trimmed(remedy.fps, 3)} fps`;
     case 'resolution':
-      return `Record at ${cure.width}×${cure.height}`;
+      return `Record at ${remedy.width}×${remedy.height}`;
     case 'card':
-      return `Put in a card of ${trimmed(cure.capacityGb, 0)} GB`;
+      return `Put in a card of ${trimmed(remedy.capacityGb, 0)} GB`;
     case 'spareCard':
-      return cure.pause
-        ? `Stop ${at(cure.pause.entryId, cure.pause.afterMinutes)} for ${cure.pause.minutes} min and change the card`
-        : `Take one more card of ${trimmed(cure.capacityGb, 0)} GB, changed at a break`;
+      return remedy.pause
+        ? `Stop ${at(remedy.pause.entryId, remedy.pause.afterMinutes)} for ${remedy.pause.minutes} min and change the card`
+        : `Take one more card of ${trimmed(remedy.capacityGb, 0)} GB, changed at a break`;
     case 'spareCell':
-      return cure.pause
-        ? `Stop ${at(cure.pause.entryId, cure.pause.afterMinutes)} for ${cure.pause.minutes} min and change the cell, ${cure.count} in all`
-        : `Take ${cure.count} cells, changed at breaks`;
+      return remedy.pause
+        ? `Stop ${at(remedy.pause.entryId, remedy.pause.afterMinutes)} for ${remedy.pause.minutes} min and change the cell, ${remedy.count} in all`
+        : `Take ${remedy.count} cells, changed at breaks`;
     case 'charge':
-      return cure.charging === 'recording'
-        ? `Record with a bank of ${cure.ampereHours} Ah plugged in: the door stays open, so nothing seals`
-        : `Charge from a bank of ${cure.ampereHours} Ah at the breaks`;
+      return remedy.charging === 'recording'
+        ? `Record with a bank of ${remedy.ampereHours} Ah plugged in: the door stays open, so nothing seals`
+        : `Charge from a bank of ${remedy.ampereHours} Ah at the breaks`;
     case 'pauses':
-      return `Stop ${cure.pauses.length === 1 ? 'once' : `${cure.pauses.length} times`} for ${cure.pauses[0]?.minutes ?? 0} min to cool, first ${at(cure.entryId, cure.pauses[0]?.afterMinutes ?? 0)}`;
+      return `Stop ${remedy.pauses.length === 1 ? 'once' : `${remedy.pauses.length} times`} for ${remedy.pauses[0]?.minutes ?? 0} min to cool, first ${at(remedy.entryId, remedy.pauses[0]?.afterMinutes ?? 0)}`;
   }
 }
 
@@ -110,7 +114,7 @@ export function actText(act: Act, camera: string): string {
 }
 
 /** "Filter ND8 off, ND64 on", as hands do it. */
-export function swapText(
+export function filterChangeText(
   camera: string,
   from: readonly string[],
   to: readonly string[],
@@ -176,7 +180,7 @@ export function packText(item: PackItem, kits: ReadonlyMap<string, readonly Filt
 
 export const JOINT_REASON: Record<JointReason, string> = {
   match: 'so that the cameras cut together',
-  swap: 'so that the filter need not be changed',
+  filterChange: 'so that the filter need not be changed',
   preset: 'so that one stored set-up serves',
   card: 'so that the card lasts',
   power: 'so that the power lasts',
@@ -196,11 +200,11 @@ export function changeText(
     : keys.map((key) => `${SETTING_LABEL[key]} ${text(key, before)} → ${text(key, after)}`).join('; ');
 }
 
-export function costText({ pictures, swaps, presets, mismatches, outs, total }: DayCost): string {
+export function costText({ pictures, filterChanges, presets, mismatches, outs, total }: DayCost): string {
   const part = (value: number, name: string): string => `${trimmed(value, 1)} ${name}`;
   return `${trimmed(total, 1)}: ${[
     part(pictures, 'in the pictures'),
-    part(swaps, 'for filter changes'),
+    part(filterChanges, 'for filter changes'),
     part(presets, 'for set-ups'),
     part(mismatches, 'for what does not match'),
     part(outs, 'for what runs out'),

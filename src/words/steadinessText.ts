@@ -1,4 +1,4 @@
-import type { SteadyMeans, SteadyWay, TiltCure } from '@/core/compare/steadiness';
+import type { SteadyMeans, SteadyWay, TiltRemedy } from '@/core/compare/steadiness';
 import type { Pins } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';
 import { MOUNT_LABEL, SETTING_LABEL, STABILIZATION_LABEL } from './labels';
@@ -44,6 +44,6 @@ export function priceText({ gains, costs }: SteadyWay): string {
   return [less, more].filter((part) => part !== '').join('; ');
 }
 
-export function cureName(cure: TiltCure['cure']): string {
-  return cure === 'straighten' ? 'straightened in the edit' : STABILIZATION_LABEL[cure];
+export function remedyName(remedy: TiltRemedy['remedy']): string {
+  return remedy === 'straighten' ? 'straightened in the edit' : STABILIZATION_LABEL[remedy];
 }

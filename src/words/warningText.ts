@@ -1,4 +1,4 @@
-import type { Help } from '@/core/answer/helps';
+import type { Remedy } from '@/core/answer/remedies';
 import type { SunInShot } from '@/core/answer/sunInShot';
 import type { Warning } from '@/core/answer/warnings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
@@ -11,10 +11,10 @@ export function warningText(warning: Warning): string {
   switch (warning.code) {
     case 'over':
       return warning.overStops > warning.guardStops
-        ? `White sky: the bright end at ${evText(warning.evMax)} is ${tenths(warning.overStops)} stops above the window, ${tenths(warning.overStops - warning.guardStops)} past what the picture bears. ${cure(warning.helps)}`
+        ? `White sky: the bright end at ${evText(warning.evMax)} is ${tenths(warning.overStops)} stops above the window, ${tenths(warning.overStops - warning.guardStops)} past what the picture bears. ${remedy(warning.remedies)}`
         : `The brightest spots stand ${tenths(warning.overStops)} stops above the window, inside the highlight guard of ${tenths(warning.guardStops)}.`;
     case 'under':
-      return `Dark shade: the dark end at ${evText(warning.evMin)} is ${tenths(warning.underStops)} stops below the window. ${cure(warning.helps)}`;
+      return `Dark shade: the dark end at ${evText(warning.evMin)} is ${tenths(warning.underStops)} stops below the window. ${remedy(warning.remedies)}`;
     case 'noise':
       return `Grain in the shade: about ISO ${Math.round(warning.isoUsed / 10) * 10}, ${tenths(warning.stopsAboveBase)} stops above base. ${warning.filterStops > 0 ? 'A lighter filter gives each stop back.' : 'A longer shutter or more light gives it back.'}`;
     case 'smear':
@@ -82,24 +82,24 @@ function flareText({ frameShare, firstMs, lastMs, worst }: SunInShot, zone: stri
   return `Sun in the frame for ${trimmed(frameShare * 100, 0)} % of the run, ${when}, ${side} and ${trimmed(worst.upDeg, 0)}° above the middle: flare, and faces before it turn to silhouettes. Turn away, wait, or expose for the silhouette. Never look at the sun through a lens.`;
 }
 
-/** A help on a line of its own, with the figure that is left. */
-export function helpText(help: Help): string {
-  const left = `leaves ${missed(help)}`;
-  switch (help.code) {
+/** A remedy on a line of its own, with the figure that is left. */
+export function remedyText(remedy: Remedy): string {
+  const left = `leaves ${missed(remedy)}`;
+  switch (remedy.code) {
     case 'addFilter':
-      return `A filter of ${help.stops} stops (${densityText(help.stops, 'factor')}) in the bag: ${left}.`;
+      return `A filter of ${remedy.stops} stops (${densityText(remedy.stops, 'factor')}) in the bag: ${left}.`;
     case 'letShutterRun':
-      return `Let the shutter run to ${shutterFraction(help.toSeconds)} s: ${left}.`;
+      return `Let the shutter run to ${shutterFraction(remedy.toSeconds)} s: ${left}.`;
     case 'raiseCeiling':
-      return `Raise the ISO ceiling to ${help.iso}: ${left}.`;
+      return `Raise the ISO ceiling to ${remedy.iso}: ${left}.`;
     case 'splitRun':
-      return `Split the run at ${evText(help.atEv)} into two shots: each ${left}.`;
+      return `Split the run at ${evText(remedy.atEv)} into two shots: each ${left}.`;
     case 'exposeForBright':
       return `Expose for the bright end: ${left}.`;
     case 'exposeForDark':
       return `Expose for the dark end: ${left}.`;
     case 'logColour':
-      return `Record log, which bears ${tenths(help.guardStops)} stops more light: ${left}.`;
+      return `Record log, which bears ${tenths(remedy.guardStops)} stops more light: ${left}.`;
   }
 }
 
@@ -111,7 +111,7 @@ function missed({ overStops, underStops }: { overStops: number; underStops: numb
   return parts.length > 0 ? parts.join(' and ') : 'nothing out';
 }
 
-function cure(helps: readonly Help[]): string {
-  const best = [...helps].sort((a, b) => a.overStops + a.underStops - b.overStops - b.underStops)[0];
-  return best ? helpText(best) : 'Nothing that this camera and bag have leaves less.';
+function remedy(remedies: readonly Remedy[]): string {
+  const best = [...remedies].sort((a, b) => a.overStops + a.underStops - b.overStops - b.underStops)[0];
+  return best ? remedyText(best) : 'Nothing that this camera and bag have leaves less.';
 }

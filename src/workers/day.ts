@@ -1,23 +1,23 @@
 import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import type { Cure } from '@/core/day/cures';
+import type { DayRemedy } from '@/core/day/dayRemedies';
 import type { DaySheet } from '@/core/day/daySheet';
 import type { JointDay, JointProgress } from '@/core/day/jointDay';
-import type { PlacedDay } from '@/core/day/placedDay';
+import type { Schedule } from '@/core/day/schedule';
 import type { Gear } from '@/core/records/outing';
 
-/** What is made of a placed day, and for everything that runs out what cures it. */
+/** What is made of a scheduled day, and the remedies for everything that runs out. */
 export interface DayAnswers {
   sheet: DaySheet;
-  cures: readonly Cure[];
+  remedies: readonly DayRemedy[];
 }
 
 /** What the worker for days answers. Answers of shots are kept in it from one question to the next. */
 export interface DayWorker {
-  work: (day: PlacedDay, gear: readonly Gear[]) => DayAnswers;
+  work: (day: Schedule, gear: readonly Gear[]) => DayAnswers;
   /** `null` when it was cancelled on the way. */
   joint: (
-    day: PlacedDay,
+    day: Schedule,
     gear: readonly Gear[],
     onProgress: (progress: JointProgress) => void,
   ) => Promise<JointDay | null>;
@@ -32,12 +32,12 @@ function worker(): Remote<DayWorker> {
   ));
 }
 
-export function workDay(day: PlacedDay, gear: readonly Gear[]): Promise<DayAnswers> {
+export function workDay(day: Schedule, gear: readonly Gear[]): Promise<DayAnswers> {
   return worker().work(day, gear);
 }
 
 export function solveDayJointly(
-  day: PlacedDay,
+  day: Schedule,
   gear: readonly Gear[],
   onProgress: (progress: JointProgress) => void,
 ): Promise<JointDay | null> {

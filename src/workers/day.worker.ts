@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { curesOf } from '@/core/day/cures';
+import { dayRemediesOf } from '@/core/day/dayRemedies';
 import { daySheet, outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
 import { jointDay } from '@/core/day/jointDay';
@@ -14,7 +14,7 @@ const worker: DayWorker = {
   work(day, gear) {
     const sheet = daySheet(day, gear, memo);
     const outs = sheet.cameras.flatMap(({ budget }) => outsOf(budget));
-    return { sheet, cures: outs.flatMap((out) => curesOf(day, gear, sheet, out, memo)) };
+    return { sheet, remedies: outs.flatMap((out) => dayRemediesOf(day, gear, sheet, out, memo)) };
   },
   async joint(day, gear, onProgress) {
     wanted += 1;

@@ -122,25 +122,28 @@ describe('what would help', () => {
       overStops: exposure.overStops,
       underStops: exposure.underStops,
     });
-    const helps = [...(warned(before, 'under')?.helps ?? []), ...(warned(before, 'over')?.helps ?? [])];
-    expect(helps.length).toBeGreaterThanOrEqual(2);
-    for (const help of helps) {
-      const told = { overStops: help.overStops, underStops: help.underStops };
-      if (help.code === 'raiseCeiling') {
+    const remedies = [
+      ...(warned(before, 'under')?.remedies ?? []),
+      ...(warned(before, 'over')?.remedies ?? []),
+    ];
+    expect(remedies.length).toBeGreaterThanOrEqual(2);
+    for (const remedy of remedies) {
+      const told = { overStops: remedy.overStops, underStops: remedy.underStops };
+      if (remedy.code === 'raiseCeiling') {
         const pins = { frameRate, shutterSeconds, shutterMode, filter };
-        expect(left(solved({ ...wide, pins, limits: { isoCeiling: help.iso } }))).toEqual(told);
+        expect(left(solved({ ...wide, pins, limits: { isoCeiling: remedy.iso } }))).toEqual(told);
       }
-      if (help.code === 'letShutterRun') {
+      if (remedy.code === 'letShutterRun') {
         const pins = { frameRate, shutterSeconds, shutterMode: 'auto' as const, filter, iso };
         expect(left(solved({ ...wide, pins }))).toEqual(told);
       }
-      if (help.code === 'splitRun') {
+      if (remedy.code === 'splitRun') {
         const halves = [
-          { evMin: 7, evMax: help.atEv },
-          { evMin: help.atEv, evMax: 15 },
+          { evMin: 7, evMax: remedy.atEv },
+          { evMin: remedy.atEv, evMax: 15 },
         ].map((half) => solved({ ...wide, light: { kind: 'range', ...half } }).exposure);
-        expect(Math.max(...halves.map(({ underStops }) => underStops))).toBeCloseTo(help.underStops, 9);
-        expect(Math.max(...halves.map(({ overStops }) => overStops))).toBeCloseTo(help.overStops, 9);
+        expect(Math.max(...halves.map(({ underStops }) => underStops))).toBeCloseTo(remedy.underStops, 9);
+        expect(Math.max(...halves.map(({ overStops }) => overStops))).toBeCloseTo(remedy.overStops, 9);
       }
     }
   });
@@ -166,7 +169,7 @@ describe('what would help', () => {
 
   it('is not asked for when the light fits', () => {
     const easy = solved({ mount: { kind: 'tripod' }, light: { kind: 'range', evMin: 12, evMax: 12 } });
-    expect(warned(easy, 'over')?.helps ?? []).toEqual([]);
+    expect(warned(easy, 'over')?.remedies ?? []).toEqual([]);
     expect(warned(easy, 'under')).toBeUndefined();
   });
 });

@@ -1,6 +1,6 @@
 import { USUAL, USUAL_FILTERS } from './usual';
 import type { Activity } from '../vocabulary/activities';
-import type { Change, LapseLookId } from '../vocabulary/lapses';
+import type { Change, TimeLapseLookId } from '../vocabulary/timeLapses';
 import type { Grade } from '../vocabulary/modes';
 import type { Ground, MountKind, MountPlace } from '../vocabulary/mounts';
 import type { SchoolId } from '../vocabulary/schools';
@@ -52,7 +52,7 @@ export interface Brief {
     change: Change;
     /** `null`: the usual one for what changes. */
     intervalSeconds: number | null;
-    look: LapseLookId;
+    look: TimeLapseLookId;
     blurPct: number;
     moving: boolean;
     speedUp: number;
@@ -74,7 +74,7 @@ export interface Assumed {
   value: unknown;
 }
 
-const USUAL_LAPSE: Brief['timeLapse'] = {
+const USUAL_TIME_LAPSE: Brief['timeLapse'] = {
   change: 'slowClouds',
   intervalSeconds: null,
   look: 'half',
@@ -162,7 +162,7 @@ export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
       light,
       filters,
       pins: shot.pins ?? {},
-      timeLapse: filled(USUAL_LAPSE, shot.timeLapse),
+      timeLapse: filled(USUAL_TIME_LAPSE, shot.timeLapse),
       loop: filled(USUAL_LOOP, shot.loop),
       limits: { isoCeiling, mainsHz, lamps, screenHz, recordSeconds, cardGb },
     },

@@ -18,10 +18,10 @@ describe('parts of a camera', () => {
           'large',
           'L',
         );
-        const swap = (text: string): string =>
+        const filterChange = (text: string): string =>
           text.replaceAll('"mid"', '"middle"').replaceAll('"large"', '"L"');
         expect(CameraProfileSchema.safeParse(renamed).success).toBe(true);
-        expect(plainModes(renamed)).toEqual(plainModes(profile).map(swap).sort());
+        expect(plainModes(renamed)).toEqual(plainModes(profile).map(filterChange).sort());
       }),
       { numRuns: 100 },
     );

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
-import { fromKitText } from '@/words/kitHelpText';
+import { fromKitText } from '@/words/kitRemedyText';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
 import { ARCHETYPES } from '../camera/archetypes';
@@ -23,15 +23,15 @@ const nd32 = { id: 'nd32', kind: 'nd', stops: 5 } as const;
 describe('what of the kit would film it better', () => {
   it('names the filter left at home, with what the shot then loses', () => {
     const bare = solved({ look: { school: 'film' }, mount: { kind: 'tripod' }, light: noon, filters: [] });
-    const [help] = fromKit(bare, { cameras: [], filters: [nd32] });
+    const [remedy] = fromKit(bare, { cameras: [], filters: [nd32] });
     const filtered = solved({
       look: { school: 'film' },
       mount: { kind: 'tripod' },
       light: noon,
       filters: [nd32],
     });
-    expect(help?.score).toBeCloseTo(filtered.score, 9);
-    expect(fromKitText(help!, bare.score)).toMatch(/^ND32: loss \d\.\d instead of \d+\.\d; less: /);
+    expect(remedy?.score).toBeCloseTo(filtered.score, 9);
+    expect(fromKitText(remedy!, bare.score)).toMatch(/^ND32: loss \d\.\d instead of \d+\.\d; less: /);
   });
 
   it('names the camera that is fast enough for the slow motion, and none that is not', () => {

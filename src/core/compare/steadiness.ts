@@ -167,8 +167,8 @@ export function pixelsLeft(space: Space, candidate: Candidate): { widthPx: numbe
 }
 
 /** A way to right a crooked mount, and the pixels it leaves across the delivered shape. */
-export interface TiltCure {
-  cure: 'levelHold' | 'rollHold' | 'straighten';
+export interface TiltRemedy {
+  remedy: 'levelHold' | 'rollHold' | 'straighten';
   /** `null`: the camera has no such hold. */
   way: SteadyWay | null;
   widthPx: number;
@@ -176,12 +176,17 @@ export interface TiltCure {
 }
 
 /** Level hold, full-roll hold and straightening in the edit, compared on a mount that is off level. */
-export function tiltCures(space: Space, chosen: Candidate, ways: readonly SteadyWay[]): TiltCure[] {
+export function tiltRemedies(space: Space, chosen: Candidate, ways: readonly SteadyWay[]): TiltRemedy[] {
   const tilt = Math.abs(space.brief.mount.tiltDeg);
-  const held = (stabilization: 'levelHold' | 'rollHold'): TiltCure => {
+  const held = (stabilization: 'levelHold' | 'rollHold'): TiltRemedy => {
     const way =
       ways.find(({ means }) => means.kind === 'inCamera' && means.stabilization === stabilization) ?? null;
-    return { cure: stabilization, way, widthPx: way?.widthPx ?? 0, rights: tilt <= (way?.tiltHeldDeg ?? 0) };
+    return {
+      remedy: stabilization,
+      way,
+      widthPx: way?.widthPx ?? 0,
+      rights: tilt <= (way?.tiltHeldDeg ?? 0),
+    };
   };
   // Straightened in the edit, a frame is held as the answer holds it, but not levelled by the camera.
   const plain = ways
@@ -192,7 +197,7 @@ export function tiltCures(space: Space, chosen: Candidate, ways: readonly Steady
     held('levelHold'),
     held('rollHold'),
     {
-      cure: 'straighten',
+      remedy: 'straighten',
       way: plain ?? null,
       widthPx: own ?? plain?.widthPx ?? 0,
       rights: tilt <= MOST_STRAIGHTENED_DEG,

@@ -4,8 +4,8 @@ import type { Span } from '../light/sun/day';
 import { usableGb, USUAL_WRITE_MBPS, WRITE_SHARE } from '../camera/card';
 import { airAtC, minutesUntil, temperatureAfter } from './heat';
 import type { PartAnswer } from './partAnswer';
-import { chanceIn } from './placedDay';
-import type { DayPart, Pause, PlacedDay } from './placedDay';
+import { chanceIn } from './schedule';
+import type { DayPart, Pause, Schedule } from './schedule';
 import { bankUsableWh, cellWh, CHARGE_W, coldShare, USUAL_CELL } from '../camera/power';
 import { recordingLoad } from './recording';
 import type { RecordingLoad } from './recording';
@@ -87,7 +87,7 @@ interface Stretch extends Span {
 export function cameraBudget(
   camera: CameraProfile,
   recorded: readonly Recorded[],
-  day: Pick<PlacedDay, 'pauses' | 'air' | 'fromMs'>,
+  day: Pick<Schedule, 'pauses' | 'air' | 'fromMs'>,
   gear: Gear | undefined,
 ): CameraBudget {
   const { stretches, clashes } = stretchesOf(camera.id, recorded, day.pauses);
@@ -254,14 +254,14 @@ function slowCards(stretches: readonly Stretch[], cards: Gear['cards']): CameraB
   });
 }
 
-function hourOf(atMs: number, { fromMs }: Pick<PlacedDay, 'fromMs'>): number {
+function hourOf(atMs: number, { fromMs }: Pick<Schedule, 'fromMs'>): number {
   return (atMs - fromMs) / 3_600_000;
 }
 
 function powerPass(
   stretches: readonly Stretch[],
   gear: Gear | undefined,
-  day: Pick<PlacedDay, 'air' | 'fromMs'>,
+  day: Pick<Schedule, 'air' | 'fromMs'>,
   acts: Act[],
 ): Level {
   const { count, ...cell } = gear?.cells ?? USUAL_CELL;
@@ -320,7 +320,7 @@ const HEAT_STEP = 2;
 function heatPass(
   { heat }: CameraProfile,
   stretches: readonly Stretch[],
-  day: Pick<PlacedDay, 'air' | 'fromMs'>,
+  day: Pick<Schedule, 'air' | 'fromMs'>,
 ): HeatLevel {
   const course: { atMs: number; celsius: number }[] = [];
   const cuts: { warn: Cut | null; screenOff: Cut | null; out: Cut | null } = {

@@ -7,15 +7,15 @@ import type { Gear, Outing } from '../records/outing';
 import { OutingSchema } from '../records/outing';
 import type { Shot } from '../records/shot';
 import type { ShotRecord } from '../records/shotRecord';
-import { applyCure } from './applyCure';
-import { curesOf } from './cures';
+import { applyDayRemedy } from './applyDayRemedy';
+import { dayRemediesOf } from './dayRemedies';
 import { daySheet, outsOf } from './daySheet';
 import type { DaySheet, Memo } from './daySheet';
 import { airAtC, minutesUntil, pausePlan, temperatureAfter } from './heat';
 import { costOf, jointDay } from './jointDay';
 import { packingOf, safetyCards } from './packing';
-import { chanceIn, placedDay, shiftedIso } from './placedDay';
-import type { PlacedDay } from './placedDay';
+import { chanceIn, scheduleOf, shiftedIso } from './schedule';
+import type { Schedule } from './schedule';
 import { coldShare } from '../camera/power';
 
 const utc = (date: string, time: string): number => Date.parse(`${date}T${time}:00Z`);
@@ -61,19 +61,19 @@ const workedOut = (
   outing: Outing,
   shots: ReadonlyMap<string, ShotRecord>,
   memo: Memo = new Map(),
-): { day: PlacedDay; sheet: DaySheet } => {
-  const day = placedDay(outing, outing.days[0]!.id, shots, utc);
+): { day: Schedule; sheet: DaySheet } => {
+  const day = scheduleOf(outing, outing.days[0]!.id, shots, utc);
   return { day, sheet: daySheet(day, outing.gear, memo) };
 };
 
-/** A cure taken for real: the changed outing and shots, worked out anew. */
+/** A remedy taken for real: the changed outing and shots, worked out anew. */
 function taken(
   outing: Outing,
   shots: Map<string, ShotRecord>,
-  day: PlacedDay,
-  cure: Parameters<typeof applyCure>[3],
+  day: Schedule,
+  remedy: Parameters<typeof applyDayRemedy>[3],
 ): DaySheet {
-  const next = applyCure(outing, 'd', day.parts, cure);
+  const next = applyDayRemedy(outing, 'd', day.parts, remedy);
   const changed = new Map(
     [...shots].map(([id, record]) => [
       id,
@@ -131,11 +131,11 @@ describe('a 4K60 shot of half an hour at 33 °C', () => {
     const { outing, shots } = outingOf(shot(0), { air });
     const { day, sheet } = workedOut(outing, shots);
     const [out] = outsOf(sheet.cameras[0]!.budget);
-    const cures = curesOf(day, outing.gear, sheet, out!, new Map());
-    const pauses = cures.find(({ how }) => how === 'pauses');
+    const remedies = dayRemediesOf(day, outing.gear, sheet, out!, new Map());
+    const pauses = remedies.find(({ how }) => how === 'pauses');
     expect(pauses).toBeDefined();
-    for (const cure of cures)
-      expect(taken(outing, shots, day, cure).cameras[0]!.budget.heat.out, cure.how).toBeNull();
+    for (const remedy of remedies)
+      expect(taken(outing, shots, day, remedy).cameras[0]!.budget.heat.out, remedy.how).toBeNull();
   });
 });
 
@@ -178,13 +178,16 @@ describe('three and a half hours on 64 GB and one cell', () => {
     const memo: Memo = new Map();
     const outs = outsOf(budget);
     expect(outs.map(({ what }) => what).sort()).toEqual(['card', 'power']);
-    const all = outs.flatMap((out) => curesOf(day, outing.gear, sheet, out, memo));
+    const all = outs.flatMap((out) => dayRemediesOf(day, outing.gear, sheet, out, memo));
     expect(all.length).toBeGreaterThanOrEqual(4);
     for (const out of outs)
-      expect(curesOf(day, outing.gear, sheet, out, memo).length, out.what).toBeGreaterThanOrEqual(2);
-    for (const cure of all) {
-      const after = taken(outing, shots, day, cure).cameras[0]!.budget;
-      expect(cure.what === 'card' ? after.card.out : after.power.out, `${cure.what} ${cure.how}`).toBeNull();
+      expect(dayRemediesOf(day, outing.gear, sheet, out, memo).length, out.what).toBeGreaterThanOrEqual(2);
+    for (const remedy of all) {
+      const after = taken(outing, shots, day, remedy).cameras[0]!.budget;
+      expect(
+        remedy.what === 'card' ? after.card.out : after.power.out,
+        `${remedy.what} ${remedy.how}`,
+      ).toBeNull();
     }
   });
 });
@@ -195,10 +198,10 @@ describe('the made-up outing', () => {
   const shots = new Map(demo.shots.map((shot) => [shot.id, shot]));
   const memo: Memo = new Map();
   const clock = (date: string, time: string): number => Date.parse(`${date}T${time}:00+02:00`);
-  let days: { day: PlacedDay; sheet: DaySheet; worked: WorkedDay }[] = [];
+  let days: { day: Schedule; sheet: DaySheet; worked: WorkedDay }[] = [];
   beforeAll(() => {
     days = outing.days.map(({ id }) => {
-      const day = placedDay(outing, id, shots, clock);
+      const day = scheduleOf(outing, id, shots, clock);
       const sheet = daySheet(day, outing.gear, memo);
       return { day, sheet, worked: workedDay(day, outing.gear, sheet) };
     });
@@ -219,7 +222,7 @@ describe('the made-up outing', () => {
       for (const camera of sheet.cameras) {
         const profile = day.parts.find((part) => part.camera.id === camera.cameraId)!.camera;
         expect(camera.presets.length).toBeLessThanOrEqual(Math.max(profile.presetSlots, 0));
-        for (const { partId, window } of camera.swaps) {
+        for (const { partId, window } of camera.filterChanges) {
           expect(window.toMs, partId).toBeGreaterThan(window.fromMs);
           expect(window.toMs).toBeLessThanOrEqual(day.parts.find(({ id }) => id === partId)!.fromMs);
         }
@@ -281,7 +284,7 @@ describe('two shots at once on one camera', () => {
   });
 });
 
-describe('a placed day', () => {
+describe('a schedule', () => {
   it('lets a camera be touched in a break unless it is out of reach, and never under way', () => {
     const pause = (kind: 'break' | 'travel', outOfReach: string[] = []) => [
       { id: 'p', kind, name: '', fromMs: 600_000, toMs: 900_000, outOfReach },

@@ -3,18 +3,18 @@ import { evRangeOf } from '../light/lightRange';
 import type { Span } from '../light/sun/day';
 import type { Gear } from '../records/outing';
 import type { Pins, Settings } from '../records/settings';
-import { pinsOf } from '../compare/rivals';
+import { pinsOf } from '../compare/variants';
 import { item } from '../units/items';
 import { cameraBudget } from './budget';
 import type { CameraBudget, Cut } from './budget';
-import { answersByFilter, answerPinned, filterKey, isLapse, partSpace } from './partAnswer';
+import { answersByFilter, answerPinned, filterKey, isTimeLapse, partSpace } from './partAnswer';
 import type { PartAnswer, PartSpace } from './partAnswer';
-import { camerasOf, chanceIn, partsOfCamera } from './placedDay';
-import type { DayPart, PlacedDay } from './placedDay';
+import { camerasOf, chanceIn, partsOfCamera } from './schedule';
+import type { DayPart, Schedule } from './schedule';
 import { choosePresets } from './presets';
 import type { PresetChoice } from './presets';
-import { planSwaps } from './swaps';
-import type { SwapPlan, SwapStage } from './swaps';
+import { planFilterChanges } from './filterChanges';
+import type { FilterChangePlan, FilterChangeStage } from './filterChanges';
 
 /**
  * A whole day worked out: for every camera which filter it wears when, which set-ups are stored in it, and what it has
@@ -48,7 +48,7 @@ export interface PartSheet {
   underStops: number;
 }
 
-export interface Swap {
+export interface FilterChange {
   /** Before this part. */
   partId: string;
   window: Span;
@@ -67,8 +67,8 @@ export interface CameraSheet {
   cameraId: string;
   partIds: readonly string[];
   /** `null`: pinned filters leave no way, or no part has an answer. */
-  swapPlan: SwapPlan | null;
-  swaps: readonly Swap[];
+  filterChangePlan: FilterChangePlan | null;
+  filterChanges: readonly FilterChange[];
   presets: readonly Preset[];
   /** How well they serve; `null`: the camera stores none, or too few to serve all. */
   presetChoice: PresetChoice | null;
@@ -105,7 +105,7 @@ export function workOf(part: DayPart, memo: Memo): PartWork {
 }
 
 /** Works a day out. `shared` answers are kept in the memo from one call to the next. */
-export function daySheet(day: PlacedDay, gear: readonly Gear[], memo: Memo = new Map()): DaySheet {
+export function daySheet(day: Schedule, gear: readonly Gear[], memo: Memo = new Map()): DaySheet {
   const sheets = camerasOf(day.parts).map((camera) =>
     cameraSheet(camera, partsOfCamera(day.parts, camera.id), day, gear, memo),
   );
@@ -135,7 +135,7 @@ function firstOutOf(budgets: readonly CameraBudget[]): Out | null {
 function cameraSheet(
   camera: CameraProfile,
   parts: readonly DayPart[],
-  day: PlacedDay,
+  day: Schedule,
   gear: readonly Gear[],
   memo: Memo,
 ): { parts: PartSheet[]; camera: CameraSheet } {
@@ -145,16 +145,16 @@ function cameraSheet(
     return work.own ? [{ part, work, own: work.own }] : [];
   });
   const chances = asked.map(({ part }, at) => chanceBefore(asked, at, part, camera, day));
-  const stages = asked.map(({ work }, at): SwapStage => ({
+  const stages = asked.map(({ work }, at): FilterChangeStage => ({
     reachable: chances[at] !== null,
     loss: new Map([...work.byFilter].map(([key, { loss }]) => [key, loss])),
   }));
-  const swapPlan = asked.length > 0 ? planSwaps(stages) : null;
+  const filterChangePlan = asked.length > 0 ? planFilterChanges(stages) : null;
   const worn = asked.map(({ work, own }, at) => {
-    const key = swapPlan?.chosen.filters[at];
+    const key = filterChangePlan?.chosen.filters[at];
     return (key === undefined ? undefined : work.byFilter.get(key)) ?? own;
   });
-  const swaps = asked.flatMap(({ part }, at): Swap[] => {
+  const filterChanges = asked.flatMap(({ part }, at): FilterChange[] => {
     const [from, to] = [worn[at - 1], worn[at]];
     if (!from || !to || filterKey(from.settings.filter) === filterKey(to.settings.filter)) return [];
     const window = chances[at] ?? { fromMs: part.fromMs, toMs: part.fromMs };
@@ -186,8 +186,8 @@ function cameraSheet(
     camera: {
       cameraId: camera.id,
       partIds: parts.map(({ id }) => id),
-      swapPlan,
-      swaps,
+      filterChangePlan,
+      filterChanges,
       presets: stored.presets,
       presetChoice: stored.choice,
       budget,
@@ -201,7 +201,7 @@ function chanceBefore(
   at: number,
   part: DayPart,
   camera: CameraProfile,
-  day: PlacedDay,
+  day: Schedule,
 ): Span | null {
   const before = asked[at - 1];
   if (!before) return { fromMs: part.fromMs, toMs: part.fromMs };
@@ -252,13 +252,13 @@ function storedIn(
 ): { answers: PartAnswer[]; presets: Preset[]; choice: PresetChoice | null } {
   const own = worn.map(({ answer }) => answer);
   if (camera.presetSlots === 0 || worn.length === 0) return { answers: own, presets: [], choice: null };
-  const setups: { key: string; answer: PartAnswer; lapse: boolean }[] = [];
+  const setups: { key: string; answer: PartAnswer; timeLapse: boolean }[] = [];
   for (const { part, answer } of worn) {
     const key = setupKey(answer);
-    if (!setups.some((one) => one.key === key)) setups.push({ key, answer, lapse: isLapse(part) });
+    if (!setups.some((one) => one.key === key)) setups.push({ key, answer, timeLapse: isTimeLapse(part) });
   }
   const under = worn.map((one) =>
-    setups.map(({ key, answer, lapse }) => underSetup(one, key, answer, lapse)),
+    setups.map(({ key, answer, timeLapse }) => underSetup(one, key, answer, timeLapse)),
   );
   const extra = worn.map(({ answer }, at) =>
     item(under, at).map((other) => (other ? Math.max(0, other.loss - answer.loss) : Infinity)),
@@ -285,10 +285,10 @@ function underSetup(
   { part, work, answer }: Worn,
   key: string,
   setup: PartAnswer,
-  lapse: boolean,
+  timeLapse: boolean,
 ): PartAnswer | null {
   if (key === setupKey(answer)) return answer;
-  if (lapse || isLapse(part)) return null;
+  if (timeLapse || isTimeLapse(part)) return null;
   const { ids, stops } = answer.settings.filter;
   const held = `${filterKey({ ids })}@${stops}|${key}`;
   const known = work.pinned.get(held);

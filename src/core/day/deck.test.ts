@@ -3,15 +3,15 @@ import { makeDemo } from '../../../demo/makeDemo';
 import type { OutingDay } from '../records/outing';
 import { daySheet } from './daySheet';
 import { deckOf, nextCard } from './deck';
-import { placedDay } from './placedDay';
+import { scheduleOf } from './schedule';
 import { workedDay } from './workedDay';
 
 const demo = makeDemo();
 const outing = demo.outings[0]!;
 const shots = new Map(demo.shots.map((shot) => [shot.id, shot]));
-const placed = placedDay(outing, 'sunday', shots, (date, time) => Date.parse(`${date}T${time}:00+02:00`));
-const sheet = daySheet(placed, outing.gear);
-const day = workedDay(placed, outing.gear, sheet);
+const schedule = scheduleOf(outing, 'sunday', shots, (date, time) => Date.parse(`${date}T${time}:00+02:00`));
+const sheet = daySheet(schedule, outing.gear);
+const day = workedDay(schedule, outing.gear, sheet);
 const entries = outing.days[1]!.entries;
 const NONE = new Set<string>();
 
@@ -36,7 +36,7 @@ describe('the deck of a day', () => {
   it('puts every filter change and act on a card, what falls into one break on one card', () => {
     const tasks = deck.flatMap((card) => (card.kind === 'tasks' ? card.tasks : []));
     const expected = sheet.cameras.reduce(
-      (sum, { swaps, budget }) => sum + swaps.length + budget.acts.length,
+      (sum, { filterChanges, budget }) => sum + filterChanges.length + budget.acts.length,
       0,
     );
     expect(tasks).toHaveLength(expected);
@@ -65,7 +65,7 @@ describe('the deck of a day', () => {
   });
 
   it('has the shots also while the day is being worked out', () => {
-    expect(deckOf(entries, workedDay(placed, outing.gear, null)).map(({ kind }) => kind)).toEqual([
+    expect(deckOf(entries, workedDay(schedule, outing.gear, null)).map(({ kind }) => kind)).toEqual([
       'before',
       ...Array<string>(5).fill('shot'),
       'after',

@@ -1,6 +1,6 @@
 import type { OutingDay } from '../records/outing';
 import type { Act } from './budget';
-import type { Swap } from './daySheet';
+import type { FilterChange } from './daySheet';
 import type { WorkedDay, WorkedPart } from './workedDay';
 
 /** The day as cards in order: what is done before it, each shot, and between them what hands do at the cameras. */
@@ -18,7 +18,7 @@ export type DeckCard =
 
 /** A thing to do at a camera; its id is ticked when done. */
 export type Task = { id: string; cameraId: string } & (
-  { what: 'swap'; swap: Swap } | { what: 'act'; act: Act }
+  { what: 'filterChange'; filterChange: FilterChange } | { what: 'act'; act: Act }
 );
 
 export function deckOf(entries: OutingDay['entries'], day: WorkedDay): DeckCard[] {
@@ -41,10 +41,10 @@ function startOf(card: DeckCard): number {
 /** What falls into one break stands on one card. */
 function taskCards(day: WorkedDay): DeckCard[] {
   const timed = (day.sheet?.cameras ?? []).flatMap(
-    ({ cameraId, swaps, budget }): { fromMs: number; task: Task }[] => [
-      ...swaps.map((swap) => ({
-        fromMs: swap.window.fromMs,
-        task: { id: `swap:${swap.partId}`, cameraId, what: 'swap' as const, swap },
+    ({ cameraId, filterChanges, budget }): { fromMs: number; task: Task }[] => [
+      ...filterChanges.map((filterChange) => ({
+        fromMs: filterChange.window.fromMs,
+        task: { id: `swap:${filterChange.partId}`, cameraId, what: 'filterChange' as const, filterChange },
       })),
       ...budget.acts.map((act) => ({
         fromMs: act.atMs,

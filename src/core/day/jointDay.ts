@@ -2,12 +2,12 @@ import type { Gear } from '../records/outing';
 import type { Pins, Settings } from '../records/settings';
 import { solveJointly } from '../together/joint';
 import { matchSheetOf } from '../together/matchSheet';
-import { curesOf } from './cures';
-import type { PartPins } from './cures';
+import { dayRemediesOf } from './dayRemedies';
+import type { PartPins } from './dayRemedies';
 import { daySheet, outsOf, setupPins, workOf } from './daySheet';
 import type { DaySheet, Memo } from './daySheet';
-import type { DayPart, PlacedDay } from './placedDay';
-import { SWAP_LOSS } from './swaps';
+import type { DayPart, Schedule } from './schedule';
+import { FILTER_CHANGE_LOSS } from './filterChanges';
 
 /**
  * The shots of a day solved together. What a picture loses, the trouble of changing filters and storing set-ups, what
@@ -16,7 +16,7 @@ import { SWAP_LOSS } from './swaps';
 export interface DayCost {
   /** Loss of all parts as carried. */
   pictures: number;
-  swaps: number;
+  filterChanges: number;
   presets: number;
   mismatches: number;
   outs: number;
@@ -28,7 +28,7 @@ const PRESET_LOSS = 0.1;
 const MISMATCH_LOSS = 0.25;
 const OUT_LOSS = 3;
 
-export type JointReason = 'match' | 'swap' | 'preset' | 'card' | 'power' | 'heat';
+export type JointReason = 'match' | 'filterChange' | 'preset' | 'card' | 'power' | 'heat';
 
 /** A change of one part: what it holds from now on, and why. */
 export interface JointChange {
@@ -47,13 +47,13 @@ export interface JointDay {
 }
 
 export interface JointProgress {
-  step: 'answers' | 'match' | 'swaps' | 'budget' | 'done';
+  step: 'answers' | 'match' | 'filterChanges' | 'budget' | 'done';
   share: number;
 }
 
 /** Step by step, so that the one who asks can show how far it is and stop it; returns what it found. */
 export function* jointDay(
-  day: PlacedDay,
+  day: Schedule,
   gear: readonly Gear[],
   memo: Memo = new Map(),
 ): Generator<JointProgress, JointDay> {
@@ -74,8 +74,8 @@ export function* jointDay(
   }
   best = tried(best, gear, memo, 'match', matched);
 
-  yield { step: 'swaps', share: 0.82 };
-  for (const reason of ['swap', 'preset'] as const)
+  yield { step: 'filterChanges', share: 0.82 };
+  for (const reason of ['filterChange', 'preset'] as const)
     best = tried(best, gear, memo, reason, followed(best, reason));
 
   for (let round = 0; round < 6; round += 1) {
@@ -83,8 +83,8 @@ export function* jointDay(
     const outs = best.sheet.cameras.flatMap(({ budget }) => outsOf(budget));
     const old = best;
     for (const out of outs) {
-      const cure = curesOf(best.day, gear, best.sheet, out, memo).find((one) => 'pins' in one);
-      if (cure && 'pins' in cure) best = tried(best, gear, memo, out.what, cure.pins);
+      const remedy = dayRemediesOf(best.day, gear, best.sheet, out, memo).find((one) => 'pins' in one);
+      if (remedy && 'pins' in remedy) best = tried(best, gear, memo, out.what, remedy.pins);
     }
     if (best === old) break;
   }
@@ -103,7 +103,7 @@ function matchOf(group: readonly DayPart[], sheet: DaySheet): PartPins[] {
 
 interface Plan {
   /** The day with what is held so far. */
-  day: PlacedDay;
+  day: Schedule;
   sheet: DaySheet;
   cost: DayCost;
   pins: ReadonlyMap<string, Pins>;
@@ -129,7 +129,7 @@ function tried(
   const sheet = daySheet(day, gear, memo);
   const cost = costOf(day, sheet);
   // Following what the day carries anyway costs nothing and keeps it so.
-  const follows = reason === 'swap' || reason === 'preset';
+  const follows = reason === 'filterChange' || reason === 'preset';
   const better = follows ? cost.total <= plan.cost.total + 1e-6 : cost.total < plan.cost.total - 1e-6;
   return better ? { day, sheet, cost, pins, reasons } : plan;
 }
@@ -141,12 +141,12 @@ function holding(part: DayPart, pins: Pins | undefined): DayPart {
 }
 
 /** What the day carries already beside a part's own best: the filter it wears, the set-up that serves it. */
-function followed({ day, sheet }: Plan, reason: 'swap' | 'preset'): PartPins[] {
+function followed({ day, sheet }: Plan, reason: 'filterChange' | 'preset'): PartPins[] {
   return day.parts.flatMap(({ id: partId }): PartPins[] => {
     const { own = null, carried = null } = sheet.parts.get(partId) ?? {};
     if (!own || !carried || carried.intervalSeconds !== null) return [];
     const { filter } = carried.settings;
-    if (reason === 'swap')
+    if (reason === 'filterChange')
       return filter.ids.join() === own.settings.filter.ids.join()
         ? []
         : [{ partId, pins: { filter: { ids: [...filter.ids] } } }];
@@ -168,20 +168,21 @@ function groupsOf(parts: readonly DayPart[]): DayPart[][] {
   return [...groups.values()].filter((group) => group.length > 1);
 }
 
-export function costOf(day: PlacedDay, sheet: DaySheet): DayCost {
+export function costOf(day: Schedule, sheet: DaySheet): DayCost {
   const pictures = [...sheet.parts.values()].reduce((sum, { carried }) => sum + (carried?.loss ?? 0), 0);
-  const swaps = SWAP_LOSS * sheet.cameras.reduce((sum, one) => sum + one.swaps.length, 0);
+  const filterChanges =
+    FILTER_CHANGE_LOSS * sheet.cameras.reduce((sum, one) => sum + one.filterChanges.length, 0);
   const presets = PRESET_LOSS * sheet.cameras.reduce((sum, one) => sum + one.presets.length, 0);
   const outs = OUT_LOSS * sheet.cameras.reduce((sum, { budget }) => sum + outsOf(budget).length, 0);
   const mismatches =
     MISMATCH_LOSS * groupsOf(day.parts).reduce((sum, group) => sum + mismatchesOf(group, sheet), 0);
   return {
     pictures,
-    swaps,
+    filterChanges,
     presets,
     mismatches,
     outs,
-    total: pictures + swaps + presets + mismatches + outs,
+    total: pictures + filterChanges + presets + mismatches + outs,
   };
 }
 

@@ -3,7 +3,7 @@ import type { MountKind } from '../vocabulary/mounts';
 import { evRangeOf } from '../light/lightRange';
 import { habitsOf } from '../vocabulary/mounts';
 import { cautionsFor } from '../motion/cautions';
-import type { DayPart } from './placedDay';
+import type { DayPart } from './schedule';
 import type { WorkedDay } from './workedDay';
 
 /** What goes into the bag for an outing, from what its days really use. Every line has an id to tick it by. */

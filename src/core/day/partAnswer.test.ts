@@ -4,7 +4,7 @@ import { anyShot } from '../../../bench/anyShot';
 import { briefOf } from '../brief/brief';
 import { ShotSchema } from '../records/shot';
 import type { Shot } from '../records/shot';
-import { pinsOf } from '../compare/rivals';
+import { pinsOf } from '../compare/variants';
 import { SCHOOLS } from '../loss/schools';
 import { nearlyEqual } from '../units/stops';
 import { search } from '../search/search';
@@ -12,7 +12,7 @@ import { settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
 import { underPins } from '../search/workings';
 import { answerPinned, answersByFilter, filterKey, partSpace } from './partAnswer';
-import type { DayPart } from './placedDay';
+import type { DayPart } from './schedule';
 
 const partOf = (shot: Shot): DayPart => {
   const { brief } = briefOf(shot);

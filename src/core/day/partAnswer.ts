@@ -3,8 +3,8 @@ import { kelvinOf } from '../light/kelvin';
 import { lightRangeOf } from '../light/lightRange';
 import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
-import { lapsePlan, usualLapse } from '../timeLapse/lapsePlan';
-import type { LapsePlan } from '../timeLapse/lapsePlan';
+import { timeLapsePlan, usualTimeLapse } from '../timeLapse/timeLapsePlan';
+import type { TimeLapsePlan } from '../timeLapse/timeLapsePlan';
 import { SCHOOLS } from '../loss/schools';
 import { sharedFrames } from '../search/frames';
 import { search } from '../search/search';
@@ -13,7 +13,7 @@ import { settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
 import type { Space } from '../search/space';
 import { underPins } from '../search/workings';
-import type { DayPart } from './placedDay';
+import type { DayPart } from './schedule';
 
 /** How one part of a day is filmed, and what it loses. */
 export interface PartAnswer {
@@ -33,7 +33,7 @@ export interface PartSpace {
 }
 
 /** A shot that carries a time-lapse is one. */
-export function isLapse({ shot }: Pick<DayPart, 'shot'>): boolean {
+export function isTimeLapse({ shot }: Pick<DayPart, 'shot'>): boolean {
   return shot.timeLapse !== undefined;
 }
 
@@ -43,7 +43,7 @@ export function filterKey(filter: { ids: readonly string[] }): string {
 
 export function partSpace(part: DayPart): PartSpace {
   const { brief } = part;
-  if (isLapse(part)) {
+  if (isTimeLapse(part)) {
     const held = brief.pins.filter;
     const keys = [...new Set(filterSettings(brief.filters).map(filterKey))];
     return { part, space: null, filterKeys: held ? [filterKey(held)] : keys };
@@ -63,7 +63,7 @@ export function answersByFilter({ part, space, filterKeys }: PartSpace): Map<str
   const put = (key: string, answer: PartAnswer | null): void => {
     if (answer) answers.set(key, answer);
   };
-  if (isLapse(part)) for (const key of filterKeys) put(key, lapseAnswer(part.brief, key));
+  if (isTimeLapse(part)) for (const key of filterKeys) put(key, timeLapseAnswer(part.brief, key));
   else if (space) {
     const shared = sharedFrames(space);
     for (const key of filterKeys) {
@@ -80,7 +80,7 @@ function answerOf(space: Space, found: Found | null): PartAnswer | null {
 
 /** The best answer with these pins beside the part's own; a pin that says otherwise leaves none. */
 export function answerPinned({ part }: PartSpace, wanted: Pins): PartAnswer | null {
-  if (isLapse(part)) return null;
+  if (isTimeLapse(part)) return null;
   const { brief } = part;
   const own = brief.pins;
   for (const key of Object.keys(wanted) as (keyof Pins)[])
@@ -97,20 +97,20 @@ export function answerPinned({ part }: PartSpace, wanted: Pins): PartAnswer | nu
 }
 
 /** What of the light a time-lapse loses counts as it does elsewhere: a stop of white sky more than one of shade. */
-const LAPSE_OVER_LOSS = 1.5;
-const LAPSE_UNDER_LOSS = 1;
+const TIME_LAPSE_OVER_LOSS = 1.5;
+const TIME_LAPSE_UNDER_LOSS = 1;
 
-function lapseAnswer(brief: Brief, key: string): PartAnswer | null {
+function timeLapseAnswer(brief: Brief, key: string): PartAnswer | null {
   const filters = filterSettings(brief.filters).filter((filter) => filterKey(filter) === key);
-  const plan = lapsePlan(brief, usualLapse(brief), filters);
-  return plan && lapseOf(plan, brief);
+  const plan = timeLapsePlan(brief, usualTimeLapse(brief), filters);
+  return plan && timeLapseOf(plan, brief);
 }
 
-function lapseOf(plan: LapsePlan, { light, limits }: Brief): PartAnswer {
+function timeLapseOf(plan: TimeLapsePlan, { light, limits }: Brief): PartAnswer {
   const { mode, filter, shutterSeconds, shutterAngleDeg } = plan;
   const encoding = mode.encodings.reduce((best, one) => (one.bitRateMbps > best.bitRateMbps ? one : best));
   return {
-    loss: plan.overStops * LAPSE_OVER_LOSS + plan.underStops * LAPSE_UNDER_LOSS,
+    loss: plan.overStops * TIME_LAPSE_OVER_LOSS + plan.underStops * TIME_LAPSE_UNDER_LOSS,
     intervalSeconds: plan.intervalSeconds,
     settings: {
       frameRate: mode.frameRate,

@@ -2,12 +2,12 @@ import { modePowerW, modesOf } from '../camera/modeTable';
 import type { Mode } from '../camera/modeTable';
 import { evRangeOf } from '../light/lightRange';
 import type { Settings } from '../records/settings';
-import { loopPlan } from '../timeLapse/lapsePlan';
+import { loopPlan } from '../timeLapse/timeLapsePlan';
 import { SOUND_MBPS } from '../camera/card';
 import { sunOnCameraC } from './heat';
 import type { PartAnswer } from './partAnswer';
-import { airSpeedMps } from './placedDay';
-import type { DayPart } from './placedDay';
+import { airSpeedMps } from './schedule';
+import type { DayPart } from './schedule';
 
 /** What a part asks of its camera while it records: bytes, watts, and how it is cooled. */
 export interface RecordingLoad {

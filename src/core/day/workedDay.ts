@@ -1,16 +1,16 @@
 import type { CameraProfile } from '../camera/profile';
 import type { Gear } from '../records/outing';
 import type { CameraSheet, DaySheet, PartSheet } from './daySheet';
-import { camerasOf, partsOfCamera } from './placedDay';
-import type { DayPart, PlacedDay } from './placedDay';
+import { camerasOf, partsOfCamera } from './schedule';
+import type { DayPart, Schedule } from './schedule';
 
 /**
  * A day joined: every part with its answer, every camera with its parts, gear and sheet, each found by its id. The day
  * is placed once, by whoever asks for it; its sheet may come later, and is then of the day as it was a moment ago.
  */
-export interface WorkedDay extends PlacedDay {
+export interface WorkedDay extends Schedule {
   /** The day without anything worked out: plain data, for the worker. */
-  placed: PlacedDay;
+  schedule: Schedule;
   parts: readonly WorkedPart[];
   cameras: readonly WorkedCamera[];
   /** `null` until the day is worked out. */
@@ -36,8 +36,8 @@ export interface WorkedCamera {
   sheet: CameraSheet | null;
 }
 
-export function workedDay(placed: PlacedDay, gear: readonly Gear[], sheet: DaySheet | null): WorkedDay {
-  const parts = placed.parts.map((part): WorkedPart => ({
+export function workedDay(schedule: Schedule, gear: readonly Gear[], sheet: DaySheet | null): WorkedDay {
+  const parts = schedule.parts.map((part): WorkedPart => ({
     ...part,
     answer: sheet?.parts.get(part.id) ?? null,
   }));
@@ -55,8 +55,8 @@ export function workedDay(placed: PlacedDay, gear: readonly Gear[], sheet: DaySh
   }));
   const byCamera = new Map(cameras.map((one) => [one.id, one]));
   return {
-    ...placed,
-    placed,
+    ...schedule,
+    schedule,
     parts,
     cameras,
     sheet,

@@ -1,5 +1,5 @@
-/** The changes that may be tried against a loss; each is applied and solved again in `answer/helps.ts`. */
-export type HelpCode =
+/** The changes that may be tried against a loss; each is applied and solved again in `answer/remedies.ts`. */
+export type RemedyCode =
   | 'addFilter'
   | 'letShutterRun'
   | 'raiseCeiling'

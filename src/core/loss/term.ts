@@ -1,5 +1,5 @@
 import type { Estimate } from '../units/estimate';
-import type { HelpCode } from './remedies';
+import type { RemedyCode } from './remedies';
 
 /**
  * A term of the loss: one way in which a viewer sees a picture go wrong, on one scale on which 1 is just noticeable to
@@ -20,7 +20,7 @@ export interface TermOf<Id extends string, Facts> {
   /** Loss from which a warning is worth a line; `null`: it never warns by itself. */
   noteFrom: number | null;
   /** What to try against it, the likeliest first. */
-  remedies: readonly HelpCode[];
+  remedies: readonly RemedyCode[];
   /** Never negative. */
   loss: (facts: Facts) => number;
 }

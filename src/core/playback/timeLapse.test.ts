@@ -1,4 +1,4 @@
-import { CHANGES, USUAL_INTERVAL_SECONDS } from '../vocabulary/lapses';
+import { CHANGES, USUAL_INTERVAL_SECONDS } from '../vocabulary/timeLapses';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { modesOf } from '../camera/modeTable';
@@ -6,8 +6,8 @@ import { briefOf } from '../brief/brief';
 import type { Brief } from '../brief/brief';
 import { emptyShot } from '../records/emptyShot';
 import type { Shot } from '../records/shot';
-import { lapsePlan, loopPlan, usualLapse } from '../timeLapse/lapsePlan';
-import { intervalForClip, lapseShutterSeconds, loopOf, movingLapse, timeLapseOf } from './timeLapse';
+import { timeLapsePlan, loopPlan, usualTimeLapse } from '../timeLapse/timeLapsePlan';
+import { intervalForClip, timeLapseShutterSeconds, loopOf, movingTimeLapse, timeLapseOf } from './timeLapse';
 
 describe('a time-lapse', () => {
   it('is as long as its duration over interval and frame rate, the first picture included', () => {
@@ -18,11 +18,11 @@ describe('a time-lapse', () => {
   });
 
   it('opens half its interval, or for a blur, or as short as crisp, and leaves time to write', () => {
-    expect(lapseShutterSeconds({ kind: 'half' }, 3)).toBe(1.5);
-    expect(lapseShutterSeconds({ kind: 'blur', blurPct: 1, pctPerS: 0.8 }, 3)).toBeCloseTo(1.25, 9);
-    expect(lapseShutterSeconds({ kind: 'blur', blurPct: 50, pctPerS: 0.8 }, 3)).toBe(2.5);
-    expect(lapseShutterSeconds({ kind: 'blur', blurPct: 1, pctPerS: 0 }, 3)).toBe(2.5);
-    expect(lapseShutterSeconds({ kind: 'crisp' }, 3)).toBe(1 / 125);
+    expect(timeLapseShutterSeconds({ kind: 'half' }, 3)).toBe(1.5);
+    expect(timeLapseShutterSeconds({ kind: 'blur', blurPct: 1, pctPerS: 0.8 }, 3)).toBeCloseTo(1.25, 9);
+    expect(timeLapseShutterSeconds({ kind: 'blur', blurPct: 50, pctPerS: 0.8 }, 3)).toBe(2.5);
+    expect(timeLapseShutterSeconds({ kind: 'blur', blurPct: 1, pctPerS: 0 }, 3)).toBe(2.5);
+    expect(timeLapseShutterSeconds({ kind: 'crisp' }, 3)).toBe(1 / 125);
   });
 
   it('what changes faster is taken more often', () => {
@@ -33,10 +33,10 @@ describe('a time-lapse', () => {
   });
 
   it('moving, is sped up only so far as what passes stays readable', () => {
-    const slow = movingLapse(5, 600, 25, 40);
+    const slow = movingTimeLapse(5, 600, 25, 40);
     expect(slow).toMatchObject({ clipSeconds: 120, stepPct: 8 });
-    expect(movingLapse(slow.mostSpeedUp, 600, 25, 40).stepPct).toBeCloseTo(12, 9);
-    expect(movingLapse(5, 600, 25, 0).mostSpeedUp).toBe(Infinity);
+    expect(movingTimeLapse(slow.mostSpeedUp, 600, 25, 40).stepPct).toBeCloseTo(12, 9);
+    expect(movingTimeLapse(5, 600, 25, 0).mostSpeedUp).toBe(Infinity);
   });
 });
 
@@ -55,7 +55,7 @@ describe('planned for a shot', () => {
   it('the demo’s mist: its interval, half of it open, and the darkest light told', () => {
     const { shot } = makeDemo().shots.find(({ shot: one }) => one.name === 'Mist over the river')!;
     const its = briefOf(shot).brief;
-    const plan = lapsePlan(its, usualLapse(its))!;
+    const plan = timeLapsePlan(its, usualTimeLapse(its))!;
     expect(plan.intervalSeconds).toBe(3);
     expect(plan.shutterSeconds).toBe(1.5);
     expect(plan.shutterAngleDeg).toBeCloseTo(180, 9);
@@ -68,7 +68,7 @@ describe('planned for a shot', () => {
 
   it('takes the filter that loses least, and none where the light is low', () => {
     const night = brief({ light: { kind: 'range', evMin: -4, evMax: -4 } });
-    const dark = lapsePlan(night, {
+    const dark = timeLapsePlan(night, {
       recording: 'timeLapse',
       intervalSeconds: 25,
       look: { kind: 'half' },
@@ -76,13 +76,13 @@ describe('planned for a shot', () => {
     })!;
     expect(dark.filter.stops).toBe(0);
     const bright = brief({ light: { kind: 'range', evMin: 13, evMax: 13.5 } });
-    const sharp = lapsePlan(bright, {
+    const sharp = timeLapsePlan(bright, {
       recording: 'timeLapse',
       intervalSeconds: 2,
       look: { kind: 'crisp' },
       speedUp: 15,
     })!;
-    const open = lapsePlan(bright, {
+    const open = timeLapsePlan(bright, {
       recording: 'timeLapse',
       intervalSeconds: 2,
       look: { kind: 'half' },
@@ -95,7 +95,7 @@ describe('planned for a shot', () => {
   it('moving and looping follow what the camera has, and say so where it has none', () => {
     const its = brief({ motion: { travelMps: 5, nearestM: 2 }, limits: { recordSeconds: 600 } });
     const has = new Set(modesOf(its.camera).map(({ recording }) => recording));
-    const moving = lapsePlan(its, { ...usualLapse(its), recording: 'movingTimeLapse', speedUp: 10 });
+    const moving = timeLapsePlan(its, { ...usualTimeLapse(its), recording: 'movingTimeLapse', speedUp: 10 });
     expect(moving === null).toBe(!has.has('movingTimeLapse'));
     if (moving) expect(moving.intervalSeconds).toBeCloseTo(10 / 25, 9);
     const loop = loopPlan(its);

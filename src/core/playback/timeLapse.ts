@@ -26,7 +26,7 @@ export function intervalForClip(clipSeconds: number, durationSeconds: number, ti
 }
 
 /** What the shutter of each picture is meant to look like. */
-export type LapseLook =
+export type TimeLapseLook =
   /** Half the interval: a 180° shutter of the sped-up film. */
   | { kind: 'half' }
   /** What moves blurs by this much of the width. */
@@ -40,7 +40,7 @@ const CRISP_SECONDS = 1 / 125;
 const WRITE_SECONDS = 0.5;
 
 /** The shutter for a look, no longer than the interval leaves. */
-export function lapseShutterSeconds(look: LapseLook, intervalSeconds: number): number {
+export function timeLapseShutterSeconds(look: TimeLapseLook, intervalSeconds: number): number {
   const longest = Math.max(intervalSeconds / 2, intervalSeconds - WRITE_SECONDS);
   switch (look.kind) {
     case 'half':
@@ -53,7 +53,7 @@ export function lapseShutterSeconds(look: LapseLook, intervalSeconds: number): n
 }
 
 /** A moving time-lapse: how fast it may be sped up before what passes jumps, and how long the clip gets. */
-export interface MovingLapse {
+export interface MovingTimeLapse {
   clipSeconds: number;
   /** Step of half the frame between two frames, per cent of the width. */
   stepPct: number;
@@ -64,12 +64,12 @@ export interface MovingLapse {
 /** A step of half the frame between two frames above which a moving time-lapse flickers by (start). */
 export const MOVING_STEP_PCT = 12;
 
-export function movingLapse(
+export function movingTimeLapse(
   speedUp: number,
   durationSeconds: number,
   timelineFps: number,
   typicalPctPerS: number,
-): MovingLapse {
+): MovingTimeLapse {
   return {
     clipSeconds: durationSeconds / speedUp,
     stepPct: (typicalPctPerS * speedUp) / timelineFps,

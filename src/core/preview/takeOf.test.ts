@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { briefOf } from '../brief/brief';
 import type { Shot } from '../records/shot';
-import { pinsOf, rivalsOf, solveRival } from '../compare/rivals';
+import { pinsOf, variantsOf, solveVariant } from '../compare/variants';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
 import { clippedCells, pulseOf, sharpnessOf, tonesOf } from './judge';
@@ -41,28 +41,28 @@ describe('the take of an answer', () => {
     expect(take.captureFps).toBe(settings.frameRate);
   });
 
-  it('every rival that the camera can film is solved under what it says, and keeps it', () => {
+  it('every variant that the camera can film is solved under what it says, and keeps it', () => {
     const solution = solved(SHOTS.find(({ name }) => name === 'Sun gate')!);
-    const rivals = rivalsOf(solution);
-    expect(rivals.length).toBeGreaterThan(10);
+    const variants = variantsOf(solution);
+    expect(variants.length).toBeGreaterThan(10);
     let found = 0;
-    for (const rival of rivals) {
-      const judged = solveRival(solution, rival);
+    for (const variant of variants) {
+      const judged = solveVariant(solution, variant);
       if (!judged) continue;
       found++;
       const { mode, shutter, filter } = judged.candidate;
-      if (rival.code === 'frameRate') expect(mode.frameRate).toBe(rival.fps);
-      if (rival.code === 'angle')
-        expect(360 * mode.frameRate * shutter.longestSeconds).toBeCloseTo(rival.degrees, 3);
-      if (rival.code === 'shutter') expect(shutter.longestSeconds).toBeCloseTo(rival.seconds, 9);
-      if (rival.code === 'stabilization') expect(mode.stabilization).toBe(rival.stabilization);
-      if (rival.code === 'noFilter') expect(filter.stops).toBe(0);
-      if (rival.code === 'alternative') {
-        expect(mode.frameRate).toBe(rival.alternative.settings.frameRate);
-        expect(judged.score).toBeCloseTo(rival.alternative.score, 6);
+      if (variant.code === 'frameRate') expect(mode.frameRate).toBe(variant.fps);
+      if (variant.code === 'angle')
+        expect(360 * mode.frameRate * shutter.longestSeconds).toBeCloseTo(variant.degrees, 3);
+      if (variant.code === 'shutter') expect(shutter.longestSeconds).toBeCloseTo(variant.seconds, 9);
+      if (variant.code === 'stabilization') expect(mode.stabilization).toBe(variant.stabilization);
+      if (variant.code === 'noFilter') expect(filter.stops).toBe(0);
+      if (variant.code === 'alternative') {
+        expect(mode.frameRate).toBe(variant.alternative.settings.frameRate);
+        expect(judged.score).toBeCloseTo(variant.alternative.score, 6);
       }
     }
-    expect(found).toBeGreaterThan(rivals.length * 0.7);
+    expect(found).toBeGreaterThan(variants.length * 0.7);
   });
 
   it('an answer held by all its settings is the answer', () => {

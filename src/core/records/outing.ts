@@ -13,7 +13,7 @@ const name = z.string().min(1).max(120);
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time such as "10:10"');
 const minutes = z.number().min(PAUSE_MINUTES.least).max(PAUSE_MINUTES.most);
 
-export const SHOT_DEEDS = ['recorded', 'skipped'] as const;
+export const SHOT_OUTCOMES = ['recorded', 'skipped'] as const;
 
 const ShotEntry = z.strictObject({
   what: z.literal('shot'),
@@ -26,7 +26,7 @@ const ShotEntry = z.strictObject({
     .max(60)
     .default([]),
   /** What became of it on the day. */
-  done: z.strictObject({ how: z.enum(SHOT_DEEDS), at: InstantSchema }).optional(),
+  done: z.strictObject({ how: z.enum(SHOT_OUTCOMES), at: InstantSchema }).optional(),
   note: z.string().max(500).default(''),
 });
 

@@ -1,6 +1,6 @@
 import { ARCHETYPE_IDS } from '../camera/archetypes';
 import { ACTIVITIES } from '../vocabulary/activities';
-import { CHANGES, LAPSE_LOOKS } from '../vocabulary/lapses';
+import { CHANGES, TIME_LAPSE_LOOKS } from '../vocabulary/timeLapses';
 import { GRADES } from '../vocabulary/modes';
 import { GROUNDS, MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/mounts';
 import { CAMERA_HANDS, PAIR_KINDS, TURN_WAYS } from '../vocabulary/pairs';
@@ -133,7 +133,7 @@ export const ShotSchema = z
       .strictObject({
         change: z.enum(CHANGES),
         intervalSeconds: z.number().min(0.1).max(86_400),
-        look: z.enum(LAPSE_LOOKS),
+        look: z.enum(TIME_LAPSE_LOOKS),
         /** Blur wanted in each picture, per cent of the width. */
         blurPct: z.number().min(0.01).max(100),
         moving: z.boolean(),

@@ -12,7 +12,7 @@ import { familyOf } from '../playback/cadence';
 import { solveJointly } from '../together/joint';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
-import { steadyWays, tiltCures } from '../compare/steadiness';
+import { steadyWays, tiltRemedies } from '../compare/steadiness';
 
 const shot = (input: Omit<ShotInput, 'kind' | 'version'>) =>
   ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...input });
@@ -26,13 +26,13 @@ const waysOf = (solution: Solution) => steadyWays(solution.space, solution.loss)
 describe('ways to hold a shot steady', () => {
   it('a helmet crooked by 6°: three cures, compared by the pixels they leave', () => {
     const solution = solved({ mount: { kind: 'helmet', ground: 'rough', activity: 'riding', tiltDeg: 6 } });
-    const cures = tiltCures(solution.space, solution.candidate, waysOf(solution));
-    expect(cures.map(({ cure, rights }) => [cure, rights])).toEqual([
+    const remedies = tiltRemedies(solution.space, solution.candidate, waysOf(solution));
+    expect(remedies.map(({ remedy, rights }) => [remedy, rights])).toEqual([
       ['levelHold', true],
       ['rollHold', true],
       ['straighten', true],
     ]);
-    const px = Object.fromEntries(cures.map(({ cure, widthPx }) => [cure, Math.round(widthPx)]));
+    const px = Object.fromEntries(remedies.map(({ remedy, widthPx }) => [remedy, Math.round(widthPx)]));
     // Full-roll hold stops at 2.7K. Straightening by 6° leaves 0.847 of each side of a 4K file.
     expect(px.rollHold).toBeLessThanOrEqual(2688);
     expect(px.levelHold).toBe(3840);

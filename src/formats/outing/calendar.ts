@@ -2,7 +2,7 @@ import ICAL from 'ical.js';
 import type { Outing, OutingEntry } from '@/core/records/outing';
 import { isZone } from '@/core/schema/zone';
 import type { Checked } from '@/core/schema/fault';
-import { settingLine, swapLine } from './calendarWords';
+import { settingLine, filterChangeLine } from './calendarWords';
 import { dateAndTime, instantOf, isoIn } from '../clock';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { zoneBlock } from './zoneBlock';
@@ -11,7 +11,7 @@ import { zoneBlock } from './zoneBlock';
 ICAL.foldLength = 74;
 
 /** Minutes before an event at which the calendar speaks up (start). */
-const REMIND_MINUTES = { shot: 15, swap: 5, charge: 5 } as const;
+const REMIND_MINUTES = { shot: 15, filterChange: 5, charge: 5 } as const;
 /** How long an act of the hands stands in the calendar, milliseconds. */
 const ACT_MS = 300_000;
 
@@ -91,15 +91,15 @@ function toldOf(day: WorkedDay): Told[] {
   for (const { id, profile, parts, sheet } of day.cameras) {
     if (!sheet) continue;
     const { name } = profile;
-    for (const swap of sheet.swaps)
+    for (const filterChange of sheet.filterChanges)
       told.push({
-        id: `swap-${swap.partId.replace('/', '-')}`,
-        fromMs: swap.window.fromMs,
-        toMs: swap.window.fromMs + ACT_MS,
-        summary: swapLine(name, swap, parts[0]?.brief.filters ?? []),
+        id: `swap-${filterChange.partId.replace('/', '-')}`,
+        fromMs: filterChange.window.fromMs,
+        toMs: filterChange.window.fromMs + ACT_MS,
+        summary: filterChangeLine(name, filterChange, parts[0]?.brief.filters ?? []),
         description: 'Filter change',
         category: 'swap',
-        remind: REMIND_MINUTES.swap,
+        remind: REMIND_MINUTES.filterChange,
       });
     for (const act of sheet.budget.acts)
       told.push({

@@ -3,7 +3,7 @@ import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { daySheet } from '@/core/day/daySheet';
-import { placedDay } from '@/core/day/placedDay';
+import { scheduleOf } from '@/core/day/schedule';
 import { readOutingFile } from '@/core/records/outingFile';
 import { item } from '@/core/units/items';
 import { wallClock } from '../clock';
@@ -17,7 +17,7 @@ const outing = item(demo.outings, 0);
 const shots = new Map(demo.shots.map((shot) => [shot.id, shot]));
 const daysOf = (one: typeof outing, kept = shots) =>
   one.days.map(({ id }) => {
-    const day = placedDay(one, id, kept, wallClock(one.zone));
+    const day = scheduleOf(one, id, kept, wallClock(one.zone));
     return workedDay(day, one.gear, daySheet(day, one.gear));
   });
 const days = daysOf(outing);

@@ -35,10 +35,13 @@ const AnglesPanel = dynamic(() => import('./angles/AnglesPanel').then((module) =
   ssr: false,
   loading: waiting,
 });
-const LapsePanel = dynamic(() => import('./lapse/LapsePanel').then((module) => module.LapsePanel), {
-  ssr: false,
-  loading: waiting,
-});
+const TimeLapsePanel = dynamic(
+  () => import('./timeLapse/TimeLapsePanel').then((module) => module.TimeLapsePanel),
+  {
+    ssr: false,
+    loading: waiting,
+  },
+);
 const SteadinessPanel = dynamic(() => import('./SteadinessPanel').then((module) => module.SteadinessPanel), {
   ssr: false,
   loading: waiting,
@@ -171,7 +174,7 @@ export function BenchParts({
         {open === 'cameras' && <CamerasPanel id={record.id} whole={whole} />}
         {open === 'coverage' && <AnglesPanel shot={editing.shot} solution={compared.solution} />}
         {open === 'pair' && <PairPanel id={record.id} whole={whole} />}
-        {open === 'lapse' && <LapsePanel brief={solution.space.brief} editing={editing} />}
+        {open === 'lapse' && <TimeLapsePanel brief={solution.space.brief} editing={editing} />}
       </div>
     </>
   );

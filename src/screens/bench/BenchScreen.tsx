@@ -15,7 +15,7 @@ import { AngleSwitch } from '../parts/AngleSwitch';
 import { placeUrl, useAngle } from '../parts/places';
 import { useAnswer } from '../parts/useAnswer';
 import type { Solved } from '../parts/useAnswer';
-import { useShotDeeds } from '../parts/useShotDeeds';
+import { useShotActions } from '../parts/useShotActions';
 import { useShotEditing } from '../parts/useShotEditing';
 import styles from './bench.module.css';
 import { BenchParts } from './BenchParts';
@@ -39,7 +39,7 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
   const shown = useLastAnswer(solved, angle);
   // Words, tiles and rule follow the hand at once; the comparison below may come a moment later.
   const compared = useDeferredValue(shown);
-  const deeds = useShotDeeds(record, solved);
+  const actions = useShotActions(record, solved);
   return (
     <div className={styles.bench}>
       <h1 className="unseen">{shot.name ?? 'Untitled shot'}</h1>
@@ -62,7 +62,7 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
         <Link href={placeUrl('/carry', record.id, angle)} className={styles.toCarry}>
           Carry
         </Link>
-        <MenuUnder menu={{ items: deeds }} placement="bottomRight">
+        <MenuUnder menu={{ items: actions }} placement="bottomRight">
           <Button
             type="text"
             icon={<MoreHorizontal size={18} aria-hidden />}

@@ -97,7 +97,7 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
                   <span className="numerals quiet"> · loss {tenths(outcome.solution.score)}</span>
                 )}
               </span>
-              <span className={styles.deeds}>
+              <span className={styles.actions}>
                 <Link href={placeUrl('/bench', id, index)}>Set on the Bench</Link>
                 {index > 0 && (
                   <Button

@@ -32,8 +32,8 @@ export function Warnings({ answer }: { answer: Answer }): ReactNode {
               <details>
                 <summary>What would help</summary>
                 <ul>
-                  {warning.helps.map((help) => (
-                    <li key={help}>{help}</li>
+                  {warning.helps.map((remedy) => (
+                    <li key={remedy}>{remedy}</li>
                   ))}
                 </ul>
               </details>

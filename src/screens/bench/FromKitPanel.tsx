@@ -8,7 +8,7 @@ import { fromKit } from '@/core/compare/fromKit';
 import type { FromKit } from '@/core/compare/fromKit';
 import { angleCount, shotOfAngle } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
-import { fromKitText, kitThingName } from '@/words/kitHelpText';
+import { fromKitText, kitThingName } from '@/words/kitRemedyText';
 import { useOwnThings } from '../parts/kit';
 import type { ShotEditing } from '../parts/useShotEditing';
 import styles from './bench.module.css';
@@ -51,12 +51,12 @@ export function FromKitPanel({
     <section aria-labelledby="from-kit-title" className={styles.findings}>
       <h2 id="from-kit-title">From your kit</h2>
       <ul>
-        {better.map((help) => {
-          const name = kitThingName(help);
+        {better.map((remedy) => {
+          const name = kitThingName(remedy);
           return (
-            <li key={`${help.thing.what} ${name}`} className={styles.alternative}>
-              <span>{fromKitText(help, solution.score)}</span>
-              <Button onClick={() => take(help)} aria-label={`Take ${name} of your kit`}>
+            <li key={`${remedy.thing.what} ${name}`} className={styles.alternative}>
+              <span>{fromKitText(remedy, solution.score)}</span>
+              <Button onClick={() => take(remedy)} aria-label={`Take ${name} of your kit`}>
                 Take
               </Button>
             </li>

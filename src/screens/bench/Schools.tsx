@@ -14,7 +14,7 @@ import { tenths } from '@/core/units/format';
 import { costsText, gainsText } from '@/words/alternativeText';
 import { SCHOOL_LABEL, SCHOOL_MEANS } from '@/words/labels';
 import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
-import { useChoice } from '../parts/keeper';
+import { useChoice } from '../parts/repository';
 import type { ShotEditing } from '../parts/useShotEditing';
 import styles from './bench.module.css';
 import type { LossRow } from './LossChart';

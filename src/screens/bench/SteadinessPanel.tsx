@@ -4,11 +4,11 @@ import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
-import { steadyWays, tiltCures } from '@/core/compare/steadiness';
+import { steadyWays, tiltRemedies } from '@/core/compare/steadiness';
 import type { SteadyWay } from '@/core/compare/steadiness';
 import { without } from '@/core/units/without';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
-import { cureName, meansName, priceText, wayNotes } from '@/words/steadinessText';
+import { remedyName, meansName, priceText, wayNotes } from '@/words/steadinessText';
 import { viewLabel } from '@/words/labels';
 import type { ShotChange, ShotEditing } from '../parts/useShotEditing';
 import { pinnedTo } from './pins';
@@ -24,7 +24,7 @@ export function SteadinessPanel({
 }): ReactNode {
   const { space, candidate, loss } = solution;
   const ways = useMemo(() => steadyWays(space, loss), [space, loss]);
-  const cures = useMemo(() => tiltCures(space, candidate, ways), [space, candidate, ways]);
+  const remedies = useMemo(() => tiltRemedies(space, candidate, ways), [space, candidate, ways]);
   const { tiltDeg } = space.brief.mount;
   const wanted = space.brief.playback.deliver.width;
   const most = Math.max(
@@ -33,7 +33,7 @@ export function SteadinessPanel({
   );
   // What needs a hand or a stand is no match for a way that rides along.
   const best = Math.min(...ways.filter(({ means }) => means.kind !== 'physical').map(({ score }) => score));
-  const widest = Math.max(wanted, ...cures.map(({ widthPx }) => widthPx));
+  const widest = Math.max(wanted, ...remedies.map(({ widthPx }) => widthPx));
   return (
     <section aria-labelledby="steady-title" className={styles.panel}>
       <h2 id="steady-title">Steadiness</h2>
@@ -74,15 +74,15 @@ export function SteadinessPanel({
         <>
           <h3>Off level by {trimmed(Math.abs(tiltDeg), 1)}°: what each cure leaves</h3>
           <ul className={styles.cures}>
-            {cures.map(({ cure, widthPx, rights, way }) => (
-              <li key={cure}>
-                <span>{cureName(cure)}</span>
+            {remedies.map(({ remedy, widthPx, rights, way }) => (
+              <li key={remedy}>
+                <span>{remedyName(remedy)}</span>
                 <span className={styles.track} aria-hidden>
                   <span className={styles.fill} style={{ width: `${(100 * widthPx) / widest}%` }} />
                   <span className={styles.mark} style={{ left: `${(100 * wanted) / widest}%` }} />
                 </span>
                 <span className="numerals">
-                  {cure !== 'straighten' && !way ? 'not on this camera' : `${trimmed(widthPx, 0)} px`}
+                  {remedy !== 'straighten' && !way ? 'not on this camera' : `${trimmed(widthPx, 0)} px`}
                   {rights ? '' : ', does not reach so far'}
                 </span>
               </li>

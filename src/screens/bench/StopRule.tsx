@@ -8,7 +8,7 @@ import type { Solution } from '@/core/answer/solve';
 import { clamp } from '@/core/units/stops';
 import { shutterFraction, tenths } from '@/core/units/format';
 import { evText, FILTER_NOTATIONS, filterText } from '@/words/settingText';
-import { useChoice } from '../parts/keeper';
+import { useChoice } from '../parts/repository';
 import type { ShotEditing } from '../parts/useShotEditing';
 import { useWidth } from '../parts/useWidth';
 import styles from './rule.module.css';

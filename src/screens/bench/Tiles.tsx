@@ -15,7 +15,7 @@ import { reasonText } from '@/words/reasonText';
 import type { ReasonText } from '@/words/sentences';
 import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
-import { useChoice } from '../parts/keeper';
+import { useChoice } from '../parts/repository';
 import { MenuUnder } from '../parts/MenuUnder';
 import type { ShotEditing } from '../parts/useShotEditing';
 import styles from './bench.module.css';

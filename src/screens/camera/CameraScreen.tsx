@@ -7,7 +7,7 @@ import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { airAtC, sunOnCameraC } from '@/core/day/heat';
-import { airSpeedMps } from '@/core/day/placedDay';
+import { airSpeedMps } from '@/core/day/schedule';
 import type { WorkedCamera } from '@/core/day/workedDay';
 import { evRangeOf } from '@/core/light/lightRange';
 import { modesOf } from '@/core/camera/modeTable';
@@ -22,7 +22,7 @@ import { useWorkedDay } from '../parts/workedDay';
 import styles from './camera.module.css';
 import { CodeReader } from './CodeReader';
 import { SmallScreen } from './SmallScreen';
-import { useStandIn } from './useStandIn';
+import { useCameraSimulator } from './useCameraSimulator';
 
 /** A camera that is none: it reads codes and runs as the plan says a real one would, in fast motion. */
 export function CameraScreen(): ReactNode {
@@ -98,7 +98,7 @@ function Running({
     filterStops: carried?.settings.filter.stops ?? 0,
     ...light,
   };
-  const standIn = useStandIn({
+  const simulator = useCameraSimulator({
     camera,
     gear: {
       capacityGb: gear?.cards[0]?.capacityGb ?? part?.brief.limits.cardGb ?? 64,
@@ -108,17 +108,17 @@ function Running({
     speed: Number(speed),
     log: keep && part ? { shotId: part.shotId, part: part.part, settings: carried?.settings ?? null } : null,
   });
-  const { state } = standIn;
+  const { state } = simulator;
   const table = modesOf(camera).length;
   return (
     <div className={styles.columns}>
       <section aria-label={`${camera.name}, stand-in`} className={styles.panel}>
         <SmallScreen state={state} />
         <div className={styles.buttons}>
-          <Button type="primary" size="large" disabled={!state.setup} onClick={standIn.press}>
+          <Button type="primary" size="large" disabled={!state.setup} onClick={simulator.press}>
             {state.running ? 'Stop' : 'Start'}
           </Button>
-          <Button size="large" onClick={standIn.fresh} disabled={state.running !== null}>
+          <Button size="large" onClick={simulator.fresh} disabled={state.running !== null}>
             Fresh card and cell
           </Button>
         </div>
@@ -161,9 +161,9 @@ function Running({
       </section>
       <section aria-labelledby="read-title" className={styles.panel}>
         <h2 id="read-title">Read a code</h2>
-        <CodeReader onText={standIn.read} busy={state.running !== null} />
-        <p role="status" className={standIn.said?.ok === false ? styles.amiss : undefined}>
-          {standIn.said?.text ?? `Waits for a code. It knows ${table} modes.`}
+        <CodeReader onText={simulator.read} busy={state.running !== null} />
+        <p role="status" className={simulator.said?.ok === false ? styles.amiss : undefined}>
+          {simulator.said?.text ?? `Waits for a code. It knows ${table} modes.`}
         </p>
         <h2>Clips on its card</h2>
         {state.clips.length === 0 ? (

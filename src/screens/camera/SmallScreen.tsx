@@ -1,14 +1,14 @@
 import type { ReactNode } from 'react';
 import { usableGb } from '@/core/camera/card';
-import { shiftedIso } from '@/core/day/placedDay';
+import { shiftedIso } from '@/core/day/schedule';
 import { shutterFraction, trimmed } from '@/core/units/format';
-import type { StandIn } from '@/standins/camera/camera';
+import type { CameraSimulator } from '@/simulators/camera/camera';
 import { RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from '@/words/labels';
 import { durationText } from '@/words/settingText';
 import styles from './camera.module.css';
 
 /** What the stand-in shows on its own small screen. */
-export function SmallScreen({ state }: { state: StandIn }): ReactNode {
+export function SmallScreen({ state }: { state: CameraSimulator }): ReactNode {
   const { setup, running, profile, card, cell } = state;
   if (!state.screenOn)
     return (
@@ -94,7 +94,7 @@ export function SmallScreen({ state }: { state: StandIn }): ReactNode {
 }
 
 /** Its own clock, at the offset it was set with. */
-function clockOf({ clockMs, setup }: StandIn): string {
+function clockOf({ clockMs, setup }: CameraSimulator): string {
   const set = setup?.clock;
   if (clockMs === null || !set) return 'clock not set';
   return shiftedIso(set, clockMs - Date.parse(set)).slice(11, 19);

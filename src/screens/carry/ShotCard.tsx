@@ -15,13 +15,13 @@ import { pairCardLines } from '@/words/pairText';
 import { durationText, evText, FILTER_NOTATIONS, settingText } from '@/words/settingText';
 import { Empty } from '../parts/Empty';
 import { MenuUnder } from '../parts/MenuUnder';
-import { useChoice, useKeeper, useLog } from '../parts/keeper';
+import { useChoice, useRepository, useLog } from '../parts/repository';
 import { OpenShot } from '../parts/OpenShot';
 import { AngleSwitch } from '../parts/AngleSwitch';
 import { placeUrl, useAngle } from '../parts/places';
 import { useToast } from '../parts/toast';
 import { useAnswer } from '../parts/useAnswer';
-import { useShotDeeds } from '../parts/useShotDeeds';
+import { useShotActions } from '../parts/useShotActions';
 import { THEMES } from '../shell/theme';
 import type { Clock } from '@/core/answer/clock';
 import { clockHoldsText } from '@/words/lightText';
@@ -46,13 +46,13 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const solved = useAnswer(shot);
   const { answer, brief, refusal } = solved;
   const joins = useMemo(() => pairCardLines(record.shot), [record.shot]);
-  const keeper = useKeeper();
+  const repository = useRepository();
   const router = useRouter();
   const { say } = useToast();
   const [theme, setTheme] = useChoice('theme', THEMES, 'paper');
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const recorded = useLog()?.filter(({ shotId }) => shotId === record.id) ?? [];
-  const deeds = useShotDeeds(record, solved);
+  const actions = useShotActions(record, solved);
   const touched = useRef<number | null>(null);
 
   const at = order.indexOf(record.id);
@@ -63,7 +63,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const print = (): void => window.print();
   const note = (): void => {
     if (!answer) return;
-    void keeper?.record(record.id, answer.settings, angle).then(() => {
+    void repository?.record(record.id, answer.settings, angle).then(() => {
       say('Recorded. It stands in the log with these settings.');
     });
   };
@@ -120,7 +120,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
             Glare
           </Button>
           <Button onClick={print}>Print</Button>
-          <MenuUnder menu={{ items: deeds }} placement="bottomRight">
+          <MenuUnder menu={{ items: actions }} placement="bottomRight">
             <Button
               type="text"
               icon={<MoreHorizontal size={18} aria-hidden />}
@@ -172,7 +172,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
             <li key={id}>
               <Checkbox
                 checked={record.ticked.includes(id)}
-                onChange={(event) => void keeper?.tick(record.id, id, event.target.checked)}
+                onChange={(event) => void repository?.tick(record.id, id, event.target.checked)}
               >
                 {text}
               </Checkbox>

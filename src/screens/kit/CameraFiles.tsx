@@ -44,7 +44,7 @@ export function CameraFiles({
   return (
     <section aria-labelledby="files-title">
       <h3 id="files-title">Files</h3>
-      <div className={styles.deeds}>
+      <div className={styles.actions}>
         <Button
           onClick={() =>
             void import('@/formats/modeSheet/write').then(({ writeModeSheet }) => {

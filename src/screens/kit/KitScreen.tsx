@@ -13,7 +13,7 @@ import { THING_LABEL } from '@/words/cameraText';
 import { Empty } from '../parts/Empty';
 import { MenuUnder } from '../parts/MenuUnder';
 import { useKit } from '../parts/kit';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 import { CameraDetail } from './CameraDetail';
 import { ThingForm } from './ThingForm';
 import styles from './kit.module.css';
@@ -21,7 +21,7 @@ import styles from './kit.module.css';
 /** Kit: what a person owns. One thing at a time is open; the address holds which. */
 export function KitScreen(): ReactNode {
   const kit = useKit();
-  const keeper = useKeeper();
+  const repository = useRepository();
   const router = useRouter();
   const openId = useSearchParams().get('item');
   const [away, setAway] = useState(false);
@@ -30,13 +30,13 @@ export function KitScreen(): ReactNode {
   const open = kit.find(({ id }) => id === openId) ?? shown[0];
   const go = (id: string): void => router.push(`/kit?item=${encodeURIComponent(id)}`);
   const add = (what: ThingKind): void =>
-    void keeper?.addKit((id) => newThing(what, id), `add a ${THING_LABEL[what].one}`).then(go);
+    void repository?.addKit((id) => newThing(what, id), `add a ${THING_LABEL[what].one}`).then(go);
   const cameraMenu = {
     items: ARCHETYPE_IDS.map((archetype) => ({
       key: archetype,
       label: `like a ${ARCHETYPE_LABEL[archetype]}`,
       onClick: () =>
-        void keeper
+        void repository
           ?.addKit((id) => cameraFrom(archetype, id, `My ${ARCHETYPE_LABEL[archetype]}`), 'add a camera')
           .then(go),
     })),
@@ -98,7 +98,7 @@ export function KitScreen(): ReactNode {
 }
 
 function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const router = useRouter();
   const { thing } = item;
   const what = THING_LABEL[thing.what].one;
@@ -107,15 +107,17 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
       <Link href="/kit" className={styles.back}>
         All things in the kit
       </Link>
-      <div className={styles.deeds}>
+      <div className={styles.actions}>
         <Button
-          onClick={() => void keeper?.addKit((id) => copiedThing(thing, id), `copy a ${what}`).then(onOpen)}
+          onClick={() =>
+            void repository?.addKit((id) => copiedThing(thing, id), `copy a ${what}`).then(onOpen)
+          }
         >
           Copy
         </Button>
         <Button
           onClick={() =>
-            void keeper?.changeKit(
+            void repository?.changeKit(
               item.id,
               item.archived ? `take a ${what} out again` : `put a ${what} away`,
               (one) => ({
@@ -131,7 +133,7 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
           danger
           type="text"
           onClick={() =>
-            void keeper?.removeKit(item.id).then(() => {
+            void repository?.removeKit(item.id).then(() => {
               router.push('/kit');
             })
           }

@@ -12,7 +12,7 @@ import { MOUNT_LABEL, PLACE_LABEL } from '@/words/labels';
 import { followsFrom } from '@/words/thingText';
 import type { Plain } from '@/words/thingText';
 import { ChoiceField, NumberField, TextField } from '../parts/Fields';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 import { FilterFigures } from './FilterFigures';
 import styles from './kit.module.css';
 import { MeasureFilter } from './MeasureFilter';
@@ -22,12 +22,14 @@ type Put = (next: Plain) => Promise<void>;
 
 /** A thing that is not a camera: its few figures, each with what follows from it. */
 export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const put = (next: Plain): Promise<void> => {
     const change = rebased<Thing>(thing, next);
     return (
-      keeper?.changeKit(item.id, `change ${next.name}`, (one) => ({ ...one, thing: change(one.thing) })) ??
-      Promise.resolve()
+      repository?.changeKit(item.id, `change ${next.name}`, (one) => ({
+        ...one,
+        thing: change(one.thing),
+      })) ?? Promise.resolve()
     );
   };
   return (
@@ -46,7 +48,7 @@ export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): Rea
           value={item.note}
           maxLength={2000}
           onCommit={(note) =>
-            keeper?.changeKit(item.id, `note on ${thing.name}`, (one) => ({ ...one, note }))
+            repository?.changeKit(item.id, `note on ${thing.name}`, (one) => ({ ...one, note }))
           }
         />
       </div>

@@ -6,7 +6,7 @@ import type { CameraProfile } from '@/core/camera/profile';
 import { checkAgainst } from '@/core/schema/faults';
 import type { Fault } from '@/core/schema/fault';
 import type { KitItem } from '@/core/records/kitItem';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 
 export type EditProfile = (label: string, change: (profile: CameraProfile) => CameraProfile) => void;
 
@@ -24,7 +24,7 @@ export interface ProfileDraft {
 
 /** Editing a camera: what is valid is kept at once, as one step of undo; what is not yet stays here, with its faults. */
 export function useProfileDraft(item: KitItem, kept: CameraProfile): ProfileDraft {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const [broken, setBroken] = useState<{
     of: CameraProfile;
     draft: CameraProfile;
@@ -37,7 +37,7 @@ export function useProfileDraft(item: KitItem, kept: CameraProfile): ProfileDraf
   const draft = current?.draft ?? kept;
   /** From the camera as it is kept by then: a change made meanwhile stays. */
   const keep = (label: string, change: (profile: CameraProfile) => CameraProfile): Promise<void> =>
-    keeper?.changeKit(item.id, label, (one) =>
+    repository?.changeKit(item.id, label, (one) =>
       one.thing.what === 'camera'
         ? { ...one, thing: { what: 'camera', profile: change(one.thing.profile) } }
         : one,

@@ -10,7 +10,7 @@ import type { CutReason, LogEntry, Verdict } from '@/core/records/logEntry';
 import { CARD_KEYS } from '@/words/card';
 import { CUT_LABEL, VERDICT_LABEL } from '@/words/labels';
 import { Empty } from '../parts/Empty';
-import { useKeeper, useLog, useShots } from '../parts/keeper';
+import { useRepository, useLog, useShots } from '../parts/repository';
 import { Refused } from '../parts/Fields';
 import { placeUrl, useShotId } from '../parts/places';
 import { useTyped } from '../parts/useTyped';
@@ -75,12 +75,12 @@ export function LogScreen(): ReactNode {
 const ENTRY_HEIGHT = 260;
 
 function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowProps }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const { typed, type, leave, give, refused } = useTyped<string>();
   const toggle = (verdict: Verdict): void => {
     // Taken as it was seen, put on what is kept by then.
     const off = entry.verdicts.includes(verdict);
-    void keeper?.judge(entry.id, {
+    void repository?.judge(entry.id, {
       verdicts: (before) => {
         const others = before.filter((one) => one !== verdict);
         return off ? others : [...others, verdict];
@@ -101,7 +101,7 @@ function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowPro
         <Button
           type="text"
           danger
-          onClick={() => void keeper?.removeEntry(entry.id)}
+          onClick={() => void repository?.removeEntry(entry.id)}
           aria-label={`Remove the recording of ${entry.shotName}`}
         >
           Remove
@@ -132,7 +132,7 @@ function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowPro
             popupMatchSelectWidth={false}
             {...(entry.cutReason ? { value: entry.cutReason } : {})}
             options={CUT_REASONS.map((value) => ({ value, label: CUT_LABEL[value] }))}
-            onSelect={(cutReason: CutReason) => void keeper?.judge(entry.id, { cutReason })}
+            onSelect={(cutReason: CutReason) => void repository?.judge(entry.id, { cutReason })}
           />
         )}
       </div>
@@ -145,7 +145,7 @@ function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowPro
         onChange={(event) => type(event.target.value)}
         onBlur={() => {
           if (typed === undefined || typed === entry.note) leave();
-          else give(() => keeper?.judge(entry.id, { note: typed }));
+          else give(() => repository?.judge(entry.id, { note: typed }));
         }}
       />
       <Refused why={refused} />

@@ -9,7 +9,7 @@ import type { Shot } from '@/core/records/shot';
 import { inOrder } from '@/core/records/entries';
 import { withDay } from '@/core/records/dayEdits';
 import { movedTo, wallClock } from '@/formats/clock';
-import { useKeeper, useShots } from '../parts/keeper';
+import { useRepository, useShots } from '../parts/repository';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 
@@ -25,13 +25,13 @@ export function AddEntry({
   editing: DayEditing;
   onAdded: (entryId: string) => void;
 }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const shots = useShots() ?? [];
   const here = new Set(day.entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : [])));
   const at = clockOf(freeMinute(day, editing.lengthOf));
   const add = (make: (id: string) => OutingEntry): void => {
-    if (!keeper) return;
-    const entry = make(keeper.newId());
+    if (!repository) return;
+    const entry = make(repository.newId());
     const sun = new Map(
       entry.what === 'shot'
         ? [
@@ -42,7 +42,7 @@ export function AddEntry({
           ]
         : [],
     );
-    void keeper
+    void repository
       .changeOuting(
         outing.id,
         'add to the day',

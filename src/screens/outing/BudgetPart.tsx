@@ -3,14 +3,14 @@
 import { USUAL_CELL } from '@/core/camera/power';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import { withGear } from '@/core/day/applyCure';
+import { withGear } from '@/core/day/applyDayRemedy';
 import { outsOf } from '@/core/day/daySheet';
 import type { Gear, Outing, OutingDay } from '@/core/records/outing';
 import { CHARGINGS } from '@/core/records/outing';
 import { without } from '@/core/units/without';
 import { trimmed } from '@/core/units/format';
 import { clockText } from '@/words/lightText';
-import { actText, cureText, leavesText, levelText, outText } from '@/words/outingText';
+import { actText, dayRemedyText, leavesText, levelText, outText } from '@/words/outingText';
 import { ChoiceField, ListField, NumberField } from '../parts/Fields';
 import { Figures } from '../parts/Figures';
 import { useKit } from '../parts/kit';
@@ -29,7 +29,7 @@ export function BudgetPart({
   worked: DayAtWork;
   editing: DayEditing;
 }): ReactNode {
-  const { day, cures } = worked;
+  const { day, remedies } = worked;
   if (!day.sheet) return <p className="quiet">Working the day out…</p>;
   const entryAt = (entryId: string): number | null => day.partsOf(entryId)[0]?.fromMs ?? null;
   return (
@@ -59,18 +59,18 @@ export function BudgetPart({
                       {outText(out, name, day.part(out.partId)?.name ?? 'the day', outing.zone)}
                     </p>
                     <ul className={styles.cures}>
-                      {cures
-                        .filter((cure) => cure.cameraId === cameraId && cure.what === out.what)
-                        .map((cure) => (
-                          <li key={cure.how + ('charging' in cure ? cure.charging : '')}>
-                            <Button onClick={() => void editing.takeCure(cure)}>
-                              {cureText(cure, outing.zone, entryAt)}
+                      {remedies
+                        .filter((remedy) => remedy.cameraId === cameraId && remedy.what === out.what)
+                        .map((remedy) => (
+                          <li key={remedy.how + ('charging' in remedy ? remedy.charging : '')}>
+                            <Button onClick={() => void editing.takeRemedy(remedy)}>
+                              {dayRemedyText(remedy, outing.zone, entryAt)}
                             </Button>{' '}
                             <span className="quiet">
-                              {cure.addedLoss > 0.05
-                                ? `then it lasts; costs the picture ${trimmed(cure.addedLoss, 1)}`
+                              {remedy.addedLoss > 0.05
+                                ? `then it lasts; costs the picture ${trimmed(remedy.addedLoss, 1)}`
                                 : 'then it lasts'}
-                              {leavesText(cure)}
+                              {leavesText(remedy)}
                             </span>
                           </li>
                         ))}

@@ -11,8 +11,8 @@ import type { Outing, OutingDay } from '@/core/records/outing';
 import { nextDate } from '@/formats/clock';
 import { ownZone, todayIn } from '@/formats/today';
 import { dayText } from '@/words/lightText';
-import { clashText, cureText, outText } from '@/words/outingText';
-import { useKeeper } from '../parts/keeper';
+import { clashText, dayRemedyText, outText } from '@/words/outingText';
+import { useRepository } from '../parts/repository';
 import { ClockField, NumberField, Refused } from '../parts/Fields';
 import { MenuUnder } from '../parts/MenuUnder';
 import { outingUrl } from '../parts/outings';
@@ -38,13 +38,13 @@ export function DayHead({
   worked: DayAtWork;
   editing: DayEditing;
 }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const router = useRouter();
   const { say } = useToast();
   const files = useOutingFiles(outing, worked.shots);
   const [away, setAway] = useState(false);
   const change = (label: string, how: (before: Outing) => Outing): Promise<void> =>
-    keeper?.changeOuting(outing.id, label, how) ?? Promise.resolve();
+    repository?.changeOuting(outing.id, label, how) ?? Promise.resolve();
   const go = (outingId: string, dayId: string | null = null): void =>
     router.push(outingUrl('/outing', outingId, dayId));
   const lastDate =
@@ -53,9 +53,9 @@ export function DayHead({
       .sort()
       .at(-1) ?? day.date;
   const addDay = (label: string, make: (date: string, newId: () => string) => OutingDay): void => {
-    if (!keeper) return;
-    const made = make(nextDate(lastDate), () => keeper.newId());
-    void keeper
+    if (!repository) return;
+    const made = make(nextDate(lastDate), () => repository.newId());
+    void repository
       .changeOuting(outing.id, label, (before) => ({ ...before, days: [...before.days, made] }))
       .then(() => go(outing.id, made.id));
   };
@@ -65,7 +65,7 @@ export function DayHead({
       label: 'New outing',
       onClick: () => {
         const zone = ownZone();
-        void keeper
+        void repository
           ?.addOuting((id, at) => newOuting(id, at, zone, todayIn(zone, Date.now())))
           .then((id) => go(id));
       },
@@ -109,7 +109,7 @@ export function DayHead({
       label: 'Remove this outing',
       danger: true,
       onClick: () => {
-        void keeper?.removeOuting(outing.id).then(() => {
+        void repository?.removeOuting(outing.id).then(() => {
           router.push('/outing');
           say('Removed the outing. Its shots are kept; undo brings it back.');
         });
@@ -121,7 +121,7 @@ export function DayHead({
   const offered = outings.filter(({ archived, id }) => away || !archived || id === outing.id);
   const out = worked.day.sheet?.firstOut ?? null;
   const part = out ? worked.day.part(out.partId) : undefined;
-  const cure = worked.cures.find((one) => one.cameraId === out?.cameraId && one.what === out.what);
+  const remedy = worked.remedies.find((one) => one.cameraId === out?.cameraId && one.what === out.what);
   const clashed = worked.day.sheet?.cameras.find(({ budget }) => budget.clashes.length > 0);
   const clash = clashed?.budget.clashes[0];
   return (
@@ -212,9 +212,9 @@ export function DayHead({
               ? outText(out, cameraName(worked, out.cameraId), part?.name ?? 'the day', outing.zone)
               : `${shotsText(worked)} Everything lasts.`}
         </p>
-        {cure && (
-          <Button onClick={() => void editing.takeCure(cure)}>
-            {cureText(cure, outing.zone, (entryId) => startOf(worked, entryId))}
+        {remedy && (
+          <Button onClick={() => void editing.takeRemedy(remedy)}>
+            {dayRemedyText(remedy, outing.zone, (entryId) => startOf(worked, entryId))}
           </Button>
         )}
       </div>

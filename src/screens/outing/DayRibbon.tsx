@@ -15,7 +15,7 @@ import { clockText, spanText } from '@/words/lightText';
 import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
 import { holdsText } from '@/words/outingText';
 import { bandPath } from '../bench/light/ribbonShape';
-import { useChoice } from '../parts/keeper';
+import { useChoice } from '../parts/repository';
 import type { DayAtWork } from '../parts/workedDay';
 import { useWidth } from '../parts/useWidth';
 import { FilterRun } from './FilterRun';
@@ -53,17 +53,17 @@ export function DayRibbon({
   chosen: string | null;
   onChoose: (entryId: string) => void;
 }): ReactNode {
-  const { day: placed } = worked;
-  const { cameras, sheet } = placed;
+  const { day: schedule } = worked;
+  const { cameras, sheet } = schedule;
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const [drag, setDrag] = useState<{ entryId: string; grabMs: number; byMin: number } | null>(null);
   const light = useMemo(() => {
-    const sun = openSunOf(placed.parts);
-    return sun ? dayLightOf(sun, { fromMs: placed.fromMs, toMs: placed.toMs }) : null;
-  }, [placed]);
-  const all = [...placed.parts, ...placed.pauses];
+    const sun = openSunOf(schedule.parts);
+    return sun ? dayLightOf(sun, { fromMs: schedule.fromMs, toMs: schedule.toMs }) : null;
+  }, [schedule]);
+  const all = [...schedule.parts, ...schedule.pauses];
   // The frame is measured from the start, also while there is nothing to draw in it.
   if (all.length === 0)
     return (
@@ -72,8 +72,8 @@ export function DayRibbon({
       </div>
     );
   const shown = {
-    fromMs: Math.max(placed.fromMs, Math.min(...all.map(({ fromMs }) => fromMs)) - 30 * MINUTE_MS),
-    toMs: Math.min(placed.toMs, Math.max(...all.map(({ toMs }) => toMs)) + 30 * MINUTE_MS),
+    fromMs: Math.max(schedule.fromMs, Math.min(...all.map(({ fromMs }) => fromMs)) - 30 * MINUTE_MS),
+    toMs: Math.min(schedule.toMs, Math.max(...all.map(({ toMs }) => toMs)) + 30 * MINUTE_MS),
   };
   const x = scaleLinear([shown.fromMs, shown.toMs], [LAY.left, Math.max(LAY.left + 1, width - LAY.right)]);
   const lanesTop = LAY.axis + LAY.light + 8;
@@ -81,7 +81,7 @@ export function DayRibbon({
   const levelsTop = lanesBottom + LAY.pauses;
   const height = levelsTop + (sheet ? levelsHeight(cameras.length) : 0) + 6;
   const samples = (light?.samples ?? []).filter(({ atMs }) => atMs >= shown.fromMs && atMs <= shown.toMs);
-  const ranges = placed.parts.map((part) => evRangeOf(part.brief.light));
+  const ranges = schedule.parts.map((part) => evRangeOf(part.brief.light));
   const evTop = Math.ceil(
     Math.max(8, ...samples.map(({ evHigh }) => evHigh), ...ranges.map(({ evMax }) => evMax)) + 0.3,
   );
@@ -150,7 +150,7 @@ export function DayRibbon({
                 fill="url(#day-golden)"
               />
             ))}
-            {placed.pauses.map((pause) => (
+            {schedule.pauses.map((pause) => (
               <rect
                 key={pause.id}
                 x={x(pause.fromMs + by(pause.id))}
@@ -199,7 +199,7 @@ export function DayRibbon({
                 />
               </>
             )}
-            {placed.parts.map((part, at) => {
+            {schedule.parts.map((part, at) => {
               const range = ranges[at];
               return range ? (
                 <rect
@@ -252,7 +252,7 @@ export function DayRibbon({
               </g>
             );
           })}
-          {placed.pauses.map((pause) => {
+          {schedule.pauses.map((pause) => {
             const left = x(pause.fromMs + by(pause.id));
             const wide = Math.max(6, x(pause.toMs) - x(pause.fromMs));
             const letters = Math.floor(wide / LETTER);

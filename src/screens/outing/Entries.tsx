@@ -26,7 +26,7 @@ import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import { FILTER_NOTATIONS, durationText, settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { holdsText } from '@/words/outingText';
-import { useChoice } from '../parts/keeper';
+import { useChoice } from '../parts/repository';
 import { outingUrl } from '../parts/outings';
 import type { DayAtWork } from '../parts/workedDay';
 import { VirtualList } from '../parts/VirtualList';

@@ -13,7 +13,7 @@ import { CARD_KEYS } from '@/words/card';
 import { dayText } from '@/words/lightText';
 import { pauseText } from '@/words/outingText';
 import { ChoiceField, ClockField, ListField, NumberField, TextField } from '../parts/Fields';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 import { outingUrl } from '../parts/outings';
 import type { DayAtWork } from '../parts/workedDay';
 import { SettingStrip } from '../parts/SettingStrip';
@@ -38,7 +38,7 @@ export function EntryEditor({
   editing: DayEditing;
   onGone: () => void;
 }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const parts = worked.day.partsOf(entry.id);
   const cameras = worked.day.cameras;
   const toDay = (dayId: string): void => {
@@ -54,7 +54,7 @@ export function EntryEditor({
           ]
         : [],
     );
-    void keeper?.changeOuting(
+    void repository?.changeOuting(
       outing.id,
       'move to another day',
       (before) => movedToDay(before, entry.id, dayId),

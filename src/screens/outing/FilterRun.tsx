@@ -17,7 +17,9 @@ export function FilterRun({
   notation: FilterNotation;
 }): ReactNode {
   const runs: { fromMs: number; toMs: number; text: string; key: string }[] = [];
-  const swaps = new Map(sheet?.swaps.map((swap) => [swap.partId, swap]));
+  const filterChanges = new Map(
+    sheet?.filterChanges.map((filterChange) => [filterChange.partId, filterChange]),
+  );
   for (const part of parts) {
     const filter = part.answer?.carried?.settings.filter;
     if (!filter) continue;
@@ -27,9 +29,9 @@ export function FilterRun({
       before.toMs = part.toMs;
       continue;
     }
-    const swap = swaps.get(part.id);
+    const filterChange = filterChanges.get(part.id);
     const text = filterText(filter, part.brief.filters, notation).replace(/^variable.*/, 'variable');
-    const fromMs = swap ? (swap.window.fromMs + swap.window.toMs) / 2 : part.fromMs;
+    const fromMs = filterChange ? (filterChange.window.fromMs + filterChange.window.toMs) / 2 : part.fromMs;
     if (before) before.toMs = fromMs;
     runs.push({ fromMs, toMs: part.toMs, text: text === 'none' ? 'bare' : text, key });
   }

@@ -2,15 +2,15 @@
 
 import type { ReactNode } from 'react';
 import type { WorkedCamera, WorkedDay } from '@/core/day/workedDay';
-import { SWAP_LOSS } from '@/core/day/swaps';
+import { FILTER_CHANGE_LOSS } from '@/core/day/filterChanges';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
-import { presetsText, swapText } from '@/words/outingText';
+import { presetsText, filterChangeText } from '@/words/outingText';
 import { clockText } from '@/words/lightText';
 import { FILTER_NOTATIONS } from '@/words/settingText';
 import Link from 'next/link';
-import { useChoice } from '../parts/keeper';
+import { useChoice } from '../parts/repository';
 import { outingUrl } from '../parts/outings';
 import type { DayAtWork } from '../parts/workedDay';
 import { namedSetups } from '../parts/setups';
@@ -36,7 +36,7 @@ export function FiltersPart({
     <div className={styles.panel}>
       <p className="quiet">
         Filters are changed only at breaks and only on cameras in reach. A change counts{' '}
-        {trimmed(SWAP_LOSS, 2)}; 1 is what a viewer just notices.
+        {trimmed(FILTER_CHANGE_LOSS, 2)}; 1 is what a viewer just notices.
       </p>
       {cameras.map((camera) => (
         <CameraFilters key={camera.id} camera={camera} outing={outing} day={day} worked={worked.day} />
@@ -58,7 +58,7 @@ function CameraFilters({
 }): ReactNode {
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   if (!sheet) return null;
-  const { swapPlan, presets, swaps } = sheet;
+  const { filterChangePlan, presets, filterChanges } = sheet;
   const setups = namedSetups(sheet, worked);
   return (
     <section aria-labelledby={`filters-${profile.id}`} className={styles.camera}>
@@ -66,25 +66,34 @@ function CameraFilters({
       <div className={styles.halves}>
         <div className={styles.panel}>
           <h3>Filter changes</h3>
-          {swaps.length === 0 ? (
-            <p>None all day{swapPlan ? '.' : ': pinned filters leave no way without a break between.'}</p>
+          {filterChanges.length === 0 ? (
+            <p>
+              None all day{filterChangePlan ? '.' : ': pinned filters leave no way without a break between.'}
+            </p>
           ) : (
             <ul className={styles.lines}>
-              {swaps.map((swap) => {
-                const part = worked.part(swap.partId);
+              {filterChanges.map((filterChange) => {
+                const part = worked.part(filterChange.partId);
                 return (
-                  <li key={swap.partId}>
+                  <li key={filterChange.partId}>
                     <span className="numerals">
-                      {clockText(swap.window.fromMs, outing.zone)}–{clockText(swap.window.toMs, outing.zone)}
+                      {clockText(filterChange.window.fromMs, outing.zone)}–
+                      {clockText(filterChange.window.toMs, outing.zone)}
                     </span>{' '}
-                    {swapText(profile.name, swap.from, swap.to, part?.brief.filters ?? [], notation)}, for{' '}
-                    {part?.name}
+                    {filterChangeText(
+                      profile.name,
+                      filterChange.from,
+                      filterChange.to,
+                      part?.brief.filters ?? [],
+                      notation,
+                    )}
+                    , for {part?.name}
                   </li>
                 );
               })}
             </ul>
           )}
-          {swapPlan && swapPlan.prices.length > 1 && (
+          {filterChangePlan && filterChangePlan.prices.length > 1 && (
             <table className={styles.sheet}>
               <caption>What each change is worth</caption>
               <thead>
@@ -95,13 +104,13 @@ function CameraFilters({
                 </tr>
               </thead>
               <tbody className="numerals">
-                {swapPlan.prices.map((price, at) => {
-                  const fewer = swapPlan.prices[at - 1];
+                {filterChangePlan.prices.map((price, at) => {
+                  const fewer = filterChangePlan.prices[at - 1];
                   return (
-                    <tr key={price.changes} data-chosen={price.changes === swapPlan.chosen.changes}>
+                    <tr key={price.changes} data-chosen={price.changes === filterChangePlan.chosen.changes}>
                       <th scope="row">
                         {price.changes}
-                        {price.changes === swapPlan.chosen.changes ? ' (planned)' : ''}
+                        {price.changes === filterChangePlan.chosen.changes ? ' (planned)' : ''}
                       </th>
                       <td>{trimmed(price.loss, 2)}</td>
                       <td>{fewer ? trimmed(fewer.loss - price.loss, 2) : ''}</td>

@@ -9,7 +9,7 @@ import { trimmed } from '@/core/units/format';
 import { changeText, costText, JOINT_REASON } from '@/words/outingText';
 import { FILTER_NOTATIONS } from '@/words/settingText';
 import { cancelJoint, solveDayJointly } from '@/workers/day';
-import { useChoice } from '../parts/keeper';
+import { useChoice } from '../parts/repository';
 import type { DayAtWork } from '../parts/workedDay';
 import { useToast } from '../parts/toast';
 import styles from './outing.module.css';
@@ -18,7 +18,7 @@ import type { DayEditing } from './useDayEditing';
 const STEP: Record<JointProgress['step'], string> = {
   answers: 'Solving each shot…',
   match: 'Matching cameras…',
-  swaps: 'Saving filter changes and set-ups…',
+  filterChanges: 'Saving filter changes and set-ups…',
   budget: 'Making it last…',
   done: 'Done',
 };
@@ -46,7 +46,7 @@ export function JointPart({
   const run = (): void => {
     const since = performance.now();
     setState({ kind: 'running', progress: { step: 'answers', share: 0 } });
-    solveDayJointly(worked.day.placed, outing.gear, (progress) =>
+    solveDayJointly(worked.day.schedule, outing.gear, (progress) =>
       setState((was) => (was.kind === 'running' ? { kind: 'running', progress } : was)),
     )
       .then((joint) =>

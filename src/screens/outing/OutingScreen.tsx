@@ -6,10 +6,10 @@ import type { ReactNode } from 'react';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { ownZone, todayIn } from '@/formats/today';
 import { Empty } from '../parts/Empty';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 import { openDayOf, outingUrl, readdress, useOutingAddress, useOutings } from '../parts/outings';
 import { useWorkedDay } from '../parts/workedDay';
-import { useDeeds } from '../shell/deeds';
+import { useActions } from '../shell/actions';
 import { BudgetPart } from './BudgetPart';
 import { DayHead } from './DayHead';
 import { Entries } from './Entries';
@@ -34,9 +34,9 @@ type Part = (typeof PARTS)[number][0];
 export function OutingScreen(): ReactNode {
   const outings = useOutings();
   const { outingId, dayId } = useOutingAddress();
-  const keeper = useKeeper();
+  const repository = useRepository();
   const router = useRouter();
-  const { resetDemo } = useDeeds();
+  const { resetDemo } = useActions();
   if (!outings) return null;
   const open = openDayOf(outings, outingId, dayId);
   if (!open)
@@ -49,7 +49,7 @@ export function OutingScreen(): ReactNode {
           type="primary"
           onClick={() => {
             const zone = ownZone();
-            void keeper
+            void repository
               ?.addOuting((id, at) => newOuting(id, at, zone, todayIn(zone, Date.now())))
               .then((id) => router.push(outingUrl('/outing', id, null)));
           }}

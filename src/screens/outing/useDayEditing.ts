@@ -1,14 +1,14 @@
 'use client';
 
-import { entrySeconds } from '@/core/day/placedDay';
-import { applyCure, pinning } from '@/core/day/applyCure';
-import type { Cure, PartPins } from '@/core/day/cures';
+import { entrySeconds } from '@/core/day/schedule';
+import { applyDayRemedy, pinning } from '@/core/day/applyDayRemedy';
+import type { DayRemedy, PartPins } from '@/core/day/dayRemedies';
 import { entryAt, reordered, withDay } from '@/core/records/dayEdits';
 import { clockOf } from '@/core/records/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';
 import { movedTo, wallClock } from '@/formats/clock';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 import type { DayAtWork } from '../parts/workedDay';
 
 /** What may be done to a day; each is one step of undo, and rejects when it was not written. */
@@ -19,7 +19,7 @@ export interface DayEditing {
   /** To another minute of the day; light that follows the sun goes with it. */
   moveTo: (entryId: string, minute: number) => Promise<void>;
   reorder: (entryId: string, to: number) => Promise<void>;
-  takeCure: (cure: Cure) => Promise<void>;
+  takeRemedy: (remedy: DayRemedy) => Promise<void>;
   takePins: (label: string, pins: readonly PartPins[]) => Promise<void>;
   /** Length of an entry, minutes. */
   lengthOf: (entry: OutingEntry) => number;
@@ -30,12 +30,12 @@ export function useDayEditing(
   day: OutingDay,
   { day: { parts }, shots }: DayAtWork,
 ): DayEditing {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const write = (
     label: string,
     change: (outing: Outing) => Outing,
     shotChanges?: ReadonlyMap<string, (shot: Shot) => Shot>,
-  ): Promise<void> => keeper?.changeOuting(outing.id, label, change, shotChanges) ?? Promise.resolve();
+  ): Promise<void> => repository?.changeOuting(outing.id, label, change, shotChanges) ?? Promise.resolve();
   const lengthOf = (entry: OutingEntry): number => {
     if (entry.what !== 'shot') return entry.minutes;
     const shot = shots.get(entry.shotId);
@@ -69,16 +69,20 @@ export function useDayEditing(
     },
     reorder: (entryId, to) =>
       changeDay('change the order', (before) => reordered(before, entryId, to, lengthOf)),
-    takeCure: (cure) => {
-      const taken = applyCure(outing, day.id, parts, cure);
-      return write('take a cure', (before) => applyCure(before, day.id, parts, cure).outing, taken.shots);
+    takeRemedy: (remedy) => {
+      const taken = applyDayRemedy(outing, day.id, parts, remedy);
+      return write(
+        'take a cure',
+        (before) => applyDayRemedy(before, day.id, parts, remedy).outing,
+        taken.shots,
+      );
     },
     takePins: (label, pins) => write(label, (before) => before, pinning(parts, pins)),
     lengthOf,
   };
 }
 
-/** Minutes of the day at an instant of the placed day. */
+/** Minutes of the day at an instant of the schedule. */
 export function minuteOf(atMs: number, dayFromMs: number): number {
   return (atMs - dayFromMs) / 60_000;
 }

@@ -6,7 +6,7 @@ import { useEffect } from 'react';
 import type { ReactNode } from 'react';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { Empty } from './Empty';
-import { useShotRecord, useShots } from './keeper';
+import { useShotRecord, useShots } from './repository';
 import { placeUrl, useShotId } from './places';
 import type { PlacePath } from './places';
 

@@ -5,7 +5,7 @@ import type { Filter } from '@/core/filters/kit';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import { SETTING_LABEL } from '@/words/labels';
 import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
-import { useChoice } from './keeper';
+import { useChoice } from './repository';
 import styles from './parts.module.css';
 
 /** Settings in a row, to read: quiet labels, loud numerals. */

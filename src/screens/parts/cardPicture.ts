@@ -1,4 +1,4 @@
-import type { DayPart } from '@/core/day/placedDay';
+import type { DayPart } from '@/core/day/schedule';
 import type { PartAnswer } from '@/core/day/partAnswer';
 import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';

@@ -5,14 +5,14 @@ import { useMemo } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Filter } from '@/core/filters/kit';
 import type { KitItem, Thing } from '@/core/records/kitItem';
-import { useKeeper } from './keeper';
+import { useRepository } from './repository';
 
 /** Everything in the kit, put away or not, in the order in which it was kept; undefined while it loads. */
 export function useKit(): KitItem[] | undefined {
-  const keeper = useKeeper();
+  const repository = useRepository();
   return useLiveQuery(
-    async () => (keeper ? (await keeper.database.kit.toArray()).sort(byKeeping) : undefined),
-    [keeper],
+    async () => (repository ? (await repository.database.kit.toArray()).sort(byKeeping) : undefined),
+    [repository],
   );
 }
 

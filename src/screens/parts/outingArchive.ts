@@ -2,7 +2,7 @@ import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { EVERYTHING, outingFiles, zipped } from '@/formats/outing/archive';
 import type { ArchiveFiles } from '@/formats/outing/archive';
-import type { Keeper } from '@/store/keeper';
+import type { Repository } from '@/store/repository';
 import { cardPicture } from './cardPicture';
 import { fileName } from './fileName';
 import { workedDays } from './workedDay';
@@ -27,8 +27,8 @@ export async function outingZip(outing: Outing, shots: ReadonlyMap<string, ShotR
 }
 
 /** Everything kept, and every outing as its own files beside it. */
-export async function everythingZip(keeper: Keeper): Promise<Blob> {
-  const backup = await keeper.backup();
+export async function everythingZip(repository: Repository): Promise<Blob> {
+  const backup = await repository.backup();
   const shots = new Map(backup.shots.map((shot) => [shot.id, shot]));
   let files: ArchiveFiles = { [EVERYTHING]: new TextEncoder().encode(JSON.stringify(backup, null, 2)) };
   for (const outing of backup.outings) {

@@ -5,14 +5,15 @@ import { useSearchParams } from 'next/navigation';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { item } from '@/core/units/items';
 import { todayIn } from '@/formats/today';
-import { useKeeper } from './keeper';
+import { useRepository } from './repository';
 
 /** All outings, the last changed first; undefined while they load. */
 export function useOutings(): Outing[] | undefined {
-  const keeper = useKeeper();
+  const repository = useRepository();
   return useLiveQuery(
-    async () => (keeper ? keeper.database.outings.orderBy('updatedAt').reverse().toArray() : undefined),
-    [keeper],
+    async () =>
+      repository ? repository.database.outings.orderBy('updatedAt').reverse().toArray() : undefined,
+    [repository],
   );
 }
 

@@ -4,7 +4,7 @@ import type { CameraSheet, Preset } from '@/core/day/daySheet';
 import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import { presetNames } from '@/words/outingText';
-import { useKeeper } from './keeper';
+import { useRepository } from './repository';
 
 /** A stored set-up with its slot and the name it goes by on the camera's own screen. */
 export interface NamedSetup {
@@ -29,11 +29,11 @@ export function useTicks(outing: Outing): {
   has: (id: string) => boolean;
   tick: (ids: readonly string[], on: boolean) => void;
 } {
-  const keeper = useKeeper();
+  const repository = useRepository();
   return {
     has: (id) => outing.ticked.includes(id),
     tick: (ids, on) =>
-      void keeper?.changeOuting(outing.id, on ? 'tick a line' : 'untick a line', (before) => ({
+      void repository?.changeOuting(outing.id, on ? 'tick a line' : 'untick a line', (before) => ({
         ...before,
         ticked: [...before.ticked.filter((one) => !ids.includes(one)), ...(on ? ids : [])],
       })),

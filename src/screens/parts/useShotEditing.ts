@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { useKeeper } from './keeper';
+import { useRepository } from './repository';
 
 export type ShotChange = (shot: Shot) => Shot;
 
@@ -32,7 +32,7 @@ interface Written {
  * shown is the record with all changes that it does not hold yet, so a slow write never shows an older shot in between.
  */
 export function useShotEditing(record: ShotRecord): ShotEditing {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const [pending, setPending] = useState<readonly Written[]>([]);
   const waiting = useRef<{
     previewed: Written | null;
@@ -54,10 +54,10 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
     const { previewed, label, timer } = waiting.current;
     if (timer) clearTimeout(timer);
     waiting.current = { previewed: null, label: '', timer: null };
-    if (!previewed || !keeper) return Promise.resolve();
+    if (!previewed || !repository) return Promise.resolve();
     const gone = (): void => setPending((all) => all.filter((each) => each !== previewed));
     // The store writes one after the other, each from what the one before has left.
-    return keeper.changeShot(record.id, label, previewed.change).then(
+    return repository.changeShot(record.id, label, previewed.change).then(
       (updatedAt) => {
         if (updatedAt === null || updatedAt === latest.current) gone();
         else setPending((all) => all.map((each) => (each === previewed ? { ...each, landed: true } : each)));
@@ -68,7 +68,7 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
         throw error;
       },
     );
-  }, [keeper, record.id]);
+  }, [repository, record.id]);
 
   // Leaving the page or the shot loses nothing.
   useEffect(() => () => void write(), [write]);

@@ -1,24 +1,24 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import type { Cure } from '@/core/day/cures';
+import type { DayRemedy } from '@/core/day/dayRemedies';
 import type { DaySheet } from '@/core/day/daySheet';
-import { placedDay } from '@/core/day/placedDay';
-import type { PlacedDay } from '@/core/day/placedDay';
+import { scheduleOf } from '@/core/day/schedule';
+import type { Schedule } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
 import { workDay } from '@/workers/day';
-import { useShots } from './keeper';
+import { useShots } from './repository';
 
 export interface DayAtWork {
   /** With the answers of the day as it was a moment ago while the worker is at it; none before its first. */
   day: WorkedDay;
   shots: ReadonlyMap<string, ShotRecord>;
   /** What cures whatever runs out. */
-  cures: readonly Cure[];
+  remedies: readonly DayRemedy[];
   working: boolean;
   /** Why it could not be worked out. */
   failed: string | null;
@@ -26,51 +26,51 @@ export interface DayAtWork {
 
 interface Result {
   dayId: string;
-  of: PlacedDay;
+  of: Schedule;
   sheet: DaySheet | null;
-  cures: readonly Cure[];
+  remedies: readonly DayRemedy[];
   failed: string | null;
 }
 
 const NO_SHOTS: readonly ShotRecord[] = [];
-const NO_CURES: readonly Cure[] = [];
+const NO_REMEDIES: readonly DayRemedy[] = [];
 
 /** One day: placed here, so that what is moved stands at its new time at once, and worked out in the worker. */
 export function useWorkedDay(outing: Outing, dayId: string): DayAtWork {
   const all = useShots() ?? NO_SHOTS;
   const { gear } = outing;
   const shots = useMemo(() => shotsNamedIn(outing, all), [all, outing]);
-  const placed = useMemo(
-    () => placedDay(outing, dayId, shots, wallClock(outing.zone)),
+  const schedule = useMemo(
+    () => scheduleOf(outing, dayId, shots, wallClock(outing.zone)),
     [outing, dayId, shots],
   );
   const [result, setResult] = useState<Result | null>(null);
   useEffect(() => {
     let current = true;
-    const take = (made: Pick<Result, 'sheet' | 'cures' | 'failed'>): void => {
-      if (current) setResult({ dayId, of: placed, ...made });
+    const take = (made: Pick<Result, 'sheet' | 'remedies' | 'failed'>): void => {
+      if (current) setResult({ dayId, of: schedule, ...made });
     };
-    workDay(placed, gear)
-      .then(({ sheet, cures }) => take({ sheet, cures, failed: null }))
+    workDay(schedule, gear)
+      .then(({ sheet, remedies }) => take({ sheet, remedies, failed: null }))
       .catch((error: unknown) =>
         take({
           sheet: null,
-          cures: NO_CURES,
+          remedies: NO_REMEDIES,
           failed: error instanceof Error ? error.message : String(error),
         }),
       );
     return () => {
       current = false;
     };
-  }, [dayId, placed, gear]);
+  }, [dayId, schedule, gear]);
   const own = result?.dayId === dayId ? result : null;
   const sheet = own?.sheet ?? null;
-  const day = useMemo(() => workedDay(placed, gear, sheet), [placed, gear, sheet]);
+  const day = useMemo(() => workedDay(schedule, gear, sheet), [schedule, gear, sheet]);
   return {
     day,
     shots,
-    cures: own?.cures ?? NO_CURES,
-    working: result?.of !== placed,
+    remedies: own?.remedies ?? NO_REMEDIES,
+    working: result?.of !== schedule,
     failed: result?.failed ?? null,
   };
 }
@@ -80,8 +80,8 @@ export function workedDays(outing: Outing, shots: ReadonlyMap<string, ShotRecord
   const { gear, zone } = outing;
   return Promise.all(
     outing.days.map(async ({ id }) => {
-      const placed = placedDay(outing, id, shots, wallClock(zone));
-      return workedDay(placed, gear, (await workDay(placed, gear)).sheet);
+      const schedule = scheduleOf(outing, id, shots, wallClock(zone));
+      return workedDay(schedule, gear, (await workDay(schedule, gear)).sheet);
     }),
   );
 }

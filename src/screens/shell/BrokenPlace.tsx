@@ -8,9 +8,9 @@ import { RECORD_KINDS } from '@/core/records/kinds';
 import type { Unsound } from '@/store/unsound';
 import { download } from '../parts/download';
 import { fileName } from '../parts/fileName';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 import { useToast } from '../parts/toast';
-import { useDeeds } from './deeds';
+import { useActions } from './actions';
 import { isLostChunk } from './lostChunk';
 import styles from './shell.module.css';
 
@@ -19,15 +19,15 @@ const MOST_TOLD = 5;
 
 /** In place of a place that could not be drawn: which records are at fault, and the ways out. */
 export function BrokenPlace({ error, onAgain }: { error: unknown; onAgain: () => void }): ReactNode {
-  const keeper = useKeeper();
-  const { exportAll } = useDeeds();
+  const repository = useRepository();
+  const { exportAll } = useActions();
   const { say } = useToast();
   const [found, setFound] = useState<readonly Unsound[] | null>(null);
   useEffect(() => {
-    if (!keeper) return;
+    if (!repository) return;
     let gone = false;
     void import('@/store/unsound')
-      .then(({ unsoundRecords }) => unsoundRecords(keeper.database, addressed()))
+      .then(({ unsoundRecords }) => unsoundRecords(repository.database, addressed()))
       .then(
         (records) => {
           if (!gone) setFound(records);
@@ -39,11 +39,11 @@ export function BrokenPlace({ error, onAgain }: { error: unknown; onAgain: () =>
     return () => {
       gone = true;
     };
-  }, [keeper, error]);
+  }, [repository, error]);
   const putAside = ({ table, id, name, record }: Unsound): void => {
-    if (!keeper) return;
+    if (!repository) return;
     download(`lynxeye-aside-${fileName(name)}.json`, JSON.stringify(record, null, 2));
-    void keeper.remove(table, id, `put aside "${name.slice(0, 60)}"`).then(() => {
+    void repository.remove(table, id, `put aside "${name.slice(0, 60)}"`).then(() => {
       say(`"${name}" is saved as a file and out of the way. Undo brings it back.`);
       setFound((all) => all?.filter((one) => one.id !== id) ?? null);
       onAgain();

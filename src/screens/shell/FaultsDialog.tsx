@@ -3,31 +3,31 @@
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 import { FaultList } from '../parts/FaultList';
 import { useToast } from '../parts/toast';
 import { useIncomingState } from './incomingState';
 import type { NotTaken } from './incomingState';
-import { keep } from './takeFiles';
+import { keep } from './importFiles';
 
 /** Names told of what a file holds that is not sound. */
 const NAMES_TOLD = 12;
 
 /** Why a file was not taken: every fault with its place; and what of it is sound, to be taken without the rest. */
 export function FaultsDialog({ one }: { one: NotTaken }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const toast = useToast();
   const [busy, setBusy] = useState(false);
   const { name, faults, sound, faulty } = one;
   const close = (): void =>
     useIncomingState.setState(({ notTaken }) => ({ notTaken: notTaken.filter((other) => other !== one) }));
   const takeSound = (): void => {
-    if (!keeper || !sound) return;
+    if (!repository || !sound) return;
     setBusy(true);
     const left = faulty.slice(0, NAMES_TOLD).map((record) => `"${record}"`);
     const more = faulty.length - left.length;
     const leftBehind = `${left.join(', ')}${more > 0 ? ` and ${more} more` : ''}.`;
-    void keep(keeper, name, sound, [leftBehind], toast).then(close);
+    void keep(repository, name, sound, [leftBehind], toast).then(close);
   };
   return (
     <Modal

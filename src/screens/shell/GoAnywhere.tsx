@@ -5,22 +5,22 @@ import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { ReactNode } from 'react';
-import { useShots } from '../parts/keeper';
+import { useShots } from '../parts/repository';
 import { dayText } from '@/words/lightText';
 import { outingUrl, useOutings } from '../parts/outings';
 import { placeUrl, PLACES } from '../parts/places';
-import { useDeeds, useOverlay } from './deeds';
+import { useActions, useOverlay } from './actions';
 import styles from './shell.module.css';
 
 /** More than this of a kind is not looked through: a letter more is typed. */
 const MOST_OFFERED = 50;
 
-/** Type where to go: a place, a shot, or a deed. */
+/** Type where to go: a place, a shot, or an action. */
 export function GoAnywhere(): ReactNode {
   const router = useRouter();
   const shots = useShots() ?? [];
   const outings = useOutings() ?? [];
-  const { exportAll, importFile, resetDemo, showKeys } = useDeeds();
+  const { exportAll, importFile, resetDemo, showKeys } = useActions();
   const input = useRef<HTMLInputElement>(null);
   const [wanted, setWanted] = useState('');
   const named = (name: string): boolean => name.toLowerCase().includes(wanted.trim().toLowerCase());
@@ -29,9 +29,9 @@ export function GoAnywhere(): ReactNode {
     close();
     router.push(url);
   };
-  const then = (deed: () => void) => (): void => {
+  const then = (action: () => void) => (): void => {
     close();
-    deed();
+    action();
   };
   return (
     <Modal

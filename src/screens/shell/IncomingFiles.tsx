@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import { isForReadings, useIncoming } from '../parts/incoming';
 import { useToast } from '../parts/toast';
 import { isRefusal, writeFaultText } from '../parts/writeFault';
-import { useDeeds } from './deeds';
+import { useActions } from './actions';
 import { useIncomingState } from './incomingState';
 import { isLostChunk, loadAnewOnce } from './lostChunk';
 
@@ -22,7 +22,7 @@ const ReadingNotice = dynamic(() => import('./ReadingNotice').then((module) => m
 
 /** A file dropped anywhere, or a shot pasted outside a field, is taken in; faults are listed and nothing written. */
 export function IncomingFiles({ children }: { children: ReactNode }): ReactNode {
-  const { takeIn, takeFiles } = useDeeds();
+  const { importText, importFiles } = useActions();
   const { complain } = useToast();
   const router = useRouter();
   const dropReadings = useIncoming((state) => state.drop);
@@ -67,13 +67,13 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
       const readings = files.filter(isForReadings);
       const others = files.filter((file) => !isForReadings(file));
       if (readings.length > 0) takeReadings(readings);
-      if (others.length > 0) takeFiles(others);
+      if (others.length > 0) importFiles(others);
     };
     const paste = (event: ClipboardEvent): void => {
       const target = event.target as HTMLElement | null;
       if (target?.closest('input, textarea, [contenteditable]')) return;
       const text = event.clipboardData?.getData('text/plain') ?? '';
-      if (text.trim() !== '') takeIn('what you pasted', text);
+      if (text.trim() !== '') importText('what you pasted', text);
     };
     window.addEventListener('dragover', allow);
     window.addEventListener('drop', drop);

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { placeUrl, PLACES } from '../parts/places';
-import { useDeeds, useOverlay } from './deeds';
+import { useActions, useOverlay } from './actions';
 
 // The dialogs come when they are first asked for.
 const KeysDialog = dynamic(() => import('./KeysDialog').then((module) => module.KeysDialog), { ssr: false });
@@ -15,7 +15,7 @@ const GoAnywhere = dynamic(() => import('./GoAnywhere').then((module) => module.
 /** Keys that work everywhere, and the list of all keys. */
 export function Keys(): ReactNode {
   const router = useRouter();
-  const { undo, redo, showKeys } = useDeeds();
+  const { undo, redo, showKeys } = useActions();
   const open = useOverlay((state) => state.keys);
   const palette = useOverlay((state) => state.palette);
   useHotkeys('mod+z', undo, { preventDefault: true });

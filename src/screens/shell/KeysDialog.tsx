@@ -2,7 +2,7 @@
 
 import { Modal } from 'antd';
 import type { ReactNode } from 'react';
-import { useOverlay } from './deeds';
+import { useOverlay } from './actions';
 import styles from './shell.module.css';
 
 const KEYS: readonly (readonly [keys: string, what: string])[] = [

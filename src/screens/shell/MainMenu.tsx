@@ -4,9 +4,9 @@ import type { MenuProps } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { FILTER_NOTATIONS } from '@/words/settingText';
-import { useChoice } from '../parts/keeper';
+import { useChoice } from '../parts/repository';
 import { MenuUnder } from '../parts/MenuUnder';
-import { useDeeds } from './deeds';
+import { useActions } from './actions';
 import { useFolderItems } from './folderBackup';
 import { askOffline, useOffline } from './offlineReady';
 import type { OfflineState } from './offlineReady';
@@ -29,7 +29,7 @@ export function MainMenu(): ReactNode {
   const folder = useFolderItems();
   const offline = useOffline(({ state }) => state);
   const router = useRouter();
-  const { exportAll, exportZip, importFile, resetDemo, showKeys } = useDeeds();
+  const { exportAll, exportZip, importFile, resetDemo, showKeys } = useActions();
   const items: MenuProps['items'] = [
     {
       type: 'group',

@@ -4,7 +4,7 @@ import { ConfigProvider } from 'antd';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { useEffect } from 'react';
-import { KeeperProvider, useChoice, useHistory, useKeeper } from '../parts/keeper';
+import { RepositoryProvider, useChoice, useHistory, useRepository } from '../parts/repository';
 import { ToastProvider } from '../parts/toast';
 import { IncomingFiles } from './IncomingFiles';
 import { Keys } from './Keys';
@@ -22,15 +22,15 @@ const StorageCare = dynamic(() => import('./StorageCare').then((module) => modul
 /** Round every place: data, theme, top bar, keys, and what is dropped or pasted. */
 export function Shell({ children }: { children: ReactNode }): ReactNode {
   return (
-    <KeeperProvider>
+    <RepositoryProvider>
       <Themed>{children}</Themed>
-    </KeeperProvider>
+    </RepositoryProvider>
   );
 }
 
 function Themed({ children }: { children: ReactNode }): ReactNode {
   const [theme] = useChoice('theme', THEMES, 'paper');
-  const ready = useKeeper() !== null;
+  const ready = useRepository() !== null;
   useServiceWorker();
   const changed = useHistory().changes > 0;
   useEffect(() => {

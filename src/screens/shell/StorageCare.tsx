@@ -4,8 +4,8 @@ import { Button } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect } from 'react';
 import type { ReactNode } from 'react';
-import { useKeeper } from '../parts/keeper';
-import { useDeeds } from './deeds';
+import { useRepository } from '../parts/repository';
+import { useActions } from './actions';
 import { CHANGES_SINCE_EXPORT } from './exported';
 import { useFolderBackup } from './folderBackup';
 import styles from './shell.module.css';
@@ -15,16 +15,16 @@ const REMIND_AFTER = 60;
 
 /** Asks the browser to keep what is stored, counts changes since the last export, and reminds. */
 export function StorageCare(): ReactNode {
-  const keeper = useKeeper();
-  const { exportAll } = useDeeds();
+  const repository = useRepository();
+  const { exportAll } = useActions();
   useFolderBackup();
   useEffect(() => {
-    if (!keeper) return;
+    if (!repository) return;
     let asked = false;
     const noted = (): void => {
-      void keeper.database.choices
+      void repository.database.choices
         .get(CHANGES_SINCE_EXPORT)
-        .then((kept) => keeper.choose(CHANGES_SINCE_EXPORT, String(Number(kept?.value ?? 0) + 1)));
+        .then((kept) => repository.choose(CHANGES_SINCE_EXPORT, String(Number(kept?.value ?? 0) + 1)));
       // Asked for once there is something worth keeping: a browser may say no, and the reminder stays.
       if (asked || !('storage' in navigator)) return;
       asked = true;
@@ -32,11 +32,11 @@ export function StorageCare(): ReactNode {
     };
     // The change that brought this up counts too.
     noted();
-    return keeper.history.subscribe(noted);
-  }, [keeper]);
+    return repository.history.subscribe(noted);
+  }, [repository]);
   const changes = useLiveQuery(
-    async () => Number((await keeper?.database.choices.get(CHANGES_SINCE_EXPORT))?.value ?? 0),
-    [keeper],
+    async () => Number((await repository?.database.choices.get(CHANGES_SINCE_EXPORT))?.value ?? 0),
+    [repository],
   );
   if (changes === undefined || changes < REMIND_AFTER) return null;
   return (

@@ -6,9 +6,9 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { Suspense, useState } from 'react';
 import type { ReactNode } from 'react';
-import { useHistory } from '../parts/keeper';
+import { useHistory } from '../parts/repository';
 import { placeUrl, PLACES, usePlace, useShotId } from '../parts/places';
-import { useDeeds } from './deeds';
+import { useActions } from './actions';
 import { MenuButton } from './MenuButton';
 import styles from './shell.module.css';
 
@@ -55,7 +55,7 @@ function Places(): ReactNode {
 
 function UndoButtons(): ReactNode {
   const { undoLabel, redoLabel } = useHistory();
-  const { undo, redo } = useDeeds();
+  const { undo, redo } = useActions();
   return (
     <div className={styles.undo}>
       <Button

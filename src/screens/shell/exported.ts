@@ -1,5 +1,5 @@
 import { RECORD_KINDS, RECORD_TABLES } from '@/core/records/kinds';
-import type { Counts } from '@/store/keeper';
+import type { Counts } from '@/store/repository';
 
 /** Choice that counts the changes since everything was last exported. */
 export const CHANGES_SINCE_EXPORT = 'changesSinceExport';

@@ -2,8 +2,8 @@
 
 import type { MenuProps } from 'antd';
 import { useEffect, useState } from 'react';
-import type { Keeper } from '@/store/keeper';
-import { useKeeper } from '../parts/keeper';
+import type { Repository } from '@/store/repository';
+import { useRepository } from '../parts/repository';
 import { useToast } from '../parts/toast';
 
 /**
@@ -24,29 +24,29 @@ type Asked = FileSystemDirectoryHandle & {
   requestPermission?: (options: { mode: 'readwrite' }) => Promise<PermissionState>;
 };
 
-async function write(keeper: Keeper, folder: FileSystemDirectoryHandle): Promise<void> {
+async function write(repository: Repository, folder: FileSystemDirectoryHandle): Promise<void> {
   const file = await folder.getFileHandle(FILE, { create: true });
   const stream = await file.createWritable();
-  await stream.write(JSON.stringify(await keeper.backup(), null, 2));
+  await stream.write(JSON.stringify(await repository.backup(), null, 2));
   await stream.close();
 }
 
 /** Writes after every change, as long as a folder is picked and allowed. */
 export function useFolderBackup(): void {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const { complain } = useToast();
   useEffect(() => {
-    if (!keeper || !(window as Picking).showDirectoryPicker) return;
+    if (!repository || !(window as Picking).showDirectoryPicker) return;
     let timer: ReturnType<typeof setTimeout> | undefined;
     let told = false;
     const later = (): void => {
       clearTimeout(timer);
       timer = setTimeout(() => {
-        void keeper.database.handles.get(KEY).then(async (kept) => {
+        void repository.database.handles.get(KEY).then(async (kept) => {
           if (!kept) return;
           const folder: Asked = kept.folder;
           if ((await folder.queryPermission?.({ mode: 'readwrite' })) === 'denied') return;
-          await write(keeper, folder).catch(() => {
+          await write(repository, folder).catch(() => {
             if (!told)
               complain(
                 'The back-up folder cannot be written just now. Allow it again in the menu; your data here is whole.',
@@ -56,37 +56,37 @@ export function useFolderBackup(): void {
         });
       }, CALM_MS);
     };
-    const stop = keeper.history.subscribe(later);
+    const stop = repository.history.subscribe(later);
     return () => {
       stop();
       clearTimeout(timer);
     };
-  }, [keeper, complain]);
+  }, [repository, complain]);
 }
 
 /** Lines of the menu: pick a folder, allow it again, or stop. */
 export function useFolderItems(): NonNullable<MenuProps['items']> {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const { say, complain } = useToast();
   const [folder, setFolder] = useState<Asked | null>(null);
   useEffect(() => {
-    void keeper?.database.handles.get(KEY).then((kept) => setFolder(kept?.folder ?? null));
-  }, [keeper]);
+    void repository?.database.handles.get(KEY).then((kept) => setFolder(kept?.folder ?? null));
+  }, [repository]);
   const pick = (window as Picking).showDirectoryPicker;
-  if (!keeper || !pick) return [];
+  if (!repository || !pick) return [];
   const begin = async (): Promise<void> => {
     const chosen = folder ?? (await pick({ mode: 'readwrite', id: 'lynxeye' }));
     if (folder && (await folder.requestPermission?.({ mode: 'readwrite' })) === 'denied') {
       complain('The folder was not allowed.');
       return;
     }
-    await write(keeper, chosen);
-    await keeper.database.handles.put({ key: KEY, folder: chosen });
+    await write(repository, chosen);
+    await repository.database.handles.put({ key: KEY, folder: chosen });
     setFolder(chosen);
     say(`Everything is written to ${FILE} in "${chosen.name}", now and after every change.`);
   };
-  const guarded = (deed: () => Promise<void>) => (): void => {
-    deed().catch((error: unknown) => {
+  const guarded = (action: () => Promise<void>) => (): void => {
+    action().catch((error: unknown) => {
       if (!(error instanceof DOMException && error.name === 'AbortError'))
         complain(`The folder cannot be used: ${error instanceof Error ? error.message : String(error)}`);
     });
@@ -103,7 +103,7 @@ export function useFolderItems(): NonNullable<MenuProps['items']> {
             key: 'folderStop',
             label: 'Stop backing up to the folder',
             onClick: guarded(async () => {
-              await keeper.database.handles.delete(KEY);
+              await repository.database.handles.delete(KEY);
               setFolder(null);
               say('Stopped. The file in the folder stays as it is.');
             }),

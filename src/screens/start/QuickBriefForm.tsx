@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { CARD_KEYS } from '@/words/card';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 import type { PlacePath } from '../parts/places';
 import { placeUrl } from '../parts/places';
 import { SettingStrip } from '../parts/SettingStrip';
@@ -17,7 +17,7 @@ import styles from './start.module.css';
 
 /** An answer in three words. Choosing a word moves on to the next, and the last one to "keep and carry". */
 export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const router = useRouter();
   const [brief, setBrief] = useState<QuickBrief>(FIRST_BRIEF);
   const shot = useMemo(() => shotOfQuick(brief), [brief]);
@@ -32,7 +32,7 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
   }, [focusFirst]);
 
   const keep = (path: PlacePath): void => {
-    void keeper?.addShot(shot, 'keep a new shot').then((id) => {
+    void repository?.addShot(shot, 'keep a new shot').then((id) => {
       router.push(placeUrl(path, id));
     });
   };
@@ -99,7 +99,7 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
           <p className={styles.warning}>{refusal.reasons.map(({ text }) => text).join('; ')}</p>
         )}
       </div>
-      <div className={styles.deeds}>
+      <div className={styles.actions}>
         <Button ref={carry} type="primary" onClick={() => keep('/carry')}>
           Keep and carry
         </Button>

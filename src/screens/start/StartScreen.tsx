@@ -14,11 +14,11 @@ import type { FilterNotation } from '@/words/settingText';
 import { shortAnswer } from '@/workers/shots';
 import type { ShortAnswer } from '@/workers/shots';
 import { Empty } from '../parts/Empty';
-import { useChoice, useShots } from '../parts/keeper';
+import { useChoice, useShots } from '../parts/repository';
 import { placeUrl } from '../parts/places';
 import { VirtualList } from '../parts/VirtualList';
 import type { RowProps } from '../parts/listProps';
-import { useDeeds } from '../shell/deeds';
+import { useActions } from '../shell/actions';
 import { NextOuting } from './NextOuting';
 import { QuickBriefForm } from './QuickBriefForm';
 import styles from './start.module.css';
@@ -37,7 +37,7 @@ export function StartScreen(): ReactNode {
 
 function KeptShots(): ReactNode {
   const shots = useShots();
-  const { resetDemo } = useDeeds();
+  const { resetDemo } = useActions();
   const [wanted, setWanted] = useState('');
   const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
   const found = useMemo(

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { checkAgainst } from '@/core/schema/faults';
 import { InstantSchema } from '@/core/schema/times';
-import { simulatedForecast } from '@/standins/forecast';
+import { simulatedForecast } from '@/simulators/forecast';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,8 +1,8 @@
 import { over } from '../../loss/terms/over';
 import { under } from '../../loss/terms/under';
 import { worthAWarning } from '../../loss/table';
-import { helpsFor } from '../helps';
-import type { Help } from '../helps';
+import { remediesFor } from '../remedies';
+import type { Remedy } from '../remedies';
 import { sunInShot } from '../sunInShot';
 import type { SunInShot } from '../sunInShot';
 import { CAUTION_FROM, severityOf, warning } from './warning';
@@ -13,37 +13,37 @@ const NOTED_STOPS = 0.05;
 /** Of the run with the sun in the frame: from here worth planning around; once or beside it, worth a word. */
 const FLARE_CAUTION_SHARE = 0.2;
 
-const overWarning = warning<'over', { overStops: number; guardStops: number; evMax: number; helps: Help[] }>(
+const overWarning = warning<
   'over',
-  ({ space, candidate, loss, exposure }) => {
-    if (exposure.overStops <= NOTED_STOPS) return null;
-    const { guardStops } = candidate.colour.sensor;
-    const past = exposure.overStops > guardStops;
-    // Solved when they are asked for: many answers are compared for one that is read.
-    const helps = once(() => (past ? helpsFor(space, candidate, exposure, over.remedies) : []));
-    return {
-      severity: past ? severityOf(Math.max(CAUTION_FROM, loss.over)) : 'note',
-      overStops: exposure.overStops,
-      guardStops,
-      evMax: space.light.evMax,
-      get helps() {
-        return helps();
-      },
-    };
-  },
-);
+  { overStops: number; guardStops: number; evMax: number; remedies: Remedy[] }
+>('over', ({ space, candidate, loss, exposure }) => {
+  if (exposure.overStops <= NOTED_STOPS) return null;
+  const { guardStops } = candidate.colour.sensor;
+  const past = exposure.overStops > guardStops;
+  // Solved when they are asked for: many answers are compared for one that is read.
+  const remedies = once(() => (past ? remediesFor(space, candidate, exposure, over.remedies) : []));
+  return {
+    severity: past ? severityOf(Math.max(CAUTION_FROM, loss.over)) : 'note',
+    overStops: exposure.overStops,
+    guardStops,
+    evMax: space.light.evMax,
+    get remedies() {
+      return remedies();
+    },
+  };
+});
 
-const underWarning = warning<'under', { underStops: number; evMin: number; helps: Help[] }>(
+const underWarning = warning<'under', { underStops: number; evMin: number; remedies: Remedy[] }>(
   'under',
   ({ space, candidate, loss, exposure }) => {
     if (exposure.underStops <= NOTED_STOPS) return null;
-    const helps = once(() => helpsFor(space, candidate, exposure, under.remedies));
+    const remedies = once(() => remediesFor(space, candidate, exposure, under.remedies));
     return {
       severity: exposure.underStops >= 1 ? severityOf(Math.max(CAUTION_FROM, loss.under)) : 'note',
       underStops: exposure.underStops,
       evMin: space.light.evMin,
-      get helps() {
-        return helps();
+      get remedies() {
+        return remedies();
       },
     };
   },

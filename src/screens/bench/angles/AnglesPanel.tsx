@@ -11,14 +11,14 @@ import type { Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { MOUNT_LABEL, ROLE_LABEL } from '@/words/labels';
-import { useKeeper } from '../../parts/keeper';
+import { useRepository } from '../../parts/repository';
 import { SettingStrip } from '../../parts/SettingStrip';
 import { useToast } from '../../parts/toast';
 import styles from './angles.module.css';
 
 /** A few angles on this action that cut to its answer: where each rides, how fast it feels, and its settings. */
 export function AnglesPanel({ shot, solution }: { shot: Shot; solution: Solution }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const { say, complain } = useToast();
   const suggestions = useMemo(() => coverageOf(shot, solution), [shot, solution]);
   const [left, setLeft] = useState<readonly Role[]>([]);
@@ -26,7 +26,7 @@ export function AnglesPanel({ shot, solution }: { shot: Shot; solution: Solution
   const fastest = Math.max(1, ...suggestions.map(paceShown));
   const shots = taken.length === 1 ? '1 shot' : `${taken.length} shots`;
   const make = (): void => {
-    keeper
+    repository
       ?.addShots(
         taken.map((one) => one.shot),
         `make ${shots} of one action`,

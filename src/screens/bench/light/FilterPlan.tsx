@@ -14,7 +14,7 @@ import { tenths } from '@/core/units/format';
 import { marginText, runOrHoldText, tryAgainst, tryEnds, tryText } from '@/words/filterChoiceText';
 import { clockText } from '@/words/lightText';
 import { FILTER_NOTATIONS, filterText } from '@/words/settingText';
-import { useChoice } from '../../parts/keeper';
+import { useChoice } from '../../parts/repository';
 import type { ShotEditing } from '../../parts/useShotEditing';
 import { pinnedTo } from '../pins';
 import styles from './light.module.css';

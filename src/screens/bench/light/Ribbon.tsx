@@ -14,7 +14,7 @@ import type { Solution } from '@/core/answer/solve';
 import { dayAt, wholeHours } from '@/formats/clock';
 import { clockText, spanText } from '@/words/lightText';
 import { evText, FILTER_NOTATIONS, filterText } from '@/words/settingText';
-import { useChoice } from '../../parts/keeper';
+import { useChoice } from '../../parts/repository';
 import type { ShotEditing } from '../../parts/useShotEditing';
 import { useWidth } from '../../parts/useWidth';
 import { bandPath, holdingWindow, labelRoom, LAY, planSamples, shownSpan } from './ribbonShape';

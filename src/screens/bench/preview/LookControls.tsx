@@ -14,9 +14,9 @@ import type { StageView } from './stage';
 
 /** What is looked at and how. Drawn anew only when one of these changes, not with each picture that comes. */
 export const LookControls = memo(function LookControls({
-  rivals,
-  rival,
-  onRival,
+  variants,
+  variant,
+  onVariant,
   moment,
   onMoment,
   speeds,
@@ -27,9 +27,9 @@ export const LookControls = memo(function LookControls({
   layout,
   onLayout,
 }: {
-  rivals: readonly { value: string; label: string }[];
-  rival: string;
-  onRival: (key: string) => void;
+  variants: readonly { value: string; label: string }[];
+  variant: string;
+  onVariant: (key: string) => void;
   moment: LightMoment;
   onMoment: (moment: LightMoment) => void;
   speeds: readonly number[];
@@ -48,10 +48,10 @@ export const LookControls = memo(function LookControls({
           aria-label="Beside the answer"
           virtual={false}
           listHeight={420}
-          value={rival}
-          onChange={onRival}
+          value={variant}
+          onChange={onVariant}
           style={{ width: 260 }}
-          options={[...rivals]}
+          options={[...variants]}
         />
       </Control>
       <Control label="Light">

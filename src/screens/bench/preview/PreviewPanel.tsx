@@ -8,12 +8,12 @@ import type { LightMoment, Take } from '@/core/preview/take';
 import { takeOf } from '@/core/preview/takeOf';
 import type { Candidate } from '@/core/search/candidate';
 import { motionSheet } from '@/core/compare/motionSheet';
-import { rivalsOf, solveRival } from '@/core/compare/rivals';
+import { variantsOf, solveVariant } from '@/core/compare/variants';
 import { settingsOf } from '@/core/search/settingsOf';
 import type { Solution } from '@/core/answer/solve';
 import type { Space } from '@/core/search/space';
 import { motionLines } from '@/words/motionText';
-import { rivalKey, rivalText } from '@/words/rivalText';
+import { variantKey, variantText } from '@/words/variantText';
 import { downloadBlob } from '../../parts/download';
 import { fileName } from '../../parts/fileName';
 import { useToast } from '../../parts/toast';
@@ -35,14 +35,14 @@ const FILM_SECONDS = 2;
 /** Refined to this many pixels across: finer takes longer than it is worth without a card. */
 const FINE_WIDTH = 512;
 /** Looked at first, where the answer differs from it. */
-const FIRST_RIVALS = ['angle-180', 'short', 'school-film', 'school-crisp'];
-const NO_RIVAL = 'none';
+const FIRST_VARIANTS = ['angle-180', 'short', 'school-film', 'school-crisp'];
+const NO_VARIANT = 'none';
 
 /** The shot as it would look, beside another way of filming it. */
 export function PreviewPanel({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
   const { space, candidate } = solution;
   const { brief } = space;
-  const rivals = useMemo(() => rivalsOf(solution), [solution]);
+  const variants = useMemo(() => variantsOf(solution), [solution]);
   const [wanted, setWanted] = useState<string | null>(null);
   const [moment, setMoment] = useState<LightMoment>('run');
   const [slowdown, setSlowdown] = useState<number | null>(null);
@@ -60,11 +60,11 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
   const [place, setPlace] = useState(0);
   const toast = useToast();
 
-  const keys = rivals.map(rivalKey);
-  const usual = FIRST_RIVALS.find((key) => keys.includes(key)) ?? keys[0] ?? NO_RIVAL;
-  const key = wanted !== null && (wanted === NO_RIVAL || keys.includes(wanted)) ? wanted : usual;
-  const rival = rivals.find((one) => rivalKey(one) === key) ?? null;
-  const beside = useMemo(() => (rival ? solveRival(solution, rival) : null), [solution, rival]);
+  const keys = variants.map(variantKey);
+  const usual = FIRST_VARIANTS.find((key) => keys.includes(key)) ?? keys[0] ?? NO_VARIANT;
+  const key = wanted !== null && (wanted === NO_VARIANT || keys.includes(wanted)) ? wanted : usual;
+  const variant = variants.find((one) => variantKey(one) === key) ?? null;
+  const beside = useMemo(() => (variant ? solveVariant(solution, variant) : null), [solution, variant]);
 
   const speeds = useMemo(() => {
     const { slowdown: slowest, alsoSlowdowns } = brief.playback;
@@ -72,10 +72,10 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
   }, [brief.playback]);
   const choices = useMemo(
     () => [
-      ...rivals.map((one) => ({ value: rivalKey(one), label: rivalText(one, brief.filters) })),
-      { value: NO_RIVAL, label: 'nothing' },
+      ...variants.map((one) => ({ value: variantKey(one), label: variantText(one, brief.filters) })),
+      { value: NO_VARIANT, label: 'nothing' },
     ],
-    [rivals, brief.filters],
+    [variants, brief.filters],
   );
   const setLayout = useCallback((layout: StageView['layout']) => setView((old) => ({ ...old, layout })), []);
   const speed = slowdown !== null && speeds.includes(slowdown) ? slowdown : brief.playback.slowdown;
@@ -94,9 +94,11 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
     };
     return [
       side('the answer', space, candidate),
-      ...(beside && rival ? [side(rivalText(rival, brief.filters), beside.space, beside.candidate)] : []),
+      ...(beside && variant
+        ? [side(variantText(variant, brief.filters), beside.space, beside.candidate)]
+        : []),
     ];
-  }, [space, candidate, beside, rival, brief.filters]);
+  }, [space, candidate, beside, variant, brief.filters]);
 
   // Written out, so that a new answer with the same pictures draws nothing again.
   const wish = useMemo(
@@ -143,9 +145,9 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
         real; the place is not.
       </p>
       <LookControls
-        rivals={choices}
-        rival={key}
-        onRival={setWanted}
+        variants={choices}
+        variant={key}
+        onVariant={setWanted}
         moment={moment}
         onMoment={setMoment}
         speeds={speeds}
@@ -156,7 +158,9 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
         layout={sides.length > 1 ? view.layout : null}
         onLayout={setLayout}
       />
-      {rival && !beside && <p role="status">The camera cannot film it {rivalText(rival, brief.filters)}.</p>}
+      {variant && !beside && (
+        <p role="status">The camera cannot film it {variantText(variant, brief.filters)}.</p>
+      )}
       <div className={styles.columns}>
         <div className={styles.side}>
           <Player

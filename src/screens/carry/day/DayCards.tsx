@@ -12,7 +12,7 @@ import type { DeckCard } from '@/core/day/deck';
 import { item } from '@/core/units/items';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { dateText, dayText } from '@/words/lightText';
-import { useChoice } from '../../parts/keeper';
+import { useChoice } from '../../parts/repository';
 import { MenuUnder } from '../../parts/MenuUnder';
 import { outingUrl, readdress } from '../../parts/outings';
 import { useWorkedDay } from '../../parts/workedDay';

@@ -6,7 +6,7 @@ import { useRef } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { DeckCard } from '@/core/day/deck';
-import { isLapse } from '@/core/day/partAnswer';
+import { isTimeLapse } from '@/core/day/partAnswer';
 import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
 import { withEntry } from '@/core/records/entries';
 import type { Outing, OutingDay } from '@/core/records/outing';
@@ -17,7 +17,7 @@ import { clockText } from '@/words/lightText';
 import { pairCardLines } from '@/words/pairText';
 import { pauseText } from '@/words/outingText';
 import { durationText, FILTER_NOTATIONS } from '@/words/settingText';
-import { useChoice, useKeeper } from '../../parts/keeper';
+import { useChoice, useRepository } from '../../parts/repository';
 import { Refused } from '../../parts/Fields';
 import { outingUrl } from '../../parts/outings';
 import type { DayAtWork } from '../../parts/workedDay';
@@ -42,7 +42,7 @@ export function EntryCard({
   worked: DayAtWork;
   onDone: () => void;
 }): ReactNode {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const { say, complain } = useToast();
   const { has, tick } = useTicks(outing);
   const entry = day.entries.find(({ id }) => id === card.id);
@@ -59,7 +59,7 @@ export function EntryCard({
     return answer ? [{ part: part.part, settings: answer.settings }] : [];
   });
   const mark = (how: 'recorded' | 'skipped' | null): void => {
-    keeper
+    repository
       ?.markEntry(outing.id, entry.id, how, carried)
       .then(() => {
         if (how === null) return;
@@ -108,7 +108,7 @@ export function EntryCard({
             if (typed === undefined || typed === entry.note) leave();
             else
               give(() =>
-                keeper?.changeOuting(outing.id, 'note something', (before) =>
+                repository?.changeOuting(outing.id, 'note something', (before) =>
                   withEntry(before, entry.id, (one) => (one.what === 'shot' ? { ...one, note: typed } : one)),
                 ),
               );
@@ -195,7 +195,7 @@ function PartValues({
       {own?.carried ? (
         <>
           <EightValues settings={own.carried.settings} kit={part.brief.filters} notation={notation} />
-          {isLapse(part) && own.carried.intervalSeconds !== null && (
+          {isTimeLapse(part) && own.carried.intervalSeconds !== null && (
             <p className={styles.camera}>
               Time-lapse: a picture every{' '}
               <b className="numerals">{trimmed(own.carried.intervalSeconds, 1)} s</b>

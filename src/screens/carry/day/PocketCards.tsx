@@ -13,10 +13,10 @@ import { storable, writeSetup } from '@/formats/code/setupCode';
 import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
 import { clockText, dateText } from '@/words/lightText';
-import { actText, swapText } from '@/words/outingText';
+import { actText, filterChangeText } from '@/words/outingText';
 import { FILTER_NOTATIONS, durationText, settingText } from '@/words/settingText';
 import { CodeDrawing } from '../../parts/CodeDrawing';
-import { useChoice } from '../../parts/keeper';
+import { useChoice } from '../../parts/repository';
 import { outingUrl, readdress } from '../../parts/outings';
 import { useWorkedDay } from '../../parts/workedDay';
 import { namedSetups } from '../../parts/setups';
@@ -147,7 +147,13 @@ function Pocket({ card, day, zone }: { card: DeckCard; day: WorkedDay; zone: str
                 {'\u25a1'}{' '}
                 {task.what === 'act'
                   ? actText(task.act, camera)
-                  : swapText(camera, task.swap.from, task.swap.to, parts?.[0]?.brief.filters ?? [], notation)}
+                  : filterChangeText(
+                      camera,
+                      task.filterChange.from,
+                      task.filterChange.to,
+                      parts?.[0]?.brief.filters ?? [],
+                      notation,
+                    )}
               </li>
             );
           })}

@@ -5,9 +5,9 @@ import type { ReactNode } from 'react';
 import type { DeckCard, Task } from '@/core/day/deck';
 import type { Outing } from '@/core/records/outing';
 import { clockText } from '@/words/lightText';
-import { actText, swapText } from '@/words/outingText';
+import { actText, filterChangeText } from '@/words/outingText';
 import { FILTER_NOTATIONS } from '@/words/settingText';
-import { useChoice } from '../../parts/keeper';
+import { useChoice } from '../../parts/repository';
 import type { DayAtWork } from '../../parts/workedDay';
 import { useTicks } from '../../parts/setups';
 import styles from './day.module.css';
@@ -30,8 +30,8 @@ export function TasksCard({
     const part = worked.day.camera(task.cameraId)?.parts[0];
     const name = part?.camera.name ?? task.cameraId;
     if (task.what === 'act') return actText(task.act, name);
-    const before = worked.day.part(task.swap.partId);
-    return `${swapText(name, task.swap.from, task.swap.to, before?.brief.filters ?? [], notation)}, for ${before?.name ?? 'the next shot'}`;
+    const before = worked.day.part(task.filterChange.partId);
+    return `${filterChangeText(name, task.filterChange.from, task.filterChange.to, before?.brief.filters ?? [], notation)}, for ${before?.name ?? 'the next shot'}`;
   };
   return (
     <>

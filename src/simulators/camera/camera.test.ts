@@ -3,20 +3,20 @@ import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { sealed } from '../../../fuzz/sealed';
 import { daySheet } from '@/core/day/daySheet';
-import { placedDay } from '@/core/day/placedDay';
+import { scheduleOf } from '@/core/day/schedule';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
 import { item } from '@/core/units/items';
 import { readSetup, storable, writeSetup } from '@/formats/code/setupCode';
 import type { Setup } from '@/formats/code/setupCode';
 import { wallClock } from '@/formats/clock';
-import { newStandIn, passed, started, stopped, takeSetup } from './camera';
-import type { StandIn, World } from './camera';
+import { newCameraSimulator, passed, started, stopped, takeSetup } from './camera';
+import type { CameraSimulator, World } from './camera';
 
 const demo = makeDemo();
 const outing = item(demo.outings, 0);
 const shots = new Map(demo.shots.map((shot) => [shot.id, shot]));
-const day = placedDay(outing, 'saturday', shots, wallClock(outing.zone));
+const day = scheduleOf(outing, 'saturday', shots, wallClock(outing.zone));
 const sheet = daySheet(day, outing.gear);
 
 const setups = sheet.cameras.flatMap(({ cameraId, presets }) =>
@@ -94,8 +94,8 @@ describe('a set-up code', () => {
 });
 
 describe('the stand-in camera', () => {
-  const ready = (setup: Setup = otterSetup): StandIn => {
-    const taken = takeSetup(newStandIn(otter, gear, world.airC), setup);
+  const ready = (setup: Setup = otterSetup): CameraSimulator => {
+    const taken = takeSetup(newCameraSimulator(otter, gear, world.airC), setup);
     if (!taken.ok) throw new Error(JSON.stringify(taken.fault));
     return taken.camera;
   };
@@ -110,7 +110,7 @@ describe('the stand-in camera', () => {
   });
 
   it('refuses what it cannot do, by what it cannot', () => {
-    const blank = newStandIn(otter, gear, 15);
+    const blank = newCameraSimulator(otter, gear, 15);
     const wrong = (settings: Partial<Setup['settings']>): unknown => {
       const taken = takeSetup(blank, { ...otterSetup, settings: { ...otterSetup.settings, ...settings } });
       return taken.ok ? null : taken.fault.code;
@@ -152,7 +152,7 @@ describe('the stand-in camera', () => {
       startAfterSeconds: null,
       settings: { ...otterSetup.settings, ...modeAt60(profile) },
     };
-    const blank = newStandIn(profile, { ...gear, capacityGb: 512, ampereHours: 9 }, 33);
+    const blank = newCameraSimulator(profile, { ...gear, capacityGb: 512, ampereHours: 9 }, 33);
     const taken = takeSetup(blank, fast);
     if (!taken.ok) throw new Error(JSON.stringify(taken.fault));
     const hot: World = { airC: 33, sunC: 0, airSpeedMps: 0, ev: 12, filterStops: 0 };

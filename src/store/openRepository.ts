@@ -3,7 +3,7 @@ import type { Records } from '@/core/records/kinds';
 import { browserWorld } from './browserWorld';
 import { DATABASE_VERSION, openDatabase } from './database';
 import type { Database } from './database';
-import { Keeper } from './keeper';
+import { Repository } from './repository';
 import { answerWindows, otherWindows } from './windows';
 
 /** How the opening of the person's data stands. */
@@ -11,13 +11,13 @@ export type Opening =
   | { state: 'opening' }
   /** Older windows hold the data at their version: what they show, where they say it. */
   | { state: 'blocked'; windows: readonly string[] }
-  | { state: 'ready'; keeper: Keeper }
+  | { state: 'ready'; repository: Repository }
   /** A newer version of the app has written the data, in another window or earlier. */
   | { state: 'newer' }
   | { state: 'failed'; why: string };
 
 /** Opens the data of this browser, brings it up to date, and seeds the demo on the first open. */
-export function openKeeper(
+export function openRepository(
   demo: () => Promise<Records>,
   tell: (opening: Opening) => void,
   database: Database = openDatabase(),
@@ -43,10 +43,10 @@ export function openKeeper(
       return;
     }
     await database.open();
-    const keeper = new Keeper(database, world);
-    await keeper.history.load();
-    await keeper.seed(demo);
-    say({ state: 'ready', keeper });
+    const repository = new Repository(database, world);
+    await repository.history.load();
+    await repository.seed(demo);
+    say({ state: 'ready', repository });
   };
   open().catch((error: unknown) => {
     const newer = error instanceof Dexie.VersionError;

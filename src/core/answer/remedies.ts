@@ -1,5 +1,5 @@
 import type { Exposure } from '../loss/exposure';
-import type { HelpCode } from '../loss/remedies';
+import type { RemedyCode } from '../loss/remedies';
 import { SCHOOLS } from '../loss/schools';
 import type { School } from '../loss/schools';
 import type { Brief } from '../brief/brief';
@@ -15,7 +15,7 @@ import { underLight, underPins } from '../search/workings';
  * What helps when the light does not fit the window. Each way is applied to the brief and solved again: what it is said to
  * leave is what the new answer leaves. Only ways that this camera has, and only those that help.
  */
-export type Help = { overStops: number; underStops: number } & (
+export type Remedy = { overStops: number; underStops: number } & (
   | { code: 'addFilter'; stops: number }
   | { code: 'letShutterRun'; toSeconds: number }
   | { code: 'raiseCeiling'; iso: number }
@@ -41,14 +41,16 @@ const FOR_ONE_END = 8;
 /** Filters that are made, stops. */
 const STRONGEST_FILTER_STOPS = 10;
 
-export function helpsFor(
+export function remediesFor(
   space: Space,
   candidate: Candidate,
   exposure: Exposure,
-  codes: readonly HelpCode[],
-): Help[] {
+  codes: readonly RemedyCode[],
+): Remedy[] {
   const now = missedBy(exposure, candidate);
-  return codes.map((code) => WAYS[code]({ space, candidate, exposure, now })).filter((help) => help !== null);
+  return codes
+    .map((code) => WAYS[code]({ space, candidate, exposure, now }))
+    .filter((remedy) => remedy !== null);
 }
 
 interface Asked {
@@ -58,7 +60,7 @@ interface Asked {
   now: Missed;
 }
 
-const WAYS: Record<HelpCode, (asked: Asked) => Help | null> = {
+const WAYS: Record<RemedyCode, (asked: Asked) => Remedy | null> = {
   addFilter: ({ space, candidate, exposure, now }) => {
     const stops = Math.ceil(candidate.filter.stops + now.white - MENDED_STOPS);
     const { brief } = space;

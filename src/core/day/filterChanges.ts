@@ -3,7 +3,7 @@
  * loss there is, exactly, by dynamic programming over (stage, filter, changes). What the first stage wears is put on
  * at home and costs nothing.
  */
-export interface SwapStage {
+export interface FilterChangeStage {
   /** Whether the camera can be touched just before this stage; of the first it does not matter. */
   reachable: boolean;
   /** Loss of the stage under each filter; a filter that it cannot wear is left out. */
@@ -11,36 +11,40 @@ export interface SwapStage {
 }
 
 /** The best filters for a number of changes. */
-export interface SwapChoice {
+export interface FilterChangeChoice {
   changes: number;
   loss: number;
   filters: readonly string[];
 }
 
-export interface SwapPlan {
-  chosen: SwapChoice;
+export interface FilterChangePlan {
+  chosen: FilterChangeChoice;
   /** For every number of changes that does better than fewer, from none on. */
-  prices: readonly SwapChoice[];
+  prices: readonly FilterChangeChoice[];
 }
 
 /** A change is worth its trouble when it saves this much loss: a third of what a viewer just notices (start). */
-export const SWAP_LOSS = 0.35;
+export const FILTER_CHANGE_LOSS = 0.35;
 
 /** `null`: no row of filters is possible, as when two stages without a break between are pinned to different ones. */
-export function planSwaps(stages: readonly SwapStage[], swapLoss = SWAP_LOSS): SwapPlan | null {
+export function planFilterChanges(
+  stages: readonly FilterChangeStage[],
+  filterChangeLoss = FILTER_CHANGE_LOSS,
+): FilterChangePlan | null {
   if (stages.length === 0) return { chosen: NOTHING, prices: [NOTHING] };
   const filters = [...new Set(stages.flatMap(({ loss }) => [...loss.keys()]))].sort();
   const most = stages.slice(1).filter(({ reachable }) => reachable).length;
-  const prices: SwapChoice[] = [];
+  const prices: FilterChangeChoice[] = [];
   const best = layersOf(stages, filters, most);
   for (let changes = 0; changes <= most; changes += 1) {
     const choice = best[changes];
     // Within rounding, a change that gains nothing is none.
     if (choice && choice.loss < (prices.at(-1)?.loss ?? Infinity) - 1e-9) prices.push(choice);
   }
-  const chosen = prices.reduce<SwapChoice | null>(
+  const chosen = prices.reduce<FilterChangeChoice | null>(
     (found, one) =>
-      found && found.loss + swapLoss * found.changes <= one.loss + swapLoss * one.changes + 1e-12
+      found &&
+      found.loss + filterChangeLoss * found.changes <= one.loss + filterChangeLoss * one.changes + 1e-12
         ? found
         : one,
     null,
@@ -48,7 +52,7 @@ export function planSwaps(stages: readonly SwapStage[], swapLoss = SWAP_LOSS): S
   return chosen ? { chosen, prices } : null;
 }
 
-const NOTHING: SwapChoice = { changes: 0, loss: 0, filters: [] };
+const NOTHING: FilterChangeChoice = { changes: 0, loss: 0, filters: [] };
 
 /** A way to a stage: the filter worn on it, and the way before it. */
 interface Way {
@@ -59,10 +63,10 @@ interface Way {
 
 /** The best way through all stages with exactly each number of changes. */
 function layersOf(
-  stages: readonly SwapStage[],
+  stages: readonly FilterChangeStage[],
   filters: readonly string[],
   most: number,
-): (SwapChoice | null)[] {
+): (FilterChangeChoice | null)[] {
   let reached: (Way | null)[][] = [];
   stages.forEach(({ reachable, loss }, at) => {
     const next: (Way | null)[][] = Array.from({ length: most + 1 }, () => filters.map(() => null));

@@ -1,44 +1,44 @@
 import type { Filter } from '@/core/filters/kit';
-import type { Rival } from '@/core/compare/rivals';
+import type { Variant } from '@/core/compare/variants';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { alternativeLabel } from './alternativeText';
 import { STABILIZATION_LABEL } from './labels';
 
 /** What an answer is looked at beside, in a few words. */
-export function rivalText(rival: Rival, kit: readonly Filter[]): string {
-  switch (rival.code) {
+export function variantText(variant: Variant, kit: readonly Filter[]): string {
+  switch (variant.code) {
     case 'alternative':
-      return alternativeLabel(rival.alternative, kit);
+      return alternativeLabel(variant.alternative, kit);
     case 'angle':
-      return `the shutter at ${rival.degrees}°`;
+      return `the shutter at ${variant.degrees}°`;
     case 'shutter':
-      return `the shutter at ${shutterFraction(rival.seconds)} s`;
+      return `the shutter at ${shutterFraction(variant.seconds)} s`;
     case 'frameRate':
-      return `filmed at ${trimmed(rival.fps, 3)} fps`;
+      return `filmed at ${trimmed(variant.fps, 3)} fps`;
     case 'stabilization':
-      return rival.stabilization === 'off'
+      return variant.stabilization === 'off'
         ? 'without stabilization'
-        : `stabilization: ${STABILIZATION_LABEL[rival.stabilization]}`;
+        : `stabilization: ${STABILIZATION_LABEL[variant.stabilization]}`;
     case 'noFilter':
       return 'without a filter';
   }
 }
 
 /** Stays the same while the answer behind it changes. */
-export function rivalKey(rival: Rival): string {
-  switch (rival.code) {
+export function variantKey(variant: Variant): string {
+  switch (variant.code) {
     case 'alternative': {
-      const { way } = rival.alternative;
+      const { way } = variant.alternative;
       return way.code === 'school' ? `school-${way.school}` : way.code;
     }
     case 'angle':
-      return `angle-${rival.degrees}`;
+      return `angle-${variant.degrees}`;
     case 'shutter':
       return 'short';
     case 'frameRate':
-      return `fps-${rival.fps}`;
+      return `fps-${variant.fps}`;
     case 'stabilization':
-      return `hold-${rival.stabilization}`;
+      return `hold-${variant.stabilization}`;
     case 'noFilter':
       return 'noFilter';
   }

@@ -1,24 +1,29 @@
 import type { Gear, Outing } from '../records/outing';
 import { shotOfAngle, withAngle } from '../records/secondAngles';
 import type { Shot } from '../records/shot';
-import type { Cure, PartPins } from './cures';
-import type { DayPart } from './placedDay';
+import type { DayRemedy, PartPins } from './dayRemedies';
+import type { DayPart } from './schedule';
 
-/** What taking a cure changes: the outing's gear or pauses, and pins of shots. */
+/** What taking a remedy changes: the outing's gear or pauses, and pins of shots. */
 export interface Taken {
   outing: Outing;
   shots: ReadonlyMap<string, (shot: Shot) => Shot>;
 }
 
-export function applyCure(outing: Outing, dayId: string, parts: readonly DayPart[], cure: Cure): Taken {
+export function applyDayRemedy(
+  outing: Outing,
+  dayId: string,
+  parts: readonly DayPart[],
+  remedy: DayRemedy,
+): Taken {
   let next = outing;
-  if ('gear' in cure) next = withGear(next, cure.gear);
-  if ('pause' in cure && cure.pause) {
-    const { entryId, afterMinutes, minutes } = cure.pause;
+  if ('gear' in remedy) next = withGear(next, remedy.gear);
+  if ('pause' in remedy && remedy.pause) {
+    const { entryId, afterMinutes, minutes } = remedy.pause;
     next = withPauses(next, dayId, entryId, (old) => [...old, { afterMinutes, minutes }]);
   }
-  if (cure.how === 'pauses') next = withPauses(next, dayId, cure.entryId, () => [...cure.pauses]);
-  return { outing: next, shots: 'pins' in cure ? pinning(parts, cure.pins) : new Map() };
+  if (remedy.how === 'pauses') next = withPauses(next, dayId, remedy.entryId, () => [...remedy.pauses]);
+  return { outing: next, shots: 'pins' in remedy ? pinning(parts, remedy.pins) : new Map() };
 }
 
 /** The changes of shots that hold these pins; parts of one shot change it together. */

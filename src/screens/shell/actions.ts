@@ -3,12 +3,12 @@
 import { demoData } from '../parts/demoData';
 import { create } from 'zustand';
 import type { Undone } from '@/store/history';
-import type { Keeper } from '@/store/keeper';
-import { useKeeper } from '../parts/keeper';
+import type { Repository } from '@/store/repository';
+import { useRepository } from '../parts/repository';
 import { pickFiles } from '../parts/pickFile';
 import { useToast } from '../parts/toast';
 import { writeFaultText } from '../parts/writeFault';
-import type * as Giving from './giveOut';
+import type * as Giving from './exportAll';
 
 /** What the shell shows over the place. */
 export const useOverlay = create<{ keys: boolean; palette: boolean }>(() => ({
@@ -16,7 +16,7 @@ export const useOverlay = create<{ keys: boolean; palette: boolean }>(() => ({
   palette: false,
 }));
 
-export interface Deeds {
+export interface Actions {
   undo: () => void;
   redo: () => void;
   exportAll: () => void;
@@ -24,19 +24,19 @@ export interface Deeds {
   resetDemo: () => void;
   showKeys: () => void;
   /** Takes in the text of a file or of the clipboard; says what it did. */
-  takeIn: (name: string, text: string) => void;
+  importText: (name: string, text: string) => void;
   /** Takes in any files, one after the other. */
-  takeFiles: (files: readonly File[]) => void;
+  importFiles: (files: readonly File[]) => void;
   exportZip: () => void;
 }
 
-/** The deeds that menu, buttons, keys, drop and paste share. */
-export function useDeeds(): Deeds {
-  const keeper = useKeeper();
+/** The actions that menu, buttons, keys, drop and paste share. */
+export function useActions(): Actions {
+  const repository = useRepository();
   const { say, complain } = useToast();
 
-  const guard = (deed: () => Promise<void>): void => {
-    deed().catch((error: unknown) => {
+  const guard = (action: () => Promise<void>): void => {
+    action().catch((error: unknown) => {
       complain(writeFaultText(error));
     });
   };
@@ -48,34 +48,34 @@ export function useDeeds(): Deeds {
 
   const taken = (files: readonly { name: string; content: File | string }[]): void =>
     guard(async () => {
-      if (!keeper) return;
+      if (!repository) return;
       // What reads files comes with the first of them.
-      const { takeFiles } = await import('./takeFiles');
-      await takeFiles(keeper, files, { say, complain });
+      const { importFiles } = await import('./importFiles');
+      await importFiles(repository, files, { say, complain });
     });
   const takeAll = (files: readonly File[]): void =>
     taken(files.map((file) => ({ name: file.name, content: file })));
-  const given = (give: (from: typeof Giving, keeper: Keeper) => Promise<string>): void =>
+  const given = (give: (from: typeof Giving, repository: Repository) => Promise<string>): void =>
     guard(async () => {
-      if (keeper) say(await give(await import('./giveOut'), keeper));
+      if (repository) say(await give(await import('./exportAll'), repository));
     });
 
   return {
-    undo: () => guard(async () => told('Undone', await (keeper?.history.undo() ?? NOTHING))),
-    redo: () => guard(async () => told('Done again', await (keeper?.history.redo() ?? NOTHING))),
-    exportAll: () => given(({ giveEverything }, from) => giveEverything(from)),
-    exportZip: () => given(({ giveArchive }, from) => giveArchive(from)),
+    undo: () => guard(async () => told('Undone', await (repository?.history.undo() ?? NOTHING))),
+    redo: () => guard(async () => told('Done again', await (repository?.history.redo() ?? NOTHING))),
+    exportAll: () => given(({ exportEverything }, from) => exportEverything(from)),
+    exportZip: () => given(({ exportArchive }, from) => exportArchive(from)),
     importFile: () => {
       pickFiles('.json,.txt,.csv,.ics,.zip,application/json,text/plain,text/csv', takeAll);
     },
     resetDemo: () =>
       guard(async () => {
-        await keeper?.resetDemo(await demoData());
+        await repository?.resetDemo(await demoData());
         say('The demo shots and kit are as they ship. Your own stay.');
       }),
     showKeys: () => useOverlay.setState({ keys: true }),
-    takeIn: (name, text) => taken([{ name, content: text }]),
-    takeFiles: takeAll,
+    importText: (name, text) => taken([{ name, content: text }]),
+    importFiles: takeAll,
   };
 }
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { CHANGES, LAPSE_LOOKS, USUAL_INTERVAL_SECONDS } from '@/core/vocabulary/lapses';
+import { CHANGES, TIME_LAPSE_LOOKS, USUAL_INTERVAL_SECONDS } from '@/core/vocabulary/timeLapses';
 import { stopsRange } from '@/core/filters/kit';
 import { Button } from 'antd';
 import { useMemo } from 'react';
@@ -8,19 +8,19 @@ import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import type { Shot } from '@/core/records/shot';
 import { intervalForClip, MOVING_STEP_PCT } from '@/core/playback/timeLapse';
-import { lapsePlan, loopPlan, pacePctPerS, usualLapse } from '@/core/timeLapse/lapsePlan';
-import type { LapsePlan } from '@/core/timeLapse/lapsePlan';
+import { timeLapsePlan, loopPlan, pacePctPerS, usualTimeLapse } from '@/core/timeLapse/timeLapsePlan';
+import type { TimeLapsePlan } from '@/core/timeLapse/timeLapsePlan';
 import { shutterFraction, trimmed } from '@/core/units/format';
-import { CHANGE_LABEL, LAPSE_LOOK_LABEL, viewLabel } from '@/words/labels';
+import { CHANGE_LABEL, TIME_LAPSE_LOOK_LABEL, viewLabel } from '@/words/labels';
 import { durationText, filterText } from '@/words/settingText';
 import { ChoiceField, NumberField } from '../../parts/Fields';
 import { Figures } from '../../parts/Figures';
 import type { ShotEditing } from '../../parts/useShotEditing';
 import { options } from '../wordParts';
-import styles from './lapse.module.css';
+import styles from './timeLapse.module.css';
 
 /** Pictures at an interval and loops that keep the last minutes, worked out for this shot's camera, light and filters. */
-export function LapsePanel({ brief, editing }: { brief: Brief; editing: ShotEditing }): ReactNode {
+export function TimeLapsePanel({ brief, editing }: { brief: Brief; editing: ShotEditing }): ReactNode {
   return (
     <div className={styles.columns}>
       <TimeLapse brief={brief} editing={editing} />
@@ -29,13 +29,13 @@ export function LapsePanel({ brief, editing }: { brief: Brief; editing: ShotEdit
   );
 }
 
-type LapseChange = NonNullable<Shot['timeLapse']>;
+type TimeLapseChange = NonNullable<Shot['timeLapse']>;
 
 function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): ReactNode {
   const { timeLapse: told, playback, limits } = brief;
-  const wish = useMemo(() => usualLapse(brief), [brief]);
-  const plan = useMemo(() => lapsePlan(brief, wish), [brief, wish]);
-  const set = (label: string, more: LapseChange): void =>
+  const wish = useMemo(() => usualTimeLapse(brief), [brief]);
+  const plan = useMemo(() => timeLapsePlan(brief, wish), [brief, wish]);
+  const set = (label: string, more: TimeLapseChange): void =>
     editing.commit(label, (shot) => ({ ...shot, timeLapse: { ...shot.timeLapse, ...more } }));
   return (
     <section aria-labelledby="lapse-title" className={styles.panel}>
@@ -103,7 +103,7 @@ function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): 
         <ChoiceField
           label="Each picture open"
           value={told.look}
-          options={options(LAPSE_LOOKS, LAPSE_LOOK_LABEL)}
+          options={options(TIME_LAPSE_LOOKS, TIME_LAPSE_LOOK_LABEL)}
           onCommit={(look) => set('open each picture another way', { look })}
         />
         {told.look === 'blur' && (
@@ -173,7 +173,7 @@ function longText(seconds: number): string {
   return seconds >= 0.4 ? `${trimmed(seconds, 1)} s` : `${shutterFraction(seconds)} s`;
 }
 
-function whys(plan: LapsePlan, brief: Brief): string[] {
+function whys(plan: TimeLapsePlan, brief: Brief): string[] {
   const { timelineFps } = brief.playback;
   const { resolution, view } = plan.mode;
   const lines = [

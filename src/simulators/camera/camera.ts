@@ -13,7 +13,7 @@ import type { Setup } from '@/formats/code/setupCode';
  * card, empties its cell, warms, and exposes by itself. Nothing in it is a device; its laws are those the plan uses, its
  * state is a value, and time passes only when `passed` says so.
  */
-export interface StandIn {
+export interface CameraSimulator {
   profile: CameraProfile;
   setup: Setup | null;
   mode: Mode | null;
@@ -67,11 +67,11 @@ export interface World {
   filterStops: number;
 }
 
-export function newStandIn(
+export function newCameraSimulator(
   profile: CameraProfile,
   gear: { capacityGb: number; ampereHours: number; volts: number },
   airC: number,
-): StandIn {
+): CameraSimulator {
   const fullWh = cellWh(gear) * coldShare(airC);
   return {
     profile,
@@ -99,9 +99,9 @@ export type SetFault =
 
 /** Takes a set-up in, if this camera can do it; else says what of it it cannot. */
 export function takeSetup(
-  camera: StandIn,
+  camera: CameraSimulator,
   setup: Setup,
-): { ok: true; camera: StandIn } | { ok: false; fault: SetFault } {
+): { ok: true; camera: CameraSimulator } | { ok: false; fault: SetFault } {
   const { profile } = camera;
   const { settings } = setup;
   const no = (fault: SetFault): { ok: false; fault: SetFault } => ({ ok: false, fault });
@@ -148,7 +148,7 @@ export function takeSetup(
 }
 
 /** Starts recording; a camera without a set-up, full, flat or hot stays as it is. */
-export function started(camera: StandIn): StandIn {
+export function started(camera: CameraSimulator): CameraSimulator {
   const { setup, profile, card, cell } = camera;
   if (camera.running || !setup || card.usedGb >= usableGb(card.capacityGb) || cell.leftWh <= 0) return camera;
   if (camera.celsius >= profile.heat.shutdownC) return camera;
@@ -170,7 +170,7 @@ export function started(camera: StandIn): StandIn {
   };
 }
 
-export function stopped(camera: StandIn, end: End = 'stopped'): StandIn {
+export function stopped(camera: CameraSimulator, end: End = 'stopped'): CameraSimulator {
   const { running, profile } = camera;
   if (!running) return camera;
   const { file, startedMs, seconds, gigabytes, worstOverStops, worstUnderStops } = running;
@@ -185,14 +185,14 @@ export function stopped(camera: StandIn, end: End = 'stopped'): StandIn {
 const STEP_SECONDS = 2;
 
 /** Lets time pass. It starts when its time has come, and stops at a full card, a flat cell or its shutdown. */
-export function passed(camera: StandIn, seconds: number, world: World): StandIn {
+export function passed(camera: CameraSimulator, seconds: number, world: World): CameraSimulator {
   let now = camera;
   for (let left = seconds; left > 1e-9; left -= STEP_SECONDS)
     now = step(now, Math.min(STEP_SECONDS, left), world);
   return now;
 }
 
-function step(before: StandIn, seconds: number, world: World): StandIn {
+function step(before: CameraSimulator, seconds: number, world: World): CameraSimulator {
   let camera = before;
   if (camera.startsIn !== null) {
     const startsIn = camera.startsIn - seconds;
@@ -246,13 +246,13 @@ function step(before: StandIn, seconds: number, world: World): StandIn {
   return camera;
 }
 
-function recordingW({ profile, setup }: StandIn, mode: Mode): number {
+function recordingW({ profile, setup }: CameraSimulator, mode: Mode): number {
   return setup?.intervalSeconds === null ? modePowerW(profile, mode) : profile.power.baseW;
 }
 
 /** Its automatic: the shutter first shortens from its longest, ISO rises only when that is not enough. */
 function exposedBy(
-  { profile, setup }: StandIn,
+  { profile, setup }: CameraSimulator,
   { ev, filterStops }: World,
 ): Pick<Running, 'shutterSeconds' | 'iso' | 'offStops'> {
   if (!setup) return { shutterSeconds: 0, iso: 0, offStops: 0 };

@@ -1,20 +1,20 @@
-import { countsOf } from '@/store/keeper';
-import type { Keeper } from '@/store/keeper';
+import { countsOf } from '@/store/repository';
+import type { Repository } from '@/store/repository';
 import { download, downloadBlob } from '../parts/download';
 import { everythingZip } from '../parts/outingArchive';
 import { CHANGES_SINCE_EXPORT, countsText } from './exported';
 
 /** Everything kept, as one file; says what was in it. */
-export async function giveEverything(keeper: Keeper): Promise<string> {
-  const backup = await keeper.backup();
+export async function exportEverything(repository: Repository): Promise<string> {
+  const backup = await repository.backup();
   download(`lynxeye-${backup.exportedAt.slice(0, 10)}.json`, JSON.stringify(backup, null, 2));
-  await keeper.choose(CHANGES_SINCE_EXPORT, '0');
+  await repository.choose(CHANGES_SINCE_EXPORT, '0');
   return `Exported ${countsText(countsOf(backup))}.`;
 }
 
 /** Everything kept, and every outing as files of its own beside it. */
-export async function giveArchive(keeper: Keeper): Promise<string> {
-  downloadBlob('lynxeye-everything.zip', await everythingZip(keeper));
-  await keeper.choose(CHANGES_SINCE_EXPORT, '0');
+export async function exportArchive(repository: Repository): Promise<string> {
+  downloadBlob('lynxeye-everything.zip', await everythingZip(repository));
+  await repository.choose(CHANGES_SINCE_EXPORT, '0');
   return 'Exported everything as one ZIP, with pictures of the cards.';
 }

@@ -1,6 +1,6 @@
 import { gigabytesOf, secondsOf } from '../units/data';
 import { shutterAngleDeg } from '../playback/shutterAngle';
-import { USUAL_INTERVAL_SECONDS } from '../vocabulary/lapses';
+import { USUAL_INTERVAL_SECONDS } from '../vocabulary/timeLapses';
 import type { Recording } from '../vocabulary/modes';
 import { modesOf } from '../camera/modeTable';
 import type { Encoding, Mode } from '../camera/modeTable';
@@ -9,13 +9,13 @@ import type { FilterSetting } from '../filters/kit';
 import { evRangeOf } from '../light/lightRange';
 import { paceOf } from '../motion/motionMap';
 import type { Brief } from '../brief/brief';
-import { lapseShutterSeconds, loopOf, movingLapse, timeLapseOf } from '../playback/timeLapse';
-import type { LapseLook, Loop, MovingLapse, TimeLapse } from '../playback/timeLapse';
+import { timeLapseShutterSeconds, loopOf, movingTimeLapse, timeLapseOf } from '../playback/timeLapse';
+import type { TimeLapseLook, Loop, MovingTimeLapse, TimeLapse } from '../playback/timeLapse';
 import { expose, isoWindow, shutterSetting } from '../loss/exposure';
 import { movementOf, subjectPace } from '../loss/movement';
 
 /** A time-lapse worked out for a shot: interval, shutter, the filter for it, clip, storage. */
-export interface LapsePlan extends TimeLapse {
+export interface TimeLapsePlan extends TimeLapse {
   mode: Mode;
   intervalSeconds: number;
   shutterSeconds: number;
@@ -27,19 +27,19 @@ export interface LapsePlan extends TimeLapse {
   overStops: number;
   underStops: number;
   gigabytes: number;
-  moving: MovingLapse | null;
+  moving: MovingTimeLapse | null;
 }
 
-export interface LapseWish {
+export interface TimeLapseWish {
   recording: 'timeLapse' | 'movingTimeLapse';
   intervalSeconds: number;
-  look: LapseLook;
+  look: TimeLapseLook;
   /** Of a moving time-lapse. */
   speedUp: number;
 }
 
 /** The usual wish for a shot: its interval by what changes, half of it for the shutter. */
-export function usualLapse(brief: Brief): LapseWish {
+export function usualTimeLapse(brief: Brief): TimeLapseWish {
   const { change, intervalSeconds, look, blurPct, speedUp, moving } = brief.timeLapse;
   const pctPerS = Math.max(pacePctPerS(brief), 0.05);
   return {
@@ -51,11 +51,11 @@ export function usualLapse(brief: Brief): LapseWish {
 }
 
 /** `null`: the camera records none. Only `filters` are tried: all of the kit, unless some are named. */
-export function lapsePlan(
+export function timeLapsePlan(
   brief: Brief,
-  wish: LapseWish,
+  wish: TimeLapseWish,
   filters: readonly FilterSetting[] = filterSettings(brief.filters),
-): LapsePlan | null {
+): TimeLapsePlan | null {
   const mode = largest(modesOf(brief.camera).filter(({ recording }) => recording === wish.recording));
   if (!mode || filters.length === 0) return null;
   const { timelineFps } = brief.playback;
@@ -63,7 +63,7 @@ export function lapsePlan(
   // A moving one takes its pictures as often as its speed asks for.
   const moving =
     wish.recording === 'movingTimeLapse'
-      ? movingLapse(
+      ? movingTimeLapse(
           wish.speedUp,
           recordSeconds,
           timelineFps,
@@ -71,10 +71,10 @@ export function lapsePlan(
         )
       : null;
   const intervalSeconds = moving ? wish.speedUp / timelineFps : wish.intervalSeconds;
-  const lapse = timeLapseOf(intervalSeconds, recordSeconds, timelineFps);
+  const timeLapse = timeLapseOf(intervalSeconds, recordSeconds, timelineFps);
   const shutterSeconds = Math.max(
     brief.camera.shutter.shortestSeconds,
-    lapseShutterSeconds(wish.look, intervalSeconds),
+    timeLapseShutterSeconds(wish.look, intervalSeconds),
   );
   const iso = brief.camera.iso.standard.base;
   const sensor = { fNumberLog: 2 * Math.log2(brief.camera.fNumber) };
@@ -87,7 +87,7 @@ export function lapsePlan(
   }));
   const best = tried.reduce((found, one) => (lost(one) < lost(found) - 1e-9 ? one : found));
   return {
-    ...lapse,
+    ...timeLapse,
     mode,
     intervalSeconds,
     shutterSeconds,
@@ -96,7 +96,7 @@ export function lapsePlan(
     iso,
     overStops: best.overStops,
     underStops: best.underStops,
-    gigabytes: gigabytesOf(richest(mode).bitRateMbps, lapse.clipSeconds),
+    gigabytes: gigabytesOf(richest(mode).bitRateMbps, timeLapse.clipSeconds),
     moving,
   };
 }

@@ -10,7 +10,7 @@ import type { Judged } from '../search/judged';
 import type { Solution } from '../answer/solve';
 
 /** What an answer may be looked at beside: its alternatives, and itself with one thing set otherwise. */
-export type Rival =
+export type Variant =
   | { code: 'alternative'; alternative: Alternative }
   | { code: 'angle'; degrees: number }
   | { code: 'shutter'; seconds: number }
@@ -22,42 +22,42 @@ const ANGLES = [180, 90];
 /** The short shutter that many take for a steadied picture, seconds. */
 const SHORT_SECONDS = 1 / 200;
 
-export function rivalsOf({ settings, alternatives, space }: Solution): Rival[] {
-  const rivals: Rival[] = alternatives.map((alternative) => ({ code: 'alternative', alternative }));
+export function variantsOf({ settings, alternatives, space }: Solution): Variant[] {
+  const variants: Variant[] = alternatives.map((alternative) => ({ code: 'alternative', alternative }));
   for (const degrees of ANGLES)
     if (settings.shutterMode === 'auto' || !nearlyEqual(settings.shutterAngleDeg, degrees))
-      rivals.push({ code: 'angle', degrees });
+      variants.push({ code: 'angle', degrees });
   if (settings.shutterMode === 'auto' || !nearlyEqual(settings.shutterSeconds, SHORT_SECONDS))
-    rivals.push({ code: 'shutter', seconds: SHORT_SECONDS });
+    variants.push({ code: 'shutter', seconds: SHORT_SECONDS });
   const video = modesOf(space.brief.camera).filter(({ recording }) => recording === 'video');
   for (const fps of [...new Set(video.map(({ frameRate }) => frameRate))].sort((a, b) => a - b))
-    if (fps !== settings.frameRate) rivals.push({ code: 'frameRate', fps });
+    if (fps !== settings.frameRate) variants.push({ code: 'frameRate', fps });
   for (const stabilization of ['off', 'strong'] as const)
     if (
       settings.stabilization !== stabilization &&
       video.some((mode) => mode.stabilization === stabilization)
     )
-      rivals.push({ code: 'stabilization', stabilization });
-  if (settings.filter.ids.length > 0) rivals.push({ code: 'noFilter' });
-  return rivals;
+      variants.push({ code: 'stabilization', stabilization });
+  if (settings.filter.ids.length > 0) variants.push({ code: 'noFilter' });
+  return variants;
 }
 
-/** A rival solved: one thing held as it says, what must give way for it chosen anew. `null` where the camera cannot. */
-export function solveRival({ space, settings }: Solution, rival: Rival): Judged | null {
+/** A variant solved: one thing held as it says, what must give way for it chosen anew. `null` where the camera cannot. */
+export function solveVariant({ space, settings }: Solution, variant: Variant): Judged | null {
   const { brief, school } = space;
-  if (rival.code === 'alternative') {
-    const { way, settings: its } = rival.alternative;
+  if (variant.code === 'alternative') {
+    const { way, settings: its } = variant.alternative;
     const schoolId: SchoolId = way.code === 'school' ? way.school : school.id;
     return judgedBy(space, { ...brief, pins: pinsOf(its) }, schoolId);
   }
-  const held = heldBy(rival, brief, settings);
+  const held = heldBy(variant, brief, settings);
   // The rest stays as it is where it can; the exposure always follows.
   const close = judgedBy(space, { ...brief, pins: held.close }, school.id);
   return close ?? judgedBy(space, { ...brief, pins: held.loose }, school.id);
 }
 
 function heldBy(
-  rival: Exclude<Rival, { code: 'alternative' }>,
+  variant: Exclude<Variant, { code: 'alternative' }>,
   brief: Brief,
   settings: Settings,
 ): { close: Pins; loose: Pins } {
@@ -67,13 +67,13 @@ function heldBy(
     settings.shutterMode === 'auto'
       ? { shutterMode: 'auto', shutterSeconds: settings.shutterSeconds }
       : { shutterMode: 'fixed', shutterSeconds: settings.shutterSeconds };
-  switch (rival.code) {
+  switch (variant.code) {
     case 'angle': {
-      const only: Pins = { frameRate, shutterMode: 'fixed', shutterAngleDeg: rival.degrees };
+      const only: Pins = { frameRate, shutterMode: 'fixed', shutterAngleDeg: variant.degrees };
       return { close: { ...frame, ...only }, loose: { ...brief.pins, ...only } };
     }
     case 'shutter': {
-      const only: Pins = { frameRate, shutterMode: 'fixed', shutterSeconds: rival.seconds };
+      const only: Pins = { frameRate, shutterMode: 'fixed', shutterSeconds: variant.seconds };
       return { close: { ...frame, ...only }, loose: only };
     }
     case 'frameRate': {
@@ -83,14 +83,14 @@ function heldBy(
           ? { shutterMode: 'auto' }
           : { shutterMode: 'fixed', shutterAngleDeg: settings.shutterAngleDeg };
       return {
-        close: { colour, stabilization, frameRate: rival.fps, ...angle },
-        loose: { frameRate: rival.fps },
+        close: { colour, stabilization, frameRate: variant.fps, ...angle },
+        loose: { frameRate: variant.fps },
       };
     }
     case 'stabilization':
       return {
-        close: { frameRate, ...shutter, resolution, colour, stabilization: rival.stabilization },
-        loose: { frameRate, stabilization: rival.stabilization },
+        close: { frameRate, ...shutter, resolution, colour, stabilization: variant.stabilization },
+        loose: { frameRate, stabilization: variant.stabilization },
       };
     case 'noFilter':
       return {

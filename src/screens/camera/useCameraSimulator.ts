@@ -5,10 +5,10 @@ import { useEffect, useRef, useState } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Settings } from '@/core/records/settings';
 import { readSetup } from '@/formats/code/setupCode';
-import { newStandIn, passed, started, stopped, takeSetup } from '@/standins/camera/camera';
-import type { StandIn, World } from '@/standins/camera/camera';
+import { newCameraSimulator, passed, started, stopped, takeSetup } from '@/simulators/camera/camera';
+import type { CameraSimulator, World } from '@/simulators/camera/camera';
 import { setFaultText, setupFaultText } from '@/words/cameraTalk';
-import { useKeeper } from '../parts/keeper';
+import { useRepository } from '../parts/repository';
 import { useToast } from '../parts/toast';
 
 /** How often its screen is drawn anew while time passes, milliseconds. */
@@ -17,7 +17,7 @@ const TICK_MS = 100;
 const LIGHT_CYCLE_SECONDS = 240;
 
 /** The stand-in with time passing: it ticks while the page is open, and hands its clips to the log. */
-export function useStandIn({
+export function useCameraSimulator({
   camera,
   gear,
   world,
@@ -30,15 +30,15 @@ export function useStandIn({
   speed: number;
   log: { shotId: string; part: number; settings: Settings | null } | null;
 }): {
-  state: StandIn;
+  state: CameraSimulator;
   said: { ok: boolean; text: string } | null;
   read: (text: string) => void;
   press: () => void;
   fresh: () => void;
 } {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const { complain } = useToast();
-  const [state, setState] = useState(() => newStandIn(camera, gear, world.airC));
+  const [state, setState] = useState(() => newCameraSimulator(camera, gear, world.airC));
   const [said, setSaid] = useState<{ ok: boolean; text: string } | null>(null);
   const now = useRef({ world, speed, seconds: 0 });
   useEffect(() => {
@@ -73,7 +73,7 @@ export function useStandIn({
       ),
     };
     for (const clip of fresh)
-      keeper
+      repository
         ?.record(log.shotId, settings, log.part, {
           clip: {
             file: clip.file,
@@ -85,7 +85,7 @@ export function useStandIn({
           cutReason: clip.end === 'stopped' ? null : clip.end,
         })
         .catch((error: unknown) => complain(error instanceof Error ? error.message : String(error)));
-  }, [clips, setup, log, keeper, camera.id, complain]);
+  }, [clips, setup, log, repository, camera.id, complain]);
 
   return {
     state,
@@ -111,7 +111,7 @@ export function useStandIn({
     press: () => setState((was) => (was.running ? stopped(was) : started(was))),
     fresh: () =>
       setState((was) => ({
-        ...newStandIn(camera, gear, was.celsius),
+        ...newCameraSimulator(camera, gear, was.celsius),
         setup: was.setup,
         mode: was.mode,
         clockMs: was.clockMs,

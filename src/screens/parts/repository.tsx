@@ -6,17 +6,17 @@ import type { ReactNode } from 'react';
 import type { LogEntry } from '@/core/records/logEntry';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import type { HistoryState } from '@/store/history';
-import type { Keeper } from '@/store/keeper';
-import { openKeeper } from '@/store/openKeeper';
-import type { Opening } from '@/store/openKeeper';
+import type { Repository } from '@/store/repository';
+import { openRepository } from '@/store/openRepository';
+import type { Opening } from '@/store/openRepository';
 import { demoData } from './demoData';
 
-const KeeperContext = createContext<Keeper | null>(null);
+const RepositoryContext = createContext<Repository | null>(null);
 
 /** Opens the person's data in the browser and seeds the demo on the first open. */
-export function KeeperProvider({ children }: { children: ReactNode }): ReactNode {
+export function RepositoryProvider({ children }: { children: ReactNode }): ReactNode {
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
-  useEffect(() => openKeeper(demoData, setOpening), []);
+  useEffect(() => openRepository(demoData, setOpening), []);
   const barred = BARRED[opening.state]?.(opening);
   if (barred)
     return (
@@ -24,7 +24,11 @@ export function KeeperProvider({ children }: { children: ReactNode }): ReactNode
         {barred}
       </main>
     );
-  return <KeeperContext value={opening.state === 'ready' ? opening.keeper : null}>{children}</KeeperContext>;
+  return (
+    <RepositoryContext value={opening.state === 'ready' ? opening.repository : null}>
+      {children}
+    </RepositoryContext>
+  );
 }
 
 /** Why the data cannot be opened just now, and the way out. */
@@ -63,35 +67,36 @@ const BARRED: Partial<Record<Opening['state'], (opening: Opening) => ReactNode>>
   ),
 };
 
-/** The keeper, or null while the data opens. */
-export function useKeeper(): Keeper | null {
-  return useContext(KeeperContext);
+/** The repository, or null while the data opens. */
+export function useRepository(): Repository | null {
+  return useContext(RepositoryContext);
 }
 
 /** All shots, last changed first; undefined while they load. Follows other windows. */
 export function useShots(): ShotRecord[] | undefined {
-  const keeper = useKeeper();
+  const repository = useRepository();
   return useLiveQuery(
-    async () => (keeper ? keeper.database.shots.orderBy('updatedAt').reverse().toArray() : undefined),
-    [keeper],
+    async () => (repository ? repository.database.shots.orderBy('updatedAt').reverse().toArray() : undefined),
+    [repository],
   );
 }
 
 /** One shot; null when there is none of that id, undefined while it loads. */
 export function useShotRecord(id: string | null): ShotRecord | null | undefined {
-  const keeper = useKeeper();
+  const repository = useRepository();
   return useLiveQuery(
-    async () => (keeper ? (id === null ? null : ((await keeper.database.shots.get(id)) ?? null)) : undefined),
-    [keeper, id],
+    async () =>
+      repository ? (id === null ? null : ((await repository.database.shots.get(id)) ?? null)) : undefined,
+    [repository, id],
   );
 }
 
 /** The log, latest first; undefined while it loads. */
 export function useLog(): LogEntry[] | undefined {
-  const keeper = useKeeper();
+  const repository = useRepository();
   return useLiveQuery(
-    async () => (keeper ? keeper.database.log.orderBy('at').reverse().toArray() : undefined),
-    [keeper],
+    async () => (repository ? repository.database.log.orderBy('at').reverse().toArray() : undefined),
+    [repository],
   );
 }
 
@@ -101,22 +106,22 @@ export function useChoice<T extends string>(
   allowed: readonly T[],
   usual: T,
 ): [T, (value: T) => void] {
-  const keeper = useKeeper();
+  const repository = useRepository();
   const kept = useLiveQuery(
-    async () => (keeper ? keeper.database.choices.get(key) : undefined),
-    [keeper, key],
+    async () => (repository ? repository.database.choices.get(key) : undefined),
+    [repository, key],
   );
   const value = allowed.find((one) => one === kept?.value) ?? usual;
-  return [value, (next) => void keeper?.choose(key, next)];
+  return [value, (next) => void repository?.choose(key, next)];
 }
 
 const NO_HISTORY: HistoryState = { undoLabel: null, redoLabel: null, changes: 0 };
 
 export function useHistory(): HistoryState {
-  const keeper = useKeeper();
+  const repository = useRepository();
   return useSyncExternalStore(
-    keeper ? keeper.history.subscribe : () => () => undefined,
-    keeper ? keeper.history.state : () => NO_HISTORY,
+    repository ? repository.history.subscribe : () => () => undefined,
+    repository ? repository.history.state : () => NO_HISTORY,
     () => NO_HISTORY,
   );
 }

@@ -41,7 +41,7 @@ export interface Pause extends Span {
   outOfReach: readonly string[];
 }
 
-export interface PlacedDay {
+export interface Schedule {
   date: string;
   fromMs: number;
   toMs: number;
@@ -54,12 +54,12 @@ export interface PlacedDay {
 
 const MINUTE_MS = 60_000;
 
-export function placedDay(
+export function scheduleOf(
   { days }: Pick<Outing, 'days'>,
   dayId: string,
   shots: ReadonlyMap<string, ShotRecord>,
   clock: WallClock,
-): PlacedDay {
+): Schedule {
   const day = days.find(({ id }) => id === dayId) ?? item(days, 0);
   const parts: DayPart[] = [];
   const pauses: Pause[] = [];

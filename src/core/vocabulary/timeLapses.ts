@@ -17,5 +17,5 @@ export type Change = keyof typeof USUAL_INTERVAL_SECONDS;
 export const CHANGES = Object.keys(USUAL_INTERVAL_SECONDS) as [Change, ...Change[]];
 
 /** How long each of its pictures is open. */
-export const LAPSE_LOOKS = ['half', 'blur', 'crisp'] as const;
-export type LapseLookId = (typeof LAPSE_LOOKS)[number];
+export const TIME_LAPSE_LOOKS = ['half', 'blur', 'crisp'] as const;
+export type TimeLapseLookId = (typeof TIME_LAPSE_LOOKS)[number];

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { better, choosePresets, servedBy } from './presets';
 import type { PresetChoice } from './presets';
-import { changesIn, planSwaps, SWAP_LOSS } from './swaps';
-import type { SwapStage } from './swaps';
+import { changesIn, planFilterChanges, FILTER_CHANGE_LOSS } from './filterChanges';
+import type { FilterChangeStage } from './filterChanges';
 
 const FILTERS = ['', 'nd4', 'nd8', 'nd16'];
 const loss = fc.double({ min: 0, max: 6, noNaN: true });
@@ -25,7 +25,7 @@ const stage = fc.record({
 });
 
 /** Every row of filters there is. */
-function* rows(stages: readonly SwapStage[]): Generator<string[]> {
+function* rows(stages: readonly FilterChangeStage[]): Generator<string[]> {
   if (stages.length === 0) {
     yield [];
     return;
@@ -37,21 +37,24 @@ function* rows(stages: readonly SwapStage[]): Generator<string[]> {
     }
 }
 
-const lossOf = (stages: readonly SwapStage[], row: readonly string[]): number =>
+const lossOf = (stages: readonly FilterChangeStage[], row: readonly string[]): number =>
   row.reduce((sum, filter, at) => sum + stages[at]!.loss.get(filter)!, 0);
 
-describe('swaps of a day', () => {
+describe('filter changes of a day', () => {
   it('equal an exhaustive search on 300 random days, for every number of changes', () => {
     fc.assert(
       fc.property(fc.array(stage, { minLength: 1, maxLength: 5 }), (stages) => {
         const all = [...rows(stages)];
-        const plan = planSwaps(stages);
+        const plan = planFilterChanges(stages);
         if (all.length === 0) {
           expect(plan).toBeNull();
           return;
         }
-        const costs = all.map((row) => lossOf(stages, row) + SWAP_LOSS * changesIn(row));
-        expect(plan!.chosen.loss + SWAP_LOSS * plan!.chosen.changes).toBeCloseTo(Math.min(...costs), 9);
+        const costs = all.map((row) => lossOf(stages, row) + FILTER_CHANGE_LOSS * changesIn(row));
+        expect(plan!.chosen.loss + FILTER_CHANGE_LOSS * plan!.chosen.changes).toBeCloseTo(
+          Math.min(...costs),
+          9,
+        );
         for (const price of plan!.prices) {
           const upTo = all.filter((row) => changesIn(row) <= price.changes);
           expect(price.loss).toBeCloseTo(Math.min(...upTo.map((row) => lossOf(stages, row))), 9);
@@ -72,8 +75,8 @@ describe('swaps of a day', () => {
       ['', 0],
     ]);
     const stages = [dark, bright].map((own, at) => ({ reachable: at === 0, loss: own }));
-    expect(planSwaps(stages)!.chosen).toMatchObject({ changes: 0, loss: 3 });
-    expect(planSwaps([stages[0]!, { reachable: true, loss: bright }])!.chosen).toMatchObject({
+    expect(planFilterChanges(stages)!.chosen).toMatchObject({ changes: 0, loss: 3 });
+    expect(planFilterChanges([stages[0]!, { reachable: true, loss: bright }])!.chosen).toMatchObject({
       changes: 1,
       loss: 0,
       filters: ['nd8', ''],

@@ -9,7 +9,7 @@ import type { Taking } from '@/formats/incoming';
 import { movesOf } from '@/formats/outing/calendar';
 import type { ReadShotList } from '@/formats/outing/csv';
 import { ownZone } from '@/formats/today';
-import type { Keeper } from '@/store/keeper';
+import type { Repository } from '@/store/repository';
 import { countsText } from './exported';
 
 /** What was kept, in words; or why nothing was. */
@@ -18,12 +18,12 @@ export type Took = { ok: true; said: string } | { ok: false; why: string };
 const UNDO = 'Undo takes it back.';
 
 /** Keeps what a file held; it has been checked. One step of undo. */
-export async function take(keeper: Keeper, taking: Taking): Promise<Took> {
+export async function take(repository: Repository, taking: Taking): Promise<Took> {
   switch (taking.kind) {
     case 'shots': {
       const { shots } = taking;
       const count = shots.length === 1 ? 'a shot' : `${shots.length} shots`;
-      await keeper.addShots(shots, `paste ${count}`);
+      await repository.addShots(shots, `paste ${count}`);
       return {
         ok: true,
         said: `Kept ${shots.length === 1 ? `"${shots[0]?.name ?? 'Untitled shot'}"` : count}.`,
@@ -31,41 +31,41 @@ export async function take(keeper: Keeper, taking: Taking): Promise<Took> {
     }
     case 'camera': {
       const { profile } = taking;
-      await keeper.addKit((id) => ({ what: 'camera', profile: { ...profile, id } }), 'add a camera');
+      await repository.addKit((id) => ({ what: 'camera', profile: { ...profile, id } }), 'add a camera');
       return { ok: true, said: `Kept the camera "${profile.name}" in the kit.` };
     }
     case 'records':
-      return { ok: true, said: `Imported ${countsText(await keeper.restore(taking.records))}. ${UNDO}` };
+      return { ok: true, said: `Imported ${countsText(await repository.restore(taking.records))}. ${UNDO}` };
     case 'shotList':
-      return takeShotList(keeper, taking.name, taking.list);
+      return takeShotList(repository, taking.name, taking.list);
     case 'calendar':
-      return takeCalendar(keeper, taking.calendar);
+      return takeCalendar(repository, taking.calendar);
   }
 }
 
 /** A shot list makes a new outing; shots it names by an id kept here are those, the others are made from the sheet. */
-async function takeShotList(keeper: Keeper, name: string, { days }: ReadShotList): Promise<Took> {
-  const kept = new Set(await keeper.database.shots.toCollection().primaryKeys());
+async function takeShotList(repository: Repository, name: string, { days }: ReadShotList): Promise<Took> {
+  const kept = new Set(await repository.database.shots.toCollection().primaryKeys());
   const made: ShotRecord[] = [];
-  const known = await keeper.database.outings.toCollection().first();
+  const known = await repository.database.outings.toCollection().first();
   const zone = known?.zone ?? ownZone();
-  await keeper.addOuting(
+  await repository.addOuting(
     (id, at): Outing => ({
       ...newOuting(id, at, zone, days[0]?.date ?? at.slice(0, 10)),
       name,
       days: days.map((day) => ({
-        id: keeper.newId(),
+        id: repository.newId(),
         date: day.date,
         air: { lowC: 8, highC: 18 },
         entries: day.entries.map((entry): OutingEntry => {
-          if (entry.what !== 'shot') return { ...entry, id: keeper.newId() };
+          if (entry.what !== 'shot') return { ...entry, id: repository.newId() };
           const { at: time, shotId, shot } = entry;
           const there = shotId !== null && kept.has(shotId) ? shotId : null;
-          const record = there === null ? keeper.newRecord(shot) : null;
+          const record = there === null ? repository.newRecord(shot) : null;
           if (record) made.push(record);
           return {
             what: 'shot',
-            id: keeper.newId(),
+            id: repository.newId(),
             shotId: there ?? record?.id ?? '',
             at: time,
             pauses: [],
@@ -83,10 +83,10 @@ async function takeShotList(keeper: Keeper, name: string, { days }: ReadShotList
 
 /** A calendar moves the entries it knows to where they stand in it now. */
 async function takeCalendar(
-  keeper: Keeper,
+  repository: Repository,
   calendar: Extract<Taking, { kind: 'calendar' }>['calendar'],
 ): Promise<Took> {
-  for (const outing of await keeper.database.outings.toArray()) {
+  for (const outing of await repository.database.outings.toArray()) {
     const { moved, known, leftBehind } = movesOf(calendar, outing);
     if (known === 0) continue;
     const clock = wallClock(outing.zone);
@@ -97,7 +97,7 @@ async function takeCalendar(
       if (entry?.what === 'shot')
         shots.set(entry.shotId, (shot) => movedTo(shot, clock(date, at), outing.zone));
     }
-    await keeper.changeOuting(
+    await repository.changeOuting(
       outing.id,
       'take a calendar in',
       (before) =>

@@ -26,8 +26,8 @@ export interface World {
 
 export type Counts = Record<RecordTable, number>;
 
-/** Keeps what a person owns: every deed reads and writes in one transaction and is one step of undo. */
-export class Keeper {
+/** Keeps what a person owns: every action reads and writes in one transaction and is one step of undo. */
+export class Repository {
   readonly history: History;
 
   constructor(

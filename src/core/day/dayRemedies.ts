@@ -10,17 +10,17 @@ import { item } from '../units/items';
 import type { DaySheet, Memo, Resource } from './daySheet';
 import { outsOf, workOf } from './daySheet';
 import { airAtC, pausePlan } from './heat';
-import { answerPinned, isLapse } from './partAnswer';
+import { answerPinned, isTimeLapse } from './partAnswer';
 import type { PartAnswer } from './partAnswer';
-import { partsOfCamera } from './placedDay';
-import type { DayPart, PlacedDay } from './placedDay';
+import { partsOfCamera } from './schedule';
+import type { DayPart, Schedule } from './schedule';
 import { recordingLoad } from './recording';
 
 /**
  * What would keep a camera from running out: each tried on the day itself, and told only when the day then lasts. The
  * gentlest first.
  */
-export type Cure = {
+export type DayRemedy = {
   cameraId: string;
   what: Resource;
   addedLoss: number;
@@ -59,14 +59,14 @@ const COOL_MINUTES = [3, 5, 8, 12, 20];
 /** It is made a little before the end, share of the time that is left. */
 const EARLY = 0.92;
 
-/** The cures of a camera's shortage that work, the gentlest first. */
-export function curesOf(
-  day: PlacedDay,
+/** The remedies of a camera's shortage that work, the gentlest first. */
+export function dayRemediesOf(
+  day: Schedule,
   gear: readonly Gear[],
   sheet: DaySheet,
   out: { cameraId: string; what: Resource } & Cut,
   memo: Memo,
-): Cure[] {
+): DayRemedy[] {
   const parts = partsOfCamera(day.parts, out.cameraId);
   const first = parts[0];
   if (!first) return [];
@@ -78,13 +78,17 @@ export function curesOf(
   const bench: Bench = { day, camera: first.camera, recorded, gear: own, out, memo };
   const settings = [...byRate(bench), ...byMode(bench)];
   const things =
-    out.what === 'card' ? cardCures(bench) : out.what === 'power' ? powerCures(bench) : heatCures(bench);
+    out.what === 'card'
+      ? cardRemedies(bench)
+      : out.what === 'power'
+        ? powerRemedies(bench)
+        : heatRemedies(bench);
   return [...settings, ...things].sort((a, b) => effortOf(a) - effortOf(b));
 }
 
 /** Pictures lost, and the trouble of a change, on one scale (start). */
-function effortOf(cure: Cure): number {
-  const trouble: Record<Cure['how'], number> = {
+function effortOf(remedy: DayRemedy): number {
+  const trouble: Record<DayRemedy['how'], number> = {
     codec: 0.05,
     bitRate: 0.1,
     card: 0.2,
@@ -95,11 +99,11 @@ function effortOf(cure: Cure): number {
     resolution: 0.4,
     pauses: 0.5,
   };
-  return trouble[cure.how] + cure.addedLoss + ('pause' in cure && cure.pause ? 0.3 : 0);
+  return trouble[remedy.how] + remedy.addedLoss + ('pause' in remedy && remedy.pause ? 0.3 : 0);
 }
 
 interface Bench {
-  day: PlacedDay;
+  day: Schedule;
   camera: CameraProfile;
   recorded: readonly Recorded[];
   gear: Gear | undefined;
@@ -125,7 +129,7 @@ function pinned(
   const pins: PartPins[] = [];
   let addedLoss = 0;
   const changed = recorded.map((one): Recorded => {
-    const wanted = isLapse(one.part) ? null : pinsFor(one);
+    const wanted = isTimeLapse(one.part) ? null : pinsFor(one);
     if (!wanted) return one;
     const answer = answerPinned(workOf(one.part, memo).space, wanted);
     if (!answer) return one;
@@ -137,21 +141,21 @@ function pinned(
 }
 
 /** Fewer bits: of the codec at hand, and of the leaner one. */
-function byRate(bench: Bench): Cure[] {
+function byRate(bench: Bench): DayRemedy[] {
   const { camera, out, recorded } = bench;
   if (out.what !== 'card') return [];
   const rates = [
     ...new Set(modesOf(camera).flatMap(({ encodings }) => encodings.map(({ bitRateMbps }) => bitRateMbps))),
   ].sort((a, b) => b - a);
   const base = { cameraId: camera.id, what: out.what };
-  const cures: Cure[] = [];
+  const remedies: DayRemedy[] = [];
   for (const mbps of rates) {
     const tried = pinned(bench, ({ answer: { settings } }) =>
       settings.bitRateMbps > mbps ? { ...kept(settings), codec: settings.codec, bitRateMbps: mbps } : null,
     );
     const leaves = tried.pins.length === 0 ? null : left(bench, tried.recorded, bench.gear);
     if (!leaves) continue;
-    cures.push({ ...base, how: 'bitRate', mbps, leaves, pins: tried.pins, addedLoss: tried.addedLoss });
+    remedies.push({ ...base, how: 'bitRate', mbps, leaves, pins: tried.pins, addedLoss: tried.addedLoss });
     break;
   }
   if (recorded.some(({ answer }) => answer.settings.codec === 'avc'))
@@ -163,10 +167,10 @@ function byRate(bench: Bench): Cure[] {
       );
       const leaves = tried.pins.length === 0 ? null : left(bench, tried.recorded, bench.gear);
       if (!leaves) continue;
-      cures.push({ ...base, how: 'codec', mbps, leaves, pins: tried.pins, addedLoss: tried.addedLoss });
+      remedies.push({ ...base, how: 'codec', mbps, leaves, pins: tried.pins, addedLoss: tried.addedLoss });
       break;
     }
-  return cures;
+  return remedies;
 }
 
 /** The frame stays as it is when only the bits change. */
@@ -175,11 +179,11 @@ function kept({ frameRate, resolution, stabilization, colour }: PartAnswer['sett
 }
 
 /** Fewer frames, or smaller ones: less to write, less power, less heat. */
-function byMode(bench: Bench): Cure[] {
+function byMode(bench: Bench): DayRemedy[] {
   const { camera, out, recorded } = bench;
   const base = { cameraId: camera.id, what: out.what };
   const modes = modesOf(camera).filter(({ recording }) => recording === 'video');
-  const cures: Cure[] = [];
+  const remedies: DayRemedy[] = [];
   const rates = [...new Set(modes.map(({ frameRate }) => frameRate))].sort((a, b) => b - a);
   for (const fps of rates) {
     const tried = pinned(bench, ({ part, answer: { settings } }) =>
@@ -189,7 +193,7 @@ function byMode(bench: Bench): Cure[] {
     );
     const leaves = tried.pins.length === 0 ? null : left(bench, tried.recorded, bench.gear);
     if (!leaves) continue;
-    cures.push({ ...base, how: 'frameRate', fps, leaves, pins: tried.pins, addedLoss: tried.addedLoss });
+    remedies.push({ ...base, how: 'frameRate', fps, leaves, pins: tried.pins, addedLoss: tried.addedLoss });
     break;
   }
   const sizes = [
@@ -204,7 +208,7 @@ function byMode(bench: Bench): Cure[] {
     );
     const leaves = tried.pins.length === 0 ? null : left(bench, tried.recorded, bench.gear);
     if (!leaves) continue;
-    cures.push({
+    remedies.push({
       ...base,
       how: 'resolution',
       width,
@@ -215,7 +219,7 @@ function byMode(bench: Bench): Cure[] {
     });
     break;
   }
-  return recorded.length > 0 ? cures : [];
+  return recorded.length > 0 ? remedies : [];
 }
 
 function gearOf({ camera, gear, recorded }: Bench): Gear {
@@ -234,7 +238,7 @@ function cardOf(capacityGb: number, writeMBps: number): Gear['cards'][number] {
   return { name: `Card ${capacityGb} GB`, capacityGb, writeMBps };
 }
 
-function cardCures(bench: Bench): Cure[] {
+function cardRemedies(bench: Bench): DayRemedy[] {
   const { camera, recorded, out } = bench;
   const base = { cameraId: camera.id, what: out.what, addedLoss: 0 };
   const gear = gearOf(bench);
@@ -245,7 +249,7 @@ function cardCures(bench: Bench): Cure[] {
       Math.max(...recorded.map(({ part, answer }) => recordingLoad(part, answer).writesMBps)) / WRITE_SHARE,
     ),
   );
-  const cures: Cure[] = [];
+  const remedies: DayRemedy[] = [];
   const larger = CARDS_GB.filter((gb) => gb > first.capacityGb)
     .map((gb) => ({
       capacityGb: gb,
@@ -253,7 +257,7 @@ function cardCures(bench: Bench): Cure[] {
     }))
     .map((one) => ({ ...one, leaves: left(bench, recorded, one.gear) }))
     .find((one) => one.leaves !== null);
-  if (larger?.leaves) cures.push({ ...base, how: 'card', ...larger, leaves: larger.leaves });
+  if (larger?.leaves) remedies.push({ ...base, how: 'card', ...larger, leaves: larger.leaves });
   // The cards at hand and a stop to change them, before one more is bought.
   const spare = { ...gear, cards: [...gear.cards, cardOf(first.capacityGb, writeMBps)] };
   for (const carried of gear.cards.length > 1 ? [gear, spare] : [spare]) {
@@ -265,16 +269,16 @@ function cardCures(bench: Bench): Cure[] {
       gear: carried,
       pause,
     }));
-    if (found.length > 0) return [...cures, ...found];
+    if (found.length > 0) return [...remedies, ...found];
   }
-  return cures;
+  return remedies;
 }
 
-function powerCures(bench: Bench): Cure[] {
+function powerRemedies(bench: Bench): DayRemedy[] {
   const { camera, recorded, out } = bench;
   const base = { cameraId: camera.id, what: out.what, addedLoss: 0 };
   const gear = gearOf(bench);
-  const cures: Cure[] = [];
+  const remedies: DayRemedy[] = [];
   for (const charging of ['breaks', 'recording'] as const) {
     const fed = BANKS_AH.map((ampereHours) => ({
       ampereHours,
@@ -282,7 +286,7 @@ function powerCures(bench: Bench): Cure[] {
     }))
       .map((one) => ({ ...one, leaves: left(bench, recorded, one.gear) }))
       .find((one) => one.leaves !== null);
-    if (fed?.leaves) cures.push({ ...base, how: 'charge', charging, ...fed, leaves: fed.leaves });
+    if (fed?.leaves) remedies.push({ ...base, how: 'charge', charging, ...fed, leaves: fed.leaves });
   }
   const cells = gear.cells ?? USUAL_CELL;
   // The cells at hand and a stop to change them, before more are bought.
@@ -296,9 +300,9 @@ function powerCures(bench: Bench): Cure[] {
       gear: spare,
       pause,
     }));
-    if (found.length > 0) return [...cures, ...found];
+    if (found.length > 0) return [...remedies, ...found];
   }
-  return cures;
+  return remedies;
 }
 
 /** A spare used at a break that is there, else at a stop made for it shortly before the end. */
@@ -306,11 +310,11 @@ function withPause(
   bench: Bench,
   gear: Gear,
   minutes: number,
-  cure: (pause: NewPause | null, leaves: readonly Resource[]) => Cure,
-): Cure[] {
+  remedy: (pause: NewPause | null, leaves: readonly Resource[]) => DayRemedy,
+): DayRemedy[] {
   const { recorded, out } = bench;
   const asPlanned = left(bench, recorded, gear);
-  if (asPlanned) return [cure(null, asPlanned)];
+  if (asPlanned) return [remedy(null, asPlanned)];
   const at = recorded.findIndex(({ part }) => part.id === out.partId);
   const one = recorded[at];
   if (!one) return [];
@@ -322,7 +326,7 @@ function withPause(
     other.part.entryId === pause.entryId ? { ...other, part: pausedAt(other.part, [pause]) } : other,
   );
   const leaves = left(bench, stopped, gear);
-  return leaves ? [cure(pause, leaves)] : [];
+  return leaves ? [remedy(pause, leaves)] : [];
 }
 
 /** Minutes recorded of a part by an instant. */
@@ -362,7 +366,7 @@ export function pausedAt(
 }
 
 /** Stops to cool, the shortest that work. */
-function heatCures(bench: Bench): Cure[] {
+function heatRemedies(bench: Bench): DayRemedy[] {
   const { camera, recorded, out, day } = bench;
   const one = recorded.find(({ part }) => part.id === out.partId);
   if (!one) return [];

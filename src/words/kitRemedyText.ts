@@ -8,8 +8,8 @@ export function kitThingName({ thing }: FromKit): string {
 }
 
 /** "Otter, if it is free then: loss 3.9 instead of 4.7; less: 0.3 noise." "ND32: loss 3.0 instead of 10.2; less: 6.1 white sky." */
-export function fromKitText(help: FromKit, now: number): string {
-  const free = help.thing.what === 'camera' ? ', if it is free then' : '';
-  const costs = help.costs.length > 0 ? `; more: ${changes(help.costs)}` : '';
-  return `${kitThingName(help)}${free}: loss ${tenths(help.score)} instead of ${tenths(now)}; less: ${changes(help.gains, 3)}${costs}.`;
+export function fromKitText(remedy: FromKit, now: number): string {
+  const free = remedy.thing.what === 'camera' ? ', if it is free then' : '';
+  const costs = remedy.costs.length > 0 ? `; more: ${changes(remedy.costs)}` : '';
+  return `${kitThingName(remedy)}${free}: loss ${tenths(remedy.score)} instead of ${tenths(now)}; less: ${changes(remedy.gains, 3)}${costs}.`;
 }

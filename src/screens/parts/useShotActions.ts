@@ -8,14 +8,14 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { shotToText } from '@/formats/shotText';
 import { download } from './download';
 import { fileName } from './fileName';
-import { useKeeper } from './keeper';
+import { useRepository } from './repository';
 import { placeUrl, usePlace } from './places';
 import { useToast } from './toast';
 import type { Solved } from './useAnswer';
 
 /** What can be done with one shot besides changing it, as a menu, with its keys. */
-export function useShotDeeds(record: ShotRecord, solved: Solved): NonNullable<MenuProps['items']> {
-  const keeper = useKeeper();
+export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<MenuProps['items']> {
+  const repository = useRepository();
   const router = useRouter();
   const place = usePlace() ?? '/bench';
   const { say, complain } = useToast();
@@ -30,14 +30,14 @@ export function useShotDeeds(record: ShotRecord, solved: Solved): NonNullable<Me
   const asText = (): void => copy(shotToText(shot, solved.answer, solved.brief.filters), 'the card as text');
   const asJson = (): void => copy(JSON.stringify(shot, null, 2), 'the shot as JSON');
   const duplicate = (): void => {
-    void keeper
+    void repository
       ?.addShot({ ...shot, name: copyName(shot.name ?? 'Untitled shot', 120) }, 'duplicate a shot')
       .then((id) => {
         router.push(placeUrl(place, id));
       });
   };
   const remove = (): void => {
-    void keeper?.removeShot(record.id).then(() => {
+    void repository?.removeShot(record.id).then(() => {
       say(`Removed "${shot.name ?? 'Untitled shot'}". Undo brings it back.`);
       router.push('/');
     });

@@ -1,8 +1,8 @@
 import type { IncomingRead, Taking } from '@/formats/incoming';
-import type { Keeper } from '@/store/keeper';
+import type { Repository } from '@/store/repository';
 import { askFiles } from '@/workers/files';
 import type { Stop } from '@/workers/files';
-import { leftBehindText, take } from './takeIn';
+import { leftBehindText, take } from './importText';
 import { writeFaultText } from '../parts/writeFault';
 import { useIncomingState } from './incomingState';
 import type { NotTaken } from './incomingState';
@@ -13,8 +13,8 @@ export interface Say {
 }
 
 /** Reads files one after the other in the worker and keeps what they hold; says what became of each. */
-export async function takeFiles(
-  keeper: Keeper,
+export async function importFiles(
+  repository: Repository,
   files: readonly { name: string; content: File | string }[],
   { say, complain }: Say,
 ): Promise<void> {
@@ -22,20 +22,20 @@ export async function takeFiles(
     const read = await readOne(name, content);
     if (read === null) complain(`Stopped reading ${name}. Nothing was taken from it.`);
     else if (!read.ok) tellNotTaken({ name, ...read });
-    else await keep(keeper, name, read.taking, read.leftBehind, { say, complain });
+    else await keep(repository, name, read.taking, read.leftBehind, { say, complain });
   }
 }
 
 /** Keeps what was read; a fault of the writing is told, and the next file still comes. */
 export async function keep(
-  keeper: Keeper,
+  repository: Repository,
   name: string,
   taking: Taking,
   leftBehind: readonly string[],
   { say, complain }: Say,
 ): Promise<void> {
   try {
-    const took = await take(keeper, taking);
+    const took = await take(repository, taking);
     if (took.ok) say(`${took.said}${leftBehindText(leftBehind)}`);
     else tellNotTaken({ name, faults: [{ path: '', text: took.why }], sound: null, faulty: [] });
   } catch (error) {
