@@ -101,7 +101,9 @@ export function demandsOf(brief: Brief): Demands {
   };
 }
 
-const NO_SUBJECT = { straight: 0, curved: 0, equisolid: 0, stretched: 0 };
+const NO_SUBJECT = Object.fromEntries(PROJECTIONS.map((projection) => [projection, 0])) as Readonly<
+  Record<Projection, number>
+>;
 
 /** The view that ride and subject want at least of this lens, degrees. */
 export function leastViewDeg({ rideViewDeg, subjectViewDeg }: Demands, { view }: Pick<Mode, 'view'>): number {
