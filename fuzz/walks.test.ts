@@ -11,7 +11,7 @@ import { openDatabase } from '@/store/database';
 import type { Database } from '@/store/database';
 import { Repository } from '@/store/repository';
 import { RefusedWrite } from '@/store/refusedWrite';
-import { writeFaultText } from '@/screens/parts/writeFault';
+import { writeFaultText } from '@/screens/data/writeFault';
 import { answerShot } from '@/words/answer';
 import { RUNS, SEED } from './runs';
 

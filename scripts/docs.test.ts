@@ -18,13 +18,16 @@ function pathsIn(page: string): string[] {
   const text = readFileSync(`${root}${page}`, 'utf8');
   return [...text.matchAll(/`([\w.-]+(?:\/[\w.-]+)*\/?)`/g)]
     .map(([, path = '']) => path)
-    .filter((path) => path.includes('/') && heads.has(path.split('/')[0] ?? '') && !/\b[A-Z]{3,}\b/.test(path));
+    .filter(
+      (path) => path.includes('/') && heads.has(path.split('/')[0] ?? '') && !/\b[A-Z]{3,}\b/.test(path),
+    );
 }
 
 describe('the pages', () => {
   it.each(PAGES)('%s names only files and folders that there are', (page) => {
     const gone = pathsIn(page).filter(
-      (path) => !ROOTS.some((from) => existsSync(`${root}${from}${path}`) || existsSync(`${root}${from}${path}.ts`)),
+      (path) =>
+        !ROOTS.some((from) => existsSync(`${root}${from}${path}`) || existsSync(`${root}${from}${path}.ts`)),
     );
     expect(gone).toEqual([]);
   });

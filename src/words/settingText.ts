@@ -1,12 +1,11 @@
 import { densityOf } from '@/core/units/stops';
 import type { Filter } from '@/core/filters/kit';
+import type { Preferred } from '@/core/records/preferences';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { CODEC_LABEL, COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from './labels';
 
-/** How filters are written: by factor (ND16), in stops, or as density (0.301 a stop). */
-export const FILTER_NOTATIONS = ['factor', 'stops', 'density'] as const;
-export type FilterNotation = (typeof FILTER_NOTATIONS)[number];
+export type FilterNotation = Preferred<'filterNotation'>;
 
 /** A filter as its owner calls it: "ND16", "polarizer", "variable at 3.5 stops", "none". */
 export function filterText(

@@ -7,7 +7,7 @@ import type { KeyboardEvent, ReactNode } from 'react';
 import type { Answer } from '@/core/records/answerFile';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import type { Solution } from '@/core/answer/solve';
-import type { ShotEditing } from '../parts/useShotEditing';
+import type { ShotEditing } from '../data/useShotEditing';
 import styles from './bench.module.css';
 import { Alternatives, HoldsPanel, Reasons, Warnings } from './Findings';
 import { FromKitPanel } from './FromKitPanel';

@@ -16,12 +16,12 @@ import { tenths } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { MOUNT_LABEL } from '@/words/labels';
 import { ALIGN_LINES, matchText } from '@/words/matchText';
-import { Empty } from '../parts/Empty';
-import { TextField } from '../parts/Fields';
-import { placeUrl } from '../parts/places';
-import { SettingStrip } from '../parts/SettingStrip';
-import { useToast } from '../parts/toast';
-import type { ShotEditing } from '../parts/useShotEditing';
+import { Empty } from '../ui/Empty';
+import { TextField } from '../ui/Fields';
+import { placeUrl } from '../routes';
+import { SettingStrip } from '../ui/SettingStrip';
+import { useToast } from '../ui/toast';
+import type { ShotEditing } from '../data/useShotEditing';
 import styles from './cameras.module.css';
 
 /** Every camera on this shot, solved each for itself; what must be equal to cut them together; and the joint answer. */

@@ -13,7 +13,7 @@ import { alternativeLabel, costsText, gainsText } from '@/words/alternativeText'
 import { SETTING_LABEL } from '@/words/labels';
 import { chanceText, clockHoldsText } from '@/words/lightText';
 import { durationText, evText } from '@/words/settingText';
-import type { ShotEditing } from '../parts/useShotEditing';
+import type { ShotEditing } from '../data/useShotEditing';
 import styles from './bench.module.css';
 import { pinnedTo } from './pins';
 

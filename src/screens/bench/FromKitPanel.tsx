@@ -9,8 +9,8 @@ import type { FromKit } from '@/core/compare/fromKit';
 import { angleCount, shotOfAngle } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { fromKitText, kitThingName } from '@/words/kitRemedyText';
-import { useOwnThings } from '../parts/kit';
-import type { ShotEditing } from '../parts/useShotEditing';
+import { useOwnThings } from '../data/kit';
+import type { ShotEditing } from '../data/useShotEditing';
 import styles from './bench.module.css';
 
 /** The cameras of a shot by id. */

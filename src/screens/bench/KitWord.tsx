@@ -4,7 +4,7 @@ import { Select } from 'antd';
 import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import type { Filter } from '@/core/filters/kit';
-import type { ShotEditing } from '../parts/useShotEditing';
+import type { ShotEditing } from '../data/useShotEditing';
 import { filterName } from '@/words/settingText';
 import styles from './sentence.module.css';
 

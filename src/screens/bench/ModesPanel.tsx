@@ -3,9 +3,9 @@
 import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import { without } from '@/core/units/without';
-import { ModeMap } from '../parts/modeMap/ModeMap';
+import { ModeMap } from '../ui/modeMap/ModeMap';
 import { otherPins, pinsOf, wishesOf } from './wishPins';
-import type { ShotEditing } from '../parts/useShotEditing';
+import type { ShotEditing } from '../data/useShotEditing';
 
 /** The camera's whole map with this shot's pins as wishes: what is picked here is pinned, and the rest solved round it. */
 export function ModesPanel({ brief, editing }: { brief: Brief; editing: ShotEditing }): ReactNode {

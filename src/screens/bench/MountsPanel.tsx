@@ -14,7 +14,7 @@ import { tenths, trimmed } from '@/core/units/format';
 import { MOUNT_LABEL } from '@/words/labels';
 import { cautionText, mountNoteText, obstructionText } from '@/words/mountText';
 import { settingText } from '@/words/settingText';
-import type { ShotEditing } from '../parts/useShotEditing';
+import type { ShotEditing } from '../data/useShotEditing';
 import { groundPaths, horizonPath, obstructionPath } from './framing/drawing';
 import framing from './framing/framing.module.css';
 import styles from './mounts.module.css';

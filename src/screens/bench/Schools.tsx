@@ -13,9 +13,9 @@ import type { Loss, Weights } from '@/core/loss/table';
 import { tenths } from '@/core/units/format';
 import { costsText, gainsText } from '@/words/alternativeText';
 import { SCHOOL_LABEL, SCHOOL_MEANS } from '@/words/labels';
-import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
-import { useChoice } from '../parts/repository';
-import type { ShotEditing } from '../parts/useShotEditing';
+import { settingText } from '@/words/settingText';
+import { usePreference } from '../data/repository';
+import type { ShotEditing } from '../data/useShotEditing';
 import styles from './bench.module.css';
 import type { LossRow } from './LossChart';
 
@@ -74,7 +74,7 @@ function SchoolRow({
   other: Alternative | undefined;
   editing: ShotEditing;
 }): ReactNode {
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   const { brief, school } = solution.space;
   const chosen = id === school.id;
   const settings = chosen ? solution.settings : other?.settings;

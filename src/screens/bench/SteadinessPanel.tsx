@@ -10,7 +10,7 @@ import { without } from '@/core/units/without';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { remedyName, meansName, priceText, wayNotes } from '@/words/steadinessText';
 import { viewLabel } from '@/words/labels';
-import type { ShotChange, ShotEditing } from '../parts/useShotEditing';
+import type { ShotChange, ShotEditing } from '../data/useShotEditing';
 import { pinnedTo } from './pins';
 import styles from './steadiness.module.css';
 

@@ -13,11 +13,11 @@ import type { Solution } from '@/core/answer/solve';
 import { SETTING_LABEL } from '@/words/labels';
 import { reasonText } from '@/words/reasonText';
 import type { ReasonText } from '@/words/sentences';
-import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
+import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
-import { useChoice } from '../parts/repository';
-import { MenuUnder } from '../parts/MenuUnder';
-import type { ShotEditing } from '../parts/useShotEditing';
+import { usePreference } from '../data/repository';
+import { MenuUnder } from '../ui/MenuUnder';
+import type { ShotEditing } from '../data/useShotEditing';
 import styles from './bench.module.css';
 import { choicesFor, pinCost } from './choices';
 import { pinKeysOf, pinnedTo, pinsHolding, released } from './pins';
@@ -38,7 +38,7 @@ export function Tiles({ solution, ...props }: Props): ReactNode {
     const telling = { light: solution.space.brief.light, kit: solution.space.brief.filters };
     return new Map(reasonsOf(solution).map((reason) => [reason.setting, reasonText(reason, telling)]));
   }, [solution]);
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   return (
     <div aria-busy={props.stale} className={props.stale ? styles.stale : undefined}>
       <div className={styles.tiles}>

@@ -3,7 +3,7 @@ import { filterSettings } from '@/core/filters/kit';
 import type { Brief } from '@/core/brief/brief';
 import type { Solution } from '@/core/answer/solve';
 import { clamp, THIRD_STOP_SHUTTERS } from '@/core/units/stops';
-import type { ShotChange } from '../parts/useShotEditing';
+import type { ShotChange } from '../data/useShotEditing';
 import { pinnedTo, pinsHolding } from './pins';
 
 /**

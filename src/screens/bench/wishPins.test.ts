@@ -4,7 +4,7 @@ import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
 import { valuesOf, WISH_KEYS } from '@/core/camera/wishes';
 import type { Wishes } from '@/core/camera/wishes';
-import { mapOf } from '../parts/modeMap/cells';
+import { mapOf } from '../ui/modeMap/cells';
 import { encodingNames, encodingsFrom } from '../kit/encodingNames';
 import { otherPins, pinsOf, wishesOf } from './wishPins';
 

@@ -4,8 +4,8 @@ import { Button, Input } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { readCode } from '@/workers/codes';
-import { pickAnyFile } from '../parts/pickFile';
-import { useToast } from '../parts/toast';
+import { pickAnyFile } from '../files/pickFile';
+import { useToast } from '../ui/toast';
 import styles from './camera.module.css';
 
 /** Larger than this across, a picture is made smaller before it is read. */

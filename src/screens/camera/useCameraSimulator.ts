@@ -8,8 +8,8 @@ import { readSetup } from '@/formats/code/setupCode';
 import { newCameraSimulator, passed, started, stopped, takeSetup } from '@/simulators/camera/camera';
 import type { CameraSimulator, World } from '@/simulators/camera/camera';
 import { setFaultText, setupFaultText } from '@/words/cameraTalk';
-import { useRepository } from '../parts/repository';
-import { useToast } from '../parts/toast';
+import { useRepository } from '../data/repository';
+import { useToast } from '../ui/toast';
 
 /** How often its screen is drawn anew while time passes, milliseconds. */
 const TICK_MS = 100;

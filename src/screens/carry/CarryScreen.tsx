@@ -3,8 +3,9 @@
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { openDayOf, useOutingAddress, useOutings } from '../parts/outings';
-import { useShotId } from '../parts/places';
+import { openDayOf, useOutings } from '../data/outings';
+import { useOutingAddress } from '../routes';
+import { useShotId } from '../routes';
 import { ShotCards } from './ShotCard';
 
 const DayCards = dynamic(() => import('./day/DayCards').then((module) => module.DayCards), { ssr: false });

@@ -9,7 +9,7 @@ import type { CameraProfile } from '@/core/camera/profile';
 import { hyperfocalM } from '@/core/optics/focus';
 import { trimmed } from '@/core/units/format';
 import { START_LABEL } from '@/words/cameraText';
-import { ChoiceField, ListField, NumberField } from '../parts/Fields';
+import { ChoiceField, ListField, NumberField } from '../ui/Fields';
 import type { EditProfile } from './useProfileDraft';
 import styles from './kit.module.css';
 

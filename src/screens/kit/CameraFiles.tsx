@@ -9,11 +9,11 @@ import { modesOf } from '@/core/camera/modeTable';
 import { checkFile } from '@/core/schema/checkFile';
 import type { Checked, Fault } from '@/core/schema/fault';
 import { parseJson } from '@/formats/json';
-import { download } from '../parts/download';
-import { fileName } from '../parts/fileName';
+import { download } from '../files/download';
+import { fileName } from '../files/fileName';
 import { askFiles } from '@/workers/files';
-import { FaultList } from '../parts/FaultList';
-import { pickAnyFile } from '../parts/pickFile';
+import { FaultList } from '../ui/FaultList';
+import { pickAnyFile } from '../files/pickFile';
 import type { ProfileDraft } from './useProfileDraft';
 import styles from './kit.module.css';
 

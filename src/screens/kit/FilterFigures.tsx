@@ -6,8 +6,8 @@ import type { Filter } from '@/core/filters/kit';
 import { FilterSchema } from '@/core/filters/filterSchema';
 import { without } from '@/core/units/without';
 import { filterText } from '@/words/settingText';
-import { ChoiceField, ListField, NumberField } from '../parts/Fields';
-import { useOwnThings } from '../parts/kit';
+import { ChoiceField, ListField, NumberField } from '../ui/Fields';
+import { useOwnThings } from '../data/kit';
 
 const FILTER_KINDS: readonly { value: Filter['kind']; label: string }[] = [
   { value: 'nd', label: 'neutral density' },

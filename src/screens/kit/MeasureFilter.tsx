@@ -7,7 +7,7 @@ import type { Filter } from '@/core/filters/kit';
 import { measuredStops } from '@/core/filters/measure';
 import type { WallReading } from '@/core/filters/measure';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
-import { NumberField } from '../parts/Fields';
+import { NumberField } from '../ui/Fields';
 import styles from './kit.module.css';
 
 type Fixed = Exclude<Filter, { kind: 'variable' }>;

@@ -10,7 +10,7 @@ import { without } from '@/core/units/without';
 import { trimmed } from '@/core/units/format';
 import { PROJECTION_LABEL } from '@/words/cameraText';
 import { STABILIZATION_LABEL, viewLabel } from '@/words/labels';
-import { ChoiceField, NumberField, TextField } from '../parts/Fields';
+import { ChoiceField, NumberField, TextField } from '../ui/Fields';
 import type { EditProfile } from './useProfileDraft';
 import styles from './kit.module.css';
 

@@ -8,7 +8,7 @@ import { combinationsOf, limitCovers, modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile, ProfileLimit, ProfileRule } from '@/core/camera/profile';
 import { without } from '@/core/units/without';
 import { COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from '@/words/labels';
-import { ListField, NumberField, TextField } from '../parts/Fields';
+import { ListField, NumberField, TextField } from '../ui/Fields';
 import { ruleText } from '@/words/cameraText';
 import { encodingNames, encodingsFrom } from './encodingNames';
 import type { EditProfile } from './useProfileDraft';

@@ -6,7 +6,7 @@ import type { CameraProfile } from '@/core/camera/profile';
 import { checkAgainst } from '@/core/schema/faults';
 import type { Fault } from '@/core/schema/fault';
 import type { KitItem } from '@/core/records/kitItem';
-import { useRepository } from '../parts/repository';
+import { useRepository } from '../data/repository';
 
 export type EditProfile = (label: string, change: (profile: CameraProfile) => CameraProfile) => void;
 

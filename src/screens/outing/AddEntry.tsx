@@ -9,7 +9,7 @@ import type { Shot } from '@/core/records/shot';
 import { inOrder } from '@/core/records/entries';
 import { withDay } from '@/core/records/dayEdits';
 import { movedTo, wallClock } from '@/formats/clock';
-import { useRepository, useShots } from '../parts/repository';
+import { useRepository, useShots } from '../data/repository';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 

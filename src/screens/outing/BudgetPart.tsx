@@ -11,10 +11,10 @@ import { without } from '@/core/units/without';
 import { trimmed } from '@/core/units/format';
 import { clockText } from '@/words/lightText';
 import { actText, dayRemedyText, leavesText, levelText, outText } from '@/words/outingText';
-import { ChoiceField, ListField, NumberField } from '../parts/Fields';
-import { Figures } from '../parts/Figures';
-import { useKit } from '../parts/kit';
-import type { DayAtWork } from '../parts/workedDay';
+import { ChoiceField, ListField, NumberField } from '../ui/Fields';
+import { Figures } from '../ui/Figures';
+import { useKit } from '../data/kit';
+import type { DayAtWork } from '../data/workedDay';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 

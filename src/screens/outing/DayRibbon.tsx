@@ -12,15 +12,16 @@ import type { Outing, OutingDay } from '@/core/records/outing';
 import { without } from '@/core/units/without';
 import { wholeHours } from '@/formats/clock';
 import { clockText, spanText } from '@/words/lightText';
-import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
+import { settingText } from '@/words/settingText';
+import type { FilterNotation } from '@/words/settingText';
 import { holdsText } from '@/words/outingText';
 import { bandPath } from '../bench/light/ribbonShape';
-import { useChoice } from '../parts/repository';
-import type { DayAtWork } from '../parts/workedDay';
-import { useWidth } from '../parts/useWidth';
+import { usePreference } from '../data/repository';
+import type { DayAtWork } from '../data/workedDay';
+import { useWidth } from '../ui/useWidth';
 import { FilterRun } from './FilterRun';
 import { Levels, levelsHeight } from './Levels';
-import { cutTo } from '../parts/cutTo';
+import { cutTo } from '../ui/cutTo';
 import styles from './ribbon.module.css';
 import type { DayEditing } from './useDayEditing';
 
@@ -57,7 +58,7 @@ export function DayRibbon({
   const { cameras, sheet } = schedule;
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   const [drag, setDrag] = useState<{ entryId: string; grabMs: number; byMin: number } | null>(null);
   const light = useMemo(() => {
     const sun = openSunOf(schedule.parts);
@@ -352,7 +353,7 @@ function Block({
   scale: (ms: number) => number;
   top: number;
   zone: string;
-  notation: (typeof FILTER_NOTATIONS)[number];
+  notation: FilterNotation;
   chosen: boolean;
   handlers: object;
 }): ReactNode {

@@ -23,14 +23,14 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { inOrder } from '@/core/records/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
-import { FILTER_NOTATIONS, durationText, settingText } from '@/words/settingText';
+import { durationText, settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { holdsText } from '@/words/outingText';
-import { useChoice } from '../parts/repository';
-import { outingUrl } from '../parts/outings';
-import type { DayAtWork } from '../parts/workedDay';
-import { VirtualList } from '../parts/VirtualList';
-import type { RowProps } from '../parts/listProps';
+import { usePreference } from '../data/repository';
+import { outingUrl } from '../routes';
+import type { DayAtWork } from '../data/workedDay';
+import { VirtualList } from '../ui/VirtualList';
+import type { RowProps } from '../ui/listProps';
 import { AddEntry } from './AddEntry';
 import { EntryEditor } from './EntryEditor';
 import styles from './outing.module.css';
@@ -58,7 +58,7 @@ export function Entries({
   onChoose: (entryId: string | null) => void;
 }): ReactNode {
   const [wanted, setWanted] = useState('');
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),

@@ -12,11 +12,11 @@ import { movedTo, wallClock } from '@/formats/clock';
 import { CARD_KEYS } from '@/words/card';
 import { dayText } from '@/words/lightText';
 import { pauseText } from '@/words/outingText';
-import { ChoiceField, ClockField, ListField, NumberField, TextField } from '../parts/Fields';
-import { useRepository } from '../parts/repository';
-import { outingUrl } from '../parts/outings';
-import type { DayAtWork } from '../parts/workedDay';
-import { SettingStrip } from '../parts/SettingStrip';
+import { ChoiceField, ClockField, ListField, NumberField, TextField } from '../ui/Fields';
+import { useRepository } from '../data/repository';
+import { outingUrl } from '../routes';
+import type { DayAtWork } from '../data/workedDay';
+import { SettingStrip } from '../ui/SettingStrip';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 

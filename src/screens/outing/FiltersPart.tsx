@@ -8,13 +8,12 @@ import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { presetsText, filterChangeText } from '@/words/outingText';
 import { clockText } from '@/words/lightText';
-import { FILTER_NOTATIONS } from '@/words/settingText';
 import Link from 'next/link';
-import { useChoice } from '../parts/repository';
-import { outingUrl } from '../parts/outings';
-import type { DayAtWork } from '../parts/workedDay';
-import { namedSetups } from '../parts/setups';
-import { SettingStrip } from '../parts/SettingStrip';
+import { usePreference } from '../data/repository';
+import { outingUrl } from '../routes';
+import type { DayAtWork } from '../data/workedDay';
+import { namedSetups } from '../data/setups';
+import { SettingStrip } from '../ui/SettingStrip';
 import styles from './outing.module.css';
 
 const PRESET_KEYS = CARD_KEYS.filter((key) => key !== 'filter');
@@ -56,7 +55,7 @@ function CameraFilters({
   day: OutingDay;
   worked: WorkedDay;
 }): ReactNode {
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   if (!sheet) return null;
   const { filterChangePlan, presets, filterChanges } = sheet;
   const setups = namedSetups(sheet, worked);

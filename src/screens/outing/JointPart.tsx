@@ -7,11 +7,10 @@ import type { JointDay, JointProgress } from '@/core/day/jointDay';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
 import { changeText, costText, JOINT_REASON } from '@/words/outingText';
-import { FILTER_NOTATIONS } from '@/words/settingText';
 import { cancelJoint, solveDayJointly } from '@/workers/day';
-import { useChoice } from '../parts/repository';
-import type { DayAtWork } from '../parts/workedDay';
-import { useToast } from '../parts/toast';
+import { usePreference } from '../data/repository';
+import type { DayAtWork } from '../data/workedDay';
+import { useToast } from '../ui/toast';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 
@@ -40,7 +39,7 @@ export function JointPart({
   editing: DayEditing;
 }): ReactNode {
   const [state, setState] = useState<State>({ kind: 'idle' });
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   const { complain, say } = useToast();
   useEffect(() => cancelJoint, []);
   const run = (): void => {

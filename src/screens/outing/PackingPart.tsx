@@ -8,8 +8,8 @@ import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { cautionText } from '@/words/mountText';
 import { packText } from '@/words/outingText';
-import { useWholeOuting } from '../parts/workedDay';
-import { useTicks } from '../parts/setups';
+import { useWholeOuting } from '../data/workedDay';
+import { useTicks } from '../data/setups';
 import styles from './outing.module.css';
 
 /** What goes into the bag for all days, and what to read once before going. */

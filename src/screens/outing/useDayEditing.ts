@@ -8,8 +8,8 @@ import { clockOf } from '@/core/records/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';
 import { movedTo, wallClock } from '@/formats/clock';
-import { useRepository } from '../parts/repository';
-import type { DayAtWork } from '../parts/workedDay';
+import { useRepository } from '../data/repository';
+import type { DayAtWork } from '../data/workedDay';
 
 /** What may be done to a day; each is one step of undo, and rejects when it was not written. */
 export interface DayEditing {

@@ -4,10 +4,10 @@ import type { MenuProps } from 'antd';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import type { WorkedDay } from '@/core/day/workedDay';
-import { download, downloadBlob } from '../parts/download';
-import { fileName } from '../parts/fileName';
-import { useToast } from '../parts/toast';
-import { workedDays } from '../parts/workedDay';
+import { download, downloadBlob } from '../files/download';
+import { fileName } from '../files/fileName';
+import { useToast } from '../ui/toast';
+import { workedDays } from '../data/workedDay';
 import { FILE_VERSION } from '@/core/schema/versions';
 
 /** The outing as files of open formats; what makes them comes when it is first asked for. */
@@ -55,7 +55,7 @@ export function useOutingFiles(
       return 'Exported the days with their reminders.';
     }),
     entry('zip', 'All of it with pictures of the cards (ZIP)', async () => {
-      const { outingZip } = await import('../parts/outingArchive');
+      const { outingZip } = await import('../files/outingArchive');
       downloadBlob(`${name}.zip`, await outingZip(outing, shots));
       return 'Exported the outing as one ZIP.';
     }),

@@ -3,12 +3,12 @@
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { useRepository } from '../parts/repository';
-import { FaultList } from '../parts/FaultList';
-import { useToast } from '../parts/toast';
-import { useIncomingState } from './incomingState';
-import type { NotTaken } from './incomingState';
-import { keep } from './importFiles';
+import { useRepository } from '../data/repository';
+import { FaultList } from '../ui/FaultList';
+import { useToast } from '../ui/toast';
+import { useIncomingState } from '../files/incomingState';
+import type { NotTaken } from '../files/incomingState';
+import { keep } from '../files/importFiles';
 
 /** Names told of what a file holds that is not sound. */
 const NAMES_TOLD = 12;

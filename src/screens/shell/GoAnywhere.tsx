@@ -5,10 +5,11 @@ import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { ReactNode } from 'react';
-import { useShots } from '../parts/repository';
+import { useShots } from '../data/repository';
 import { dayText } from '@/words/lightText';
-import { outingUrl, useOutings } from '../parts/outings';
-import { placeUrl, PLACES } from '../parts/places';
+import { useOutings } from '../data/outings';
+import { outingUrl } from '../routes';
+import { placeUrl, PLACES } from '../routes';
 import { useActions, useOverlay } from './actions';
 import styles from './shell.module.css';
 

@@ -4,11 +4,11 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import type { ReactNode } from 'react';
-import { isForReadings, useIncoming } from '../parts/incoming';
-import { useToast } from '../parts/toast';
-import { isRefusal, writeFaultText } from '../parts/writeFault';
+import { isForReadings, useIncoming } from '../files/incoming';
+import { useToast } from '../ui/toast';
+import { isRefusal, writeFaultText } from '../data/writeFault';
 import { useActions } from './actions';
-import { useIncomingState } from './incomingState';
+import { useIncomingState } from '../files/incomingState';
 import { isLostChunk, loadAnewOnce } from './lostChunk';
 
 // What is rarely seen comes when it is first needed.

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { placeUrl, PLACES } from '../parts/places';
+import { placeUrl, PLACES } from '../routes';
 import { useActions, useOverlay } from './actions';
 
 // The dialogs come when they are first asked for.

@@ -3,15 +3,15 @@
 import type { MenuProps } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { FILTER_NOTATIONS } from '@/words/settingText';
-import { useChoice } from '../parts/repository';
-import { MenuUnder } from '../parts/MenuUnder';
+import { PREFERENCES } from '@/core/records/preferences';
+import { usePreference } from '../data/repository';
+import { MenuUnder } from '../ui/MenuUnder';
 import { useActions } from './actions';
-import { useFolderItems } from './folderBackup';
+import { useFolderItems } from '../files/folderBackup';
 import { askOffline, useOffline } from './offlineReady';
 import type { OfflineState } from './offlineReady';
 import { MenuButton } from './MenuButton';
-import { THEME_LABEL, THEMES } from './theme';
+import { THEME_LABEL } from './theme';
 
 const OFFLINE_LABEL: Record<OfflineState, string> = {
   unknown: 'Not asked yet whether it works with no network',
@@ -24,8 +24,8 @@ const NOTATION_LABEL = { factor: 'by factor (ND16)', stops: 'in stops', density:
 
 /** The menu, opened as soon as it has come. */
 export function MainMenu(): ReactNode {
-  const [theme, setTheme] = useChoice('theme', THEMES, 'paper');
-  const [notation, setNotation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [theme, setTheme] = usePreference('theme');
+  const [notation, setNotation] = usePreference('filterNotation');
   const folder = useFolderItems();
   const offline = useOffline(({ state }) => state);
   const router = useRouter();
@@ -34,7 +34,7 @@ export function MainMenu(): ReactNode {
     {
       type: 'group',
       label: 'Theme',
-      children: THEMES.map((name) => ({
+      children: PREFERENCES.theme.map((name) => ({
         key: `theme-${name}`,
         label: `${THEME_LABEL[name]}${name === theme ? ' ✓' : ''}`,
         onClick: () => setTheme(name),
@@ -43,7 +43,7 @@ export function MainMenu(): ReactNode {
     {
       type: 'group',
       label: 'Filters written',
-      children: FILTER_NOTATIONS.map((name) => ({
+      children: PREFERENCES.filterNotation.map((name) => ({
         key: `notation-${name}`,
         label: `${NOTATION_LABEL[name]}${name === notation ? ' ✓' : ''}`,
         onClick: () => setNotation(name),

@@ -3,7 +3,7 @@
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
-import { useIncomingState } from './incomingState';
+import { useIncomingState } from '../files/incomingState';
 import styles from './shell.module.css';
 
 /** Before this a file is read without a word, milliseconds. */

@@ -4,13 +4,13 @@ import { ConfigProvider } from 'antd';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { useEffect } from 'react';
-import { RepositoryProvider, useChoice, useHistory, useRepository } from '../parts/repository';
-import { ToastProvider } from '../parts/toast';
+import { RepositoryProvider, usePreference, useHistory, useRepository } from '../data/repository';
+import { ToastProvider } from '../ui/toast';
 import { IncomingFiles } from './IncomingFiles';
 import { Keys } from './Keys';
 import { PlaceBoundary } from './PlaceBoundary';
 import styles from './shell.module.css';
-import { themeConfig, THEMES } from './theme';
+import { themeConfig } from './theme';
 import { TopBar } from './TopBar';
 import { useServiceWorker } from './useServiceWorker';
 
@@ -29,7 +29,7 @@ export function Shell({ children }: { children: ReactNode }): ReactNode {
 }
 
 function Themed({ children }: { children: ReactNode }): ReactNode {
-  const [theme] = useChoice('theme', THEMES, 'paper');
+  const [theme] = usePreference('theme');
   const ready = useRepository() !== null;
   useServiceWorker();
   const changed = useHistory().changes > 0;

@@ -4,10 +4,10 @@ import { Button } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect } from 'react';
 import type { ReactNode } from 'react';
-import { useRepository } from '../parts/repository';
+import { useRepository } from '../data/repository';
 import { useActions } from './actions';
-import { CHANGES_SINCE_EXPORT } from './exported';
-import { useFolderBackup } from './folderBackup';
+import { CHANGES_SINCE_EXPORT } from '../files/exported';
+import { useFolderBackup } from '../files/folderBackup';
 import styles from './shell.module.css';
 
 /** So many changes without an export, and a reminder stands at the top until there is one. */

@@ -1,14 +1,14 @@
 'use client';
 
-import { demoData } from '../parts/demoData';
+import { demoData } from '../data/demoData';
 import { create } from 'zustand';
 import type { Undone } from '@/store/history';
 import type { Repository } from '@/store/repository';
-import { useRepository } from '../parts/repository';
-import { pickFiles } from '../parts/pickFile';
-import { useToast } from '../parts/toast';
-import { writeFaultText } from '../parts/writeFault';
-import type * as Giving from './exportAll';
+import { useRepository } from '../data/repository';
+import { pickFiles } from '../files/pickFile';
+import { useToast } from '../ui/toast';
+import { writeFaultText } from '../data/writeFault';
+import type * as Giving from '../files/exportAll';
 
 /** What the shell shows over the place. */
 export const useOverlay = create<{ keys: boolean; palette: boolean }>(() => ({
@@ -50,14 +50,14 @@ export function useActions(): Actions {
     guard(async () => {
       if (!repository) return;
       // What reads files comes with the first of them.
-      const { importFiles } = await import('./importFiles');
+      const { importFiles } = await import('../files/importFiles');
       await importFiles(repository, files, { say, complain });
     });
   const takeAll = (files: readonly File[]): void =>
     taken(files.map((file) => ({ name: file.name, content: file })));
   const given = (give: (from: typeof Giving, repository: Repository) => Promise<string>): void =>
     guard(async () => {
-      if (repository) say(await give(await import('./exportAll'), repository));
+      if (repository) say(await give(await import('../files/exportAll'), repository));
     });
 
   return {

@@ -1,8 +1,8 @@
 import type { ThemeConfig } from 'antd';
+import type { Preferred } from '@/core/records/preferences';
 
-/** The themes, for Ant Design's tokens; the same colours stand as variables in globals.css. */
-export const THEMES = ['paper', 'night', 'glare'] as const;
-export type ThemeName = (typeof THEMES)[number];
+/** The themes for Ant Design's tokens; the same colours stand as variables in globals.css. */
+export type ThemeName = Preferred<'theme'>;
 
 export const THEME_LABEL: Record<ThemeName, string> = { paper: 'Paper', night: 'Night', glare: 'Glare' };
 

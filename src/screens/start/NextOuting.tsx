@@ -3,7 +3,8 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { dayText } from '@/words/lightText';
-import { openDayOf, outingUrl, useOutings } from '../parts/outings';
+import { openDayOf, useOutings } from '../data/outings';
+import { outingUrl } from '../routes';
 import styles from './start.module.css';
 
 /** The next outing, or the last: its days, and the two ways into it. */

@@ -9,15 +9,15 @@ import { USUAL, USUAL_FILTERS } from '@/core/brief/usual';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL } from '@/words/labels';
-import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
+import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { shortAnswer } from '@/workers/shots';
 import type { ShortAnswer } from '@/workers/shots';
-import { Empty } from '../parts/Empty';
-import { useChoice, useShots } from '../parts/repository';
-import { placeUrl } from '../parts/places';
-import { VirtualList } from '../parts/VirtualList';
-import type { RowProps } from '../parts/listProps';
+import { Empty } from '../ui/Empty';
+import { usePreference, useShots } from '../data/repository';
+import { placeUrl } from '../routes';
+import { VirtualList } from '../ui/VirtualList';
+import type { RowProps } from '../ui/listProps';
 import { useActions } from '../shell/actions';
 import { NextOuting } from './NextOuting';
 import { QuickBriefForm } from './QuickBriefForm';
@@ -39,7 +39,7 @@ function KeptShots(): ReactNode {
   const shots = useShots();
   const { resetDemo } = useActions();
   const [wanted, setWanted] = useState('');
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   const found = useMemo(
     () => shots?.filter(({ shot }) => (shot.name ?? '').toLowerCase().includes(wanted.toLowerCase())),
     [shots, wanted],

@@ -11,9 +11,9 @@ import type { Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { MOUNT_LABEL, ROLE_LABEL } from '@/words/labels';
-import { useRepository } from '../../parts/repository';
-import { SettingStrip } from '../../parts/SettingStrip';
-import { useToast } from '../../parts/toast';
+import { useRepository } from '../../data/repository';
+import { SettingStrip } from '../../ui/SettingStrip';
+import { useToast } from '../../ui/toast';
 import styles from './angles.module.css';
 
 /** A few angles on this action that cut to its answer: where each rides, how fast it feels, and its settings. */

@@ -1,6 +1,6 @@
 import type { Subject } from '@/core/optics/framing';
 import { clamp } from '@/core/units/stops';
-import type { ShotChange } from '../../parts/useShotEditing';
+import type { ShotChange } from '../../data/useShotEditing';
 
 /** What dragging in the framing view does to a shot: rounded as a person would say it. */
 export interface FramingMoves {

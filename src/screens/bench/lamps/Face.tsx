@@ -16,7 +16,7 @@ import type { Lamp } from '@/core/light/face';
 import type { Solution } from '@/core/answer/solve';
 import { tenths, trimmed } from '@/core/units/format';
 import { evText } from '@/words/settingText';
-import { NumberField } from '../../parts/Fields';
+import { NumberField } from '../../ui/Fields';
 import styles from '../light/light.module.css';
 
 /** Lamps as one finds them on labels (start); the beam's full angle. */

@@ -2,7 +2,7 @@
 
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
-import type { ShotEditing } from '../../parts/useShotEditing';
+import type { ShotEditing } from '../../data/useShotEditing';
 import styles from '../light/light.module.css';
 import { Face } from './Face';
 import { Flicker } from './Flicker';

@@ -11,7 +11,7 @@ import { without } from '@/core/units/without';
 import { trimmed } from '@/core/units/format';
 import { dayAt, isoIn } from '@/formats/clock';
 import { clockText } from '@/words/lightText';
-import type { ShotEditing } from '../../parts/useShotEditing';
+import type { ShotEditing } from '../../data/useShotEditing';
 import styles from './light.module.css';
 import { changingSun, zoneOf } from './sunEditing';
 

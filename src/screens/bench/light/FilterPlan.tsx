@@ -13,9 +13,9 @@ import type { Solution } from '@/core/answer/solve';
 import { tenths } from '@/core/units/format';
 import { marginText, runOrHoldText, tryAgainst, tryEnds, tryText } from '@/words/filterChoiceText';
 import { clockText } from '@/words/lightText';
-import { FILTER_NOTATIONS, filterText } from '@/words/settingText';
-import { useChoice } from '../../parts/repository';
-import type { ShotEditing } from '../../parts/useShotEditing';
+import { filterText } from '@/words/settingText';
+import { usePreference } from '../../data/repository';
+import type { ShotEditing } from '../../data/useShotEditing';
 import { pinnedTo } from '../pins';
 import styles from './light.module.css';
 import { holdingWindow, planSamples } from './ribbonShape';
@@ -34,7 +34,7 @@ export function FilterPlan({
   solution: Solution;
   editing: ShotEditing;
 }): ReactNode {
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   const calm = useDeferredValue(solution);
   const { space, candidate, loss } = calm;
   const kit = space.brief.filters;

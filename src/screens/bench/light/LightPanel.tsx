@@ -4,7 +4,7 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
 import { lightText } from '@/words/lightText';
-import type { ShotEditing } from '../../parts/useShotEditing';
+import type { ShotEditing } from '../../data/useShotEditing';
 import { SUN_TO_START_FROM } from '../sunWords';
 import { CloudHours } from './CloudHours';
 import { FilterPlan } from './FilterPlan';

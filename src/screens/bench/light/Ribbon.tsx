@@ -13,10 +13,10 @@ import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Solution } from '@/core/answer/solve';
 import { dayAt, wholeHours } from '@/formats/clock';
 import { clockText, spanText } from '@/words/lightText';
-import { evText, FILTER_NOTATIONS, filterText } from '@/words/settingText';
-import { useChoice } from '../../parts/repository';
-import type { ShotEditing } from '../../parts/useShotEditing';
-import { useWidth } from '../../parts/useWidth';
+import { evText, filterText } from '@/words/settingText';
+import { usePreference } from '../../data/repository';
+import type { ShotEditing } from '../../data/useShotEditing';
+import { useWidth } from '../../ui/useWidth';
 import { bandPath, holdingWindow, labelRoom, LAY, planSamples, shownSpan } from './ribbonShape';
 import { FilterLanes } from './FilterLanes';
 import styles from './ribbon.module.css';
@@ -37,7 +37,7 @@ export function Ribbon({
   solution: Solution;
   editing: ShotEditing;
 }): ReactNode {
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const [drag, setDrag] = useState<{ grabMs: number; fromMs: number } | null>(null);

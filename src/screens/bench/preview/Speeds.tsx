@@ -10,8 +10,8 @@ import { rampOf } from '@/core/playback/speeds';
 import type { MotionSheet } from '@/core/compare/motionSheet';
 import { trimmed } from '@/core/units/format';
 import { speedText } from '@/words/motionText';
-import { NumberField } from '../../parts/Fields';
-import type { ShotEditing } from '../../parts/useShotEditing';
+import { NumberField } from '../../ui/Fields';
+import type { ShotEditing } from '../../data/useShotEditing';
 import styles from './preview.module.css';
 
 /** Speeds that one clip is played at, each judged; and a ramp between two of them. */

@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import type { LitMinute } from '@/core/track/alongTrack';
 import type { TrackPoint } from '@/core/track/track';
 import { trimmed } from '@/core/units/format';
-import { useWidth } from '../../parts/useWidth';
+import { useWidth } from '../../ui/useWidth';
 import styles from './readings.module.css';
 
 const HEIGHT = 220;

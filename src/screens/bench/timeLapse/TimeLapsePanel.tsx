@@ -13,9 +13,9 @@ import type { TimeLapsePlan } from '@/core/timeLapse/timeLapsePlan';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { CHANGE_LABEL, TIME_LAPSE_LOOK_LABEL, viewLabel } from '@/words/labels';
 import { durationText, filterText } from '@/words/settingText';
-import { ChoiceField, NumberField } from '../../parts/Fields';
-import { Figures } from '../../parts/Figures';
-import type { ShotEditing } from '../../parts/useShotEditing';
+import { ChoiceField, NumberField } from '../../ui/Fields';
+import { Figures } from '../../ui/Figures';
+import type { ShotEditing } from '../../data/useShotEditing';
 import { options } from '../wordParts';
 import styles from './timeLapse.module.css';
 

@@ -11,7 +11,7 @@ import { TERM_LABEL, TERMS } from '@/core/loss/table';
 import { viewLabel } from '@/words/labels';
 import { markText } from '@/words/tradeOffText';
 import { filterText } from '@/words/settingText';
-import type { ShotEditing } from '../../parts/useShotEditing';
+import type { ShotEditing } from '../../data/useShotEditing';
 import { pinnedTo } from '../pins';
 import { LightChart } from './LightChart';
 import { ShutterChart } from './ShutterChart';

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { DeckCard } from '@/core/day/deck';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { clockText } from '@/words/lightText';
-import { outingUrl } from '../../parts/outings';
+import { outingUrl } from '../../routes';
 import styles from './day.module.css';
 
 /** The end of the day: what was recorded, what was not, and where to go on. */

@@ -7,9 +7,9 @@ import { safetyCards } from '@/core/day/packing';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { cautionText } from '@/words/mountText';
 import { outText } from '@/words/outingText';
-import { outingUrl } from '../../parts/outings';
-import type { DayAtWork } from '../../parts/workedDay';
-import { namedSetups, useTicks } from '../../parts/setups';
+import { outingUrl } from '../../routes';
+import type { DayAtWork } from '../../data/workedDay';
+import { namedSetups, useTicks } from '../../data/setups';
 import styles from './day.module.css';
 
 /** Checks that are made once a day, at home or at the car. */

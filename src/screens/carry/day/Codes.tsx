@@ -11,12 +11,12 @@ import type { Outing, OutingDay } from '@/core/records/outing';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { isoIn } from '@/formats/clock';
 import { CARD_KEYS } from '@/words/card';
-import { CodeDrawing } from '../../parts/CodeDrawing';
-import { outingUrl } from '../../parts/outings';
-import { useWorkedDay } from '../../parts/workedDay';
-import { namedSetups } from '../../parts/setups';
-import { SettingStrip } from '../../parts/SettingStrip';
-import { useToast } from '../../parts/toast';
+import { CodeDrawing } from '../../ui/CodeDrawing';
+import { outingUrl } from '../../routes';
+import { useWorkedDay } from '../../data/workedDay';
+import { namedSetups } from '../../data/setups';
+import { SettingStrip } from '../../ui/SettingStrip';
+import { useToast } from '../../ui/toast';
 import styles from './day.module.css';
 
 /** The code is written anew this often, so that the clock in it is right; slowly enough to be read, milliseconds. */

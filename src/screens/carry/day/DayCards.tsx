@@ -12,12 +12,11 @@ import type { DeckCard } from '@/core/day/deck';
 import { item } from '@/core/units/items';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { dateText, dayText } from '@/words/lightText';
-import { useChoice } from '../../parts/repository';
-import { MenuUnder } from '../../parts/MenuUnder';
-import { outingUrl, readdress } from '../../parts/outings';
-import { useWorkedDay } from '../../parts/workedDay';
-import { useWakeLock } from '../../parts/useWakeLock';
-import { THEMES } from '../../shell/theme';
+import { usePreference } from '../../data/repository';
+import { MenuUnder } from '../../ui/MenuUnder';
+import { outingUrl, readdress } from '../../routes';
+import { useWorkedDay } from '../../data/workedDay';
+import { useWakeLock } from '../../ui/useWakeLock';
 import { AfterCard } from './AfterCard';
 import { BeforeCard } from './BeforeCard';
 import styles from './day.module.css';
@@ -37,7 +36,7 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
   const named = deck.findIndex(({ id }) => id === wanted);
   const at = named >= 0 ? named : nextCard(deck, ticked);
   const card = item(deck, at);
-  const [theme, setTheme] = useChoice('theme', THEMES, 'paper');
+  const [theme, setTheme] = usePreference('theme');
   const wake = useWakeLock();
   const touched = useRef<number | null>(null);
   const go = (to: number): void => {

@@ -16,15 +16,15 @@ import { ACTIVITY_LABEL, MOUNT_LABEL } from '@/words/labels';
 import { clockText } from '@/words/lightText';
 import { pairCardLines } from '@/words/pairText';
 import { pauseText } from '@/words/outingText';
-import { durationText, FILTER_NOTATIONS } from '@/words/settingText';
-import { useChoice, useRepository } from '../../parts/repository';
-import { Refused } from '../../parts/Fields';
-import { outingUrl } from '../../parts/outings';
-import type { DayAtWork } from '../../parts/workedDay';
-import { namedSetups, useTicks } from '../../parts/setups';
-import { writeFaultText } from '../../parts/writeFault';
-import { useToast } from '../../parts/toast';
-import { useTyped } from '../../parts/useTyped';
+import { durationText } from '@/words/settingText';
+import { usePreference, useRepository } from '../../data/repository';
+import { Refused } from '../../ui/Fields';
+import { outingUrl } from '../../routes';
+import type { DayAtWork } from '../../data/workedDay';
+import { namedSetups, useTicks } from '../../data/setups';
+import { writeFaultText } from '../../data/writeFault';
+import { useToast } from '../../ui/toast';
+import { useTyped } from '../../ui/useTyped';
 import { EightValues } from '../EightValues';
 import styles from './day.module.css';
 
@@ -176,7 +176,7 @@ function PartValues({
   outing: Outing;
   many: boolean;
 }): ReactNode {
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   const own = part.answer;
   const preset = presetOf(part, worked.day);
   const { mount } = part.brief;

@@ -14,12 +14,12 @@ import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
 import { clockText, dateText } from '@/words/lightText';
 import { actText, filterChangeText } from '@/words/outingText';
-import { FILTER_NOTATIONS, durationText, settingText } from '@/words/settingText';
-import { CodeDrawing } from '../../parts/CodeDrawing';
-import { useChoice } from '../../parts/repository';
-import { outingUrl, readdress } from '../../parts/outings';
-import { useWorkedDay } from '../../parts/workedDay';
-import { namedSetups } from '../../parts/setups';
+import { durationText, settingText } from '@/words/settingText';
+import { CodeDrawing } from '../../ui/CodeDrawing';
+import { usePreference } from '../../data/repository';
+import { outingUrl, readdress } from '../../routes';
+import { useWorkedDay } from '../../data/workedDay';
+import { namedSetups } from '../../data/setups';
 import { sheetsOf } from './folding';
 import styles from './paper.module.css';
 
@@ -131,7 +131,7 @@ function nameOf(card: DeckCard): string {
 }
 
 function Pocket({ card, day, zone }: { card: DeckCard; day: WorkedDay; zone: string }): ReactNode {
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   if (card.kind === 'tasks')
     return (
       <section>

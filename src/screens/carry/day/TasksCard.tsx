@@ -6,10 +6,9 @@ import type { DeckCard, Task } from '@/core/day/deck';
 import type { Outing } from '@/core/records/outing';
 import { clockText } from '@/words/lightText';
 import { actText, filterChangeText } from '@/words/outingText';
-import { FILTER_NOTATIONS } from '@/words/settingText';
-import { useChoice } from '../../parts/repository';
-import type { DayAtWork } from '../../parts/workedDay';
-import { useTicks } from '../../parts/setups';
+import { usePreference } from '../../data/repository';
+import type { DayAtWork } from '../../data/workedDay';
+import { useTicks } from '../../data/setups';
 import styles from './day.module.css';
 
 /** A break with things to do at the cameras: filters, cards, cells, charging. */
@@ -25,7 +24,7 @@ export function TasksCard({
   onDone: () => void;
 }): ReactNode {
   const { has, tick } = useTicks(outing);
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   const textOf = (task: Task): string => {
     const part = worked.day.camera(task.cameraId)?.parts[0];
     const name = part?.camera.name ?? task.cameraId;

@@ -1,7 +1,6 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useSearchParams } from 'next/navigation';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { item } from '@/core/units/items';
 import { todayIn } from '@/formats/today';
@@ -15,27 +14,6 @@ export function useOutings(): Outing[] | undefined {
       repository ? repository.database.outings.orderBy('updatedAt').reverse().toArray() : undefined,
     [repository],
   );
-}
-
-/** Ids stay in the query, as everywhere. */
-export function outingUrl(
-  path: '/outing' | '/carry' | '/camera' | '/bench',
-  outingId: string,
-  dayId: string | null,
-  more: Readonly<Record<string, string>> = {},
-): string {
-  const query = new URLSearchParams({ ...more, outing: outingId, ...(dayId === null ? {} : { day: dayId }) });
-  return `${path}?${query.toString()}`;
-}
-
-/** Changes what the address says of the open place without asking the server for anything: it works with no network. */
-export function readdress(url: string): void {
-  window.history.replaceState(null, '', url);
-}
-
-export function useOutingAddress(): { outingId: string | null; dayId: string | null } {
-  const query = useSearchParams();
-  return { outingId: query.get('outing'), dayId: query.get('day') };
 }
 
 /** The outing and day that the address names; without one, the next to come, else the last that was. */

@@ -4,6 +4,8 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
 import type { LogEntry } from '@/core/records/logEntry';
+import { PREFERENCES } from '@/core/records/preferences';
+import type { Preference, Preferred } from '@/core/records/preferences';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import type { HistoryState } from '@/store/history';
 import type { Repository } from '@/store/repository';
@@ -100,18 +102,15 @@ export function useLog(): LogEntry[] | undefined {
   );
 }
 
-/** A remembered choice, with a setter that all windows follow. */
-export function useChoice<T extends string>(
-  key: string,
-  allowed: readonly T[],
-  usual: T,
-): [T, (value: T) => void] {
+/** What the person prefers, with a setter that all windows follow. */
+export function usePreference<P extends Preference>(key: P): [Preferred<P>, (value: Preferred<P>) => void] {
   const repository = useRepository();
   const kept = useLiveQuery(
     async () => (repository ? repository.database.choices.get(key) : undefined),
     [repository, key],
   );
-  const value = allowed.find((one) => one === kept?.value) ?? usual;
+  const allowed: readonly Preferred<P>[] = PREFERENCES[key];
+  const value = allowed.find((one) => one === kept?.value) ?? PREFERENCES[key][0];
   return [value, (next) => void repository?.choose(key, next)];
 }
 

@@ -6,9 +6,9 @@ import { useEffect } from 'react';
 import type { ReactNode } from 'react';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { Empty } from './Empty';
-import { useShotRecord, useShots } from './repository';
-import { placeUrl, useShotId } from './places';
-import type { PlacePath } from './places';
+import { useShotRecord, useShots } from '../data/repository';
+import { placeUrl, useShotId } from '../routes';
+import type { PlacePath } from '../routes';
 
 /** A place for one shot: the one the address names, or the last changed; and what to say when there is none. */
 export function OpenShot({

@@ -8,10 +8,10 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { shotToText } from '@/formats/shotText';
 import { download } from './download';
 import { fileName } from './fileName';
-import { useRepository } from './repository';
-import { placeUrl, usePlace } from './places';
-import { useToast } from './toast';
-import type { Solved } from './useAnswer';
+import { useRepository } from '../data/repository';
+import { placeUrl, usePlace } from '../routes';
+import { useToast } from '../ui/toast';
+import type { Solved } from '../data/useAnswer';
 
 /** What can be done with one shot besides changing it, as a menu, with its keys. */
 export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<MenuProps['items']> {

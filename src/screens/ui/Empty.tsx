@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import styles from './parts.module.css';
+import styles from './ui.module.css';
 
 /** A place with nothing on it yet: what belongs here, and the way to it. */
 export function Empty({

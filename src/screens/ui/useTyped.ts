@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { writeFaultText } from './writeFault';
+import { writeFaultText } from '../data/writeFault';
 
 /** Takes a value; what is given back settles when it is written, and rejects when it could not be. */
 export type Commit<V> = (value: V) => unknown;

@@ -4,9 +4,9 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { partCount, partName } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
-import { placeUrl } from './places';
-import type { PlacePath } from './places';
-import styles from './parts.module.css';
+import { placeUrl } from '../routes';
+import type { PlacePath } from '../routes';
+import styles from './ui.module.css';
 
 /** The cameras of a shot, when there are several, each a link of its own. */
 export function AngleSwitch({

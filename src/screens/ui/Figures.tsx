@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import styles from './parts.module.css';
+import styles from './ui.module.css';
 
 /** A few computed figures in a row: quiet names, loud numerals. */
 export function Figures({

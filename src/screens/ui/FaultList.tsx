@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { faultLine } from '@/core/schema/fault';
 import type { Fault } from '@/core/schema/fault';
-import styles from './parts.module.css';
+import styles from './ui.module.css';
 
 /** So many at once: a broken file can have as many faults as lines. */
 const PAGE = 100;

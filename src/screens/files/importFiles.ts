@@ -3,7 +3,7 @@ import type { Repository } from '@/store/repository';
 import { askFiles } from '@/workers/files';
 import type { Stop } from '@/workers/files';
 import { leftBehindText, take } from './importText';
-import { writeFaultText } from '../parts/writeFault';
+import { writeFaultText } from '../data/writeFault';
 import { useIncomingState } from './incomingState';
 import type { NotTaken } from './incomingState';
 

@@ -3,8 +3,8 @@
 import type { MenuProps } from 'antd';
 import { useEffect, useState } from 'react';
 import type { Repository } from '@/store/repository';
-import { useRepository } from '../parts/repository';
-import { useToast } from '../parts/toast';
+import { useRepository } from '../data/repository';
+import { useToast } from '../ui/toast';
 
 /**
  * A live back-up: after every change everything is written to one file in a folder the person picked, where the browser

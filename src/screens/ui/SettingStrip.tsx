@@ -4,9 +4,9 @@ import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filters/kit';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import { SETTING_LABEL } from '@/words/labels';
-import { FILTER_NOTATIONS, settingText } from '@/words/settingText';
-import { useChoice } from './repository';
-import styles from './parts.module.css';
+import { settingText } from '@/words/settingText';
+import { usePreference } from '../data/repository';
+import styles from './ui.module.css';
 
 /** Settings in a row, to read: quiet labels, loud numerals. */
 export function SettingStrip({
@@ -18,7 +18,7 @@ export function SettingStrip({
   settings: Settings;
   kit: readonly Filter[];
 }): ReactNode {
-  const [notation] = useChoice('filterNotation', FILTER_NOTATIONS, 'factor');
+  const [notation] = usePreference('filterNotation');
   return (
     <dl className={styles.strip}>
       {keys.map((key) => (

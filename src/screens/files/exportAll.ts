@@ -1,7 +1,7 @@
 import { countsOf } from '@/store/repository';
 import type { Repository } from '@/store/repository';
-import { download, downloadBlob } from '../parts/download';
-import { everythingZip } from '../parts/outingArchive';
+import { download, downloadBlob } from './download';
+import { everythingZip } from './outingArchive';
 import { CHANGES_SINCE_EXPORT, countsText } from './exported';
 
 /** Everything kept, as one file; says what was in it. */

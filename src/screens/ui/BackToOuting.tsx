@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { outingUrl, useOutingAddress } from './outings';
+import { outingUrl, useOutingAddress } from '../routes';
 
 /** The way back to the outing that a shot was opened from. */
 export function BackToOuting({ className }: { className: string }): ReactNode {

@@ -38,3 +38,24 @@ export function usePlace(): PlacePath | null {
   const path = usePathname();
   return PLACES.find((place) => place.path === path)?.path ?? null;
 }
+
+/** Ids stay in the query, as everywhere. */
+export function outingUrl(
+  path: '/outing' | '/carry' | '/camera' | '/bench',
+  outingId: string,
+  dayId: string | null,
+  more: Readonly<Record<string, string>> = {},
+): string {
+  const query = new URLSearchParams({ ...more, outing: outingId, ...(dayId === null ? {} : { day: dayId }) });
+  return `${path}?${query.toString()}`;
+}
+
+/** Changes what the address says of the open place without asking the server for anything: it works with no network. */
+export function readdress(url: string): void {
+  window.history.replaceState(null, '', url);
+}
+
+export function useOutingAddress(): { outingId: string | null; dayId: string | null } {
+  const query = useSearchParams();
+  return { outingId: query.get('outing'), dayId: query.get('day') };
+}

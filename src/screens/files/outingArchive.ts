@@ -5,7 +5,7 @@ import type { ArchiveFiles } from '@/formats/outing/archive';
 import type { Repository } from '@/store/repository';
 import { cardPicture } from './cardPicture';
 import { fileName } from './fileName';
-import { workedDays } from './workedDay';
+import { workedDays } from '../data/workedDay';
 
 async function filesOf(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<ArchiveFiles> {
   const days = await workedDays(outing, shots);

@@ -5,7 +5,7 @@ import { useId } from 'react';
 import type { ReactNode } from 'react';
 import { namedText, useTyped, useTypedText } from './useTyped';
 import type { Commit } from './useTyped';
-import styles from './parts.module.css';
+import styles from './ui.module.css';
 
 /**
  * Labelled fields that commit when left or on Enter, so that each change is one step of undo. What could not be written
