@@ -62,7 +62,18 @@ export const PLACES: readonly string[] = [
   '/licences',
 ];
 
-/** Of these one of each kind, looked at by axe as well. */
+/** One of each place, looked at by axe at the size of a phone too. */
+export const FIRST: readonly string[] = [
+  '/',
+  '/bench?shot=demo-13&part=choice',
+  '/outing?outing=demo-outing&day=saturday&entry=sat-10',
+  '/carry?outing=demo-outing&day=saturday&card=sat-04',
+  '/camera?outing=demo-outing&day=saturday&camera=otter',
+  '/log',
+  '/kit?item=demo-kit-otter',
+];
+
+/** Of all one of each kind, looked at by axe as well. */
 export const SAMPLE: readonly string[] = [
   '/',
   '/bench?shot=demo-13&part=choice',

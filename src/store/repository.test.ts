@@ -86,6 +86,13 @@ describe('the repository', () => {
     expect(await repository.record('nowhere', settings())).toBeNull();
   });
 
+  it('comes up empty where the demo cannot be had, and seeds at the next open', async () => {
+    expect(await repository.seed(() => Promise.reject(new Error('404')))).toBe(false);
+    expect(await names()).toEqual([]);
+    expect(await repository.seed(() => Promise.resolve(makeDemo()))).toBe(true);
+    expect((await names()).length).toBeGreaterThan(10);
+  });
+
   it('seeds an empty database once, and resets the demo without touching own shots', async () => {
     const demo = makeDemo();
     expect(await repository.seed(() => Promise.resolve(demo))).toBe(true);

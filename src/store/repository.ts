@@ -291,7 +291,9 @@ export class Repository {
     const { database } = this;
     if ((await database.choices.get('seeded')) !== undefined || (await database.shots.count()) > 0)
       return false;
-    const records = await demo();
+    // A first visit that was cut off comes up empty, and the next one tries again.
+    const records = await demo().catch(() => null);
+    if (!records) return false;
     return database.transaction('rw', [...RECORD_TABLES, 'choices'], async () => {
       if ((await database.choices.get('seeded')) !== undefined) return false;
       await database.choices.put({ key: 'seeded', value: 'yes' });

@@ -14,7 +14,6 @@ const THING: Record<InTheWay['what'], string> = {
   dash: 'the dashboard',
   bonnet: 'the bonnet',
   rotors: 'rotor arms',
-  knees: 'knees',
 };
 
 export function thingsInTheWay(habits: MountHabits): string[] {

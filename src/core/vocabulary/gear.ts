@@ -14,7 +14,6 @@ export const GEAR = {
   dash: [0.04, 0.04, 0.045],
   bonnet: [0.05, 0.12, 0.2],
   rotors: [0.1, 0.1, 0.1],
-  knees: [0.08, 0.09, 0.13],
 } as const satisfies Record<string, readonly [number, number, number]>;
 
 export type GearKind = keyof typeof GEAR;
