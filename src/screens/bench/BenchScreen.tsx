@@ -18,11 +18,11 @@ import type { Solved } from '../data/useAnswer';
 import { useShotActions } from '../files/useShotActions';
 import { useShotEditing } from '../data/useShotEditing';
 import styles from './bench.module.css';
-import { BenchParts } from './BenchParts';
-import { RefusalPanel } from './Findings';
-import { Sentence } from './Sentence';
-import { StopRule } from './StopRule';
-import { Tiles } from './Tiles';
+import { BenchPanels } from './panels/BenchPanels';
+import { RefusalPanel } from './panels/choice/Findings';
+import { Sentence } from './brief/Sentence';
+import { StopRule } from './rule/StopRule';
+import { Tiles } from './answer/Tiles';
 
 /** Bench: one shot, from its sentence to its answer. */
 export function BenchScreen(): ReactNode {
@@ -94,7 +94,7 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
                 <StopRule solution={shown.solution} editing={editing} />
               </section>
               {compared && (
-                <BenchParts
+                <BenchPanels
                   record={record}
                   compared={compared}
                   solution={shown.solution}

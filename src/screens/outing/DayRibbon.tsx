@@ -15,7 +15,7 @@ import { clockText, spanText } from '@/words/lightText';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { holdsText } from '@/words/outingText';
-import { bandPath } from '../bench/light/ribbonShape';
+import { bandPath } from '../bench/panels/light/ribbonShape';
 import { usePreference } from '../data/repository';
 import type { DayAtWork } from '../data/workedDay';
 import { useWidth } from '../ui/useWidth';

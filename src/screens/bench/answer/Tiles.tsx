@@ -1,0 +1,187 @@
+'use client';
+
+import { Pin } from 'lucide-react';
+import { useMemo } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
+import type { Answer } from '@/core/records/answerFile';
+import type { Brief } from '@/core/brief/brief';
+import type { SettingKey, Settings } from '@/core/records/settings';
+import { tenths, trimmed } from '@/core/units/format';
+import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
+import { reasonsOf } from '@/core/answer/reasons';
+import type { Solution } from '@/core/answer/solve';
+import { SETTING_LABEL } from '@/words/labels';
+import { reasonText } from '@/words/reasonText';
+import type { ReasonText } from '@/words/sentences';
+import { settingText } from '@/words/settingText';
+import type { FilterNotation } from '@/words/settingText';
+import { usePreference } from '../../data/repository';
+import { MenuUnder } from '../../ui/MenuUnder';
+import type { ShotEditing } from '../../data/useShotEditing';
+import styles from '../bench.module.css';
+import { choicesFor, pinCost } from './choices';
+import { pinKeysOf, pinnedTo, pinsHolding, released } from './pins';
+import type { Choice } from './choices';
+
+interface Props {
+  brief: Brief;
+  answer: Answer;
+  solution: Solution;
+  editing: ShotEditing;
+  /** The answer is from before the brief could no longer be answered. */
+  stale: boolean;
+}
+
+/** The eight settings, always in the same order and place, and the smaller second row. */
+export function Tiles({ solution, ...props }: Props): ReactNode {
+  const reasons = useMemo(() => {
+    const telling = { light: solution.space.brief.light, kit: solution.space.brief.filters };
+    return new Map(reasonsOf(solution).map((reason) => [reason.setting, reasonText(reason, telling)]));
+  }, [solution]);
+  const [notation] = usePreference('filterNotation');
+  return (
+    <div aria-busy={props.stale} className={props.stale ? styles.stale : undefined}>
+      <div className={styles.tiles}>
+        {CARD_KEYS.map((key) => (
+          <Tile key={key} setting={key} notation={notation} reasons={reasons} {...props} />
+        ))}
+      </div>
+      <div className={styles.secondRow}>
+        {SECOND_ROW_KEYS.map((key) => (
+          <Tile key={key} setting={key} notation={notation} reasons={reasons} small {...props} />
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function Tile({
+  setting,
+  brief,
+  answer,
+  editing,
+  stale,
+  notation,
+  reasons,
+  small = false,
+}: Omit<Props, 'solution'> & {
+  reasons: ReadonlyMap<string, ReasonText>;
+  setting: SettingKey;
+  notation: FilterNotation;
+  small?: boolean;
+}): ReactNode {
+  const { settings } = answer;
+  const pinned = pinKeysOf(setting).some((key) => brief.pins[key] !== undefined);
+  const why = reasons.get(setting);
+  const choices = choicesFor(setting, brief, settings, notation);
+  const name = SETTING_LABEL[setting];
+  const text = settingText(setting, settings, brief.filters, notation);
+  const cost = pinned && !stale ? pinCost(setting, brief, answer.score) : 0;
+
+  const take = (choice: Choice): void =>
+    editing.preview(`set the ${name.toLowerCase()}`, (shot) => pinnedTo(shot, setting, choice.pins));
+  const toggle = (): void =>
+    editing.commit(pinned ? `let the ${name.toLowerCase()} go` : `pin the ${name.toLowerCase()}`, (shot) =>
+      pinned ? released(shot, setting) : pinnedTo(shot, setting, pinsHolding(setting, settings)),
+    );
+  const onKeyDown = (event: KeyboardEvent): void => {
+    const up = event.key === 'ArrowUp' || event.key === 'ArrowRight';
+    const down = event.key === 'ArrowDown' || event.key === 'ArrowLeft';
+    if (event.key === ' ') {
+      event.preventDefault();
+      toggle();
+    } else if (up || down) {
+      event.preventDefault();
+      const at = choices.findIndex(({ current }) => current);
+      const far = event.shiftKey ? 3 : 1;
+      const next = choices[Math.min(choices.length - 1, Math.max(0, at + (up ? far : -far)))];
+      if (next) take(next);
+    }
+  };
+
+  return (
+    <div
+      className={`${styles.tile ?? ''} ${small ? (styles.small ?? '') : ''} ${pinned ? (styles.pinned ?? '') : ''}`}
+    >
+      <span className={styles.tileName}>{name}</span>
+      <MenuUnder
+        menu={{
+          items: choices.map((choice, index) => ({ key: String(index), label: choice.label })),
+          selectedKeys: choices.flatMap(({ current }, index) => (current ? [String(index)] : [])),
+          onClick: ({ key }) => {
+            const choice = choices[Number(key)];
+            if (choice) take(choice);
+          },
+          style: { maxHeight: 340, overflow: 'auto' },
+        }}
+      >
+        <button
+          type="button"
+          className={`${styles.tileValue ?? ''} numerals`}
+          aria-label={`${name}: ${text}, ${pinned ? 'pinned by you' : 'worked out'}`}
+          aria-haspopup="menu"
+          onKeyDown={onKeyDown}
+        >
+          <TileValue setting={setting} settings={settings} text={text} />
+        </button>
+      </MenuUnder>
+      <button
+        type="button"
+        className={styles.pin}
+        aria-pressed={pinned}
+        onClick={toggle}
+        aria-label={`Pin ${name.toLowerCase()}`}
+      >
+        <Pin size={15} fill={pinned ? 'currentColor' : 'none'} aria-hidden />
+      </button>
+      {!small && <p className={styles.tileWhy}>{why?.short ?? why?.text}</p>}
+      {pinned && !stale && (
+        <p className={styles.tileCost}>
+          {cost > 0.02 ? `pinned, costs ${tenths(cost)}` : 'pinned, costs nothing'}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The loud part of a tile, with what belongs beside it set smaller. */
+function TileValue({
+  setting,
+  settings,
+  text,
+}: {
+  setting: SettingKey;
+  settings: Settings;
+  text: string;
+}): ReactNode {
+  const [loud, soft] = split(setting, settings, text);
+  return (
+    <>
+      <span>{loud}</span>
+      {soft !== '' && <small>{soft}</small>}
+    </>
+  );
+}
+
+function split(setting: SettingKey, settings: Settings, text: string): [loud: string, soft: string] {
+  switch (setting) {
+    case 'shutterSeconds':
+      return settings.shutterMode === 'auto'
+        ? [text.replace(' s, auto', ''), 's and shorter, auto']
+        : [text.replace(' s', ''), `s · ${trimmed(settings.shutterAngleDeg, 0)}°`];
+    case 'resolution':
+      return [String(settings.resolution.width), `×${settings.resolution.height}`];
+    case 'filter':
+      return settings.filter.ids.length === 0
+        ? [text, '']
+        : [text, `${trimmed(settings.filter.stops, 1)} stops`];
+    case 'frameRate':
+    case 'bitRateMbps':
+    case 'view': {
+      const at = text.lastIndexOf(' ');
+      return [text.slice(0, at), text.slice(at + 1)];
+    }
+    default:
+      return [text, ''];
+  }
+}

@@ -1,0 +1,71 @@
+'use client';
+
+import { Select } from 'antd';
+import type { ReactNode } from 'react';
+import type { Brief } from '@/core/brief/brief';
+import type { Filter } from '@/core/filters/kit';
+import type { ShotEditing } from '../../data/useShotEditing';
+import { filterName } from '@/words/settingText';
+import styles from './sentence.module.css';
+
+/** Filters that can be ticked into the kit of a shot; a file may bring others, which stay listed. */
+const KNOWN: readonly Filter[] = [
+  { id: 'nd2', kind: 'nd', stops: 1 },
+  { id: 'nd4', kind: 'nd', stops: 2 },
+  { id: 'nd8', kind: 'nd', stops: 3 },
+  { id: 'nd16', kind: 'nd', stops: 4 },
+  { id: 'nd32', kind: 'nd', stops: 5 },
+  { id: 'nd64', kind: 'nd', stops: 6 },
+  { id: 'nd1000', kind: 'nd', stops: 9.97 },
+  { id: 'polarizer', kind: 'polarizer', stops: 1.5 },
+  { id: 'variable', kind: 'variable', stopsMin: 2, stopsMax: 5 },
+  { id: 'haze', kind: 'haze', stops: 0.2 },
+  { id: 'cover', kind: 'cover', stops: 0.1 },
+];
+
+/** The last words of the sentence: which filters are in the bag. */
+export function KitWord({
+  brief,
+  owned,
+  usual,
+  editing,
+}: {
+  brief: Brief;
+  owned: readonly Filter[];
+  usual: boolean;
+  editing: ShotEditing;
+}): ReactNode {
+  const listed = [
+    ...new Map([...KNOWN, ...owned, ...brief.filters].map((filter) => [filter.id, filter])).values(),
+  ];
+  return (
+    <>
+      <span>In the bag </span>
+      <span className={`${styles.word ?? ''} ${(usual ? styles.usual : styles.mine) ?? ''}`}>
+        <Select
+          mode="multiple"
+          aria-label={`Filters in the bag${usual ? ', usual value' : ', set by you'}`}
+          variant="borderless"
+          popupMatchSelectWidth={false}
+          suffix={<span />}
+          placeholder="no filters"
+          maxTagPlaceholder=""
+          value={brief.filters.map(({ id }) => id)}
+          options={listed.map((filter) => ({ value: filter.id, label: filterName(filter) }))}
+          tagRender={({ label, value }) => (
+            <span>
+              {label}
+              {value === brief.filters.at(-1)?.id ? '' : ','}&nbsp;
+            </span>
+          )}
+          onChange={(ids: string[]) =>
+            editing.commit('change the filters in the bag', (shot) => ({
+              ...shot,
+              filters: listed.filter(({ id }) => ids.includes(id)),
+            }))
+          }
+        />
+      </span>
+    </>
+  );
+}

@@ -1,0 +1,125 @@
+'use client';
+
+import { InputNumber, Select } from 'antd';
+import type { KeyboardEvent, ReactNode } from 'react';
+import type { Assumed, Brief } from '@/core/brief/brief';
+import { trimmed } from '@/core/units/format';
+import type { ShotEditing } from '../../data/useShotEditing';
+import styles from './sentence.module.css';
+import { KitWord } from './KitWord';
+import { useOwnThings } from '../../data/kit';
+import { PartLink } from './PartLink';
+import { sentenceOf } from './words';
+import type { Word } from './wordParts';
+
+/** The brief as sentences whose words are controls. A solid rule under a word: you set it; a dotted one: the usual. */
+export function Sentence({
+  brief,
+  assumed,
+  editing,
+}: {
+  brief: Brief;
+  assumed: readonly Assumed[];
+  editing: ShotEditing;
+}): ReactNode {
+  const own = useOwnThings();
+  const usual = new Set(assumed.map(({ path }) => path));
+  return (
+    <div className={styles.sentence} role="group" aria-label="The brief">
+      {sentenceOf(brief, own).map((line, at) => (
+        <p key={at}>
+          {line.map((stretch, index) =>
+            typeof stretch === 'string' ? (
+              <span key={index} className={/^[,;.]/.test(stretch) ? styles.tight : undefined}>
+                {stretch}{' '}
+              </span>
+            ) : (
+              <WordControl
+                key={stretch.id}
+                word={stretch}
+                brief={brief}
+                editing={editing}
+                usual={usual.has(stretch.path) || usual.has(stretch.path.split('.')[0] ?? '')}
+              />
+            ),
+          )}
+          {at === 2 && (
+            <KitWord brief={brief} owned={own.filters} usual={usual.has('filters')} editing={editing} />
+          )}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+const USUAL = '__usual';
+
+function WordControl({
+  word,
+  brief,
+  editing,
+  usual,
+}: {
+  word: Word;
+  brief: Brief;
+  editing: ShotEditing;
+  usual: boolean;
+}): ReactNode {
+  const label = `${word.name}${usual ? ', usual value' : ', set by you'}`;
+  const className = `${styles.word ?? ''} ${usual ? (styles.usual ?? '') : (styles.mine ?? '')}`;
+  const reset = (event: KeyboardEvent): void => {
+    if (event.key !== 'Delete' || word.kind !== 'choice') return;
+    event.preventDefault();
+    editing.commit(`give back ${word.name.toLowerCase()}`, (shot) => word.set(shot, null, brief));
+  };
+  if (word.kind === 'choice')
+    return (
+      <span className={className} onKeyDown={reset}>
+        <Select
+          aria-label={label}
+          variant="borderless"
+          showSearch={{ optionFilterProp: 'label' }}
+          popupMatchSelectWidth={false}
+          suffix={<span />}
+          value={word.value(brief)}
+          options={[...word.options, ...(usual ? [] : [{ value: USUAL, label: 'back to the usual' }])]}
+          onSelect={(value) =>
+            editing.commit(`change ${word.name.toLowerCase()}`, (shot) =>
+              word.set(shot, value === USUAL ? null : value, brief),
+            )
+          }
+        />
+      </span>
+    );
+  if (word.kind === 'link')
+    return (
+      <span className={className}>
+        <PartLink part={word.part} label={`${word.name}: ${word.text(brief)}`}>
+          {word.text(brief)}
+        </PartLink>
+      </span>
+    );
+  const value = word.value(brief);
+  return (
+    <span className={className}>
+      <InputNumber
+        aria-label={label}
+        variant="borderless"
+        controls={false}
+        style={{ width: `${trimmed(value, 3).length + 0.35}ch` }}
+        value={value}
+        formatter={(shown, { userTyping, input }) => (userTyping ? input : trimmed(Number(shown), 3))}
+        min={word.min}
+        max={word.max}
+        step={word.step}
+        onChange={(next) => {
+          if (next === null || (next >= word.min && next <= word.max))
+            editing.preview(`change ${word.name.toLowerCase()}`, (shot) => word.set(shot, next, brief));
+        }}
+        onBlur={() => editing.commit(`change ${word.name.toLowerCase()}`)}
+        onPressEnter={() => editing.commit(`change ${word.name.toLowerCase()}`)}
+      />
+      {word.unit !== '' && <span className={styles.unit}>{word.unit}</span>}
+    </span>
+  );
+}

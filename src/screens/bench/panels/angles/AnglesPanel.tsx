@@ -1,0 +1,129 @@
+'use client';
+
+import type { Role } from '@/core/vocabulary/activities';
+import { Button, Checkbox } from 'antd';
+import { useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import type { Shot } from '@/core/records/shot';
+import { coverageOf } from '@/core/together/coverage';
+import type { Suggestion } from '@/core/together/coverage';
+import type { Solution } from '@/core/answer/solve';
+import { trimmed } from '@/core/units/format';
+import { CARD_KEYS } from '@/words/card';
+import { MOUNT_LABEL, ROLE_LABEL } from '@/words/labels';
+import { useRepository } from '../../../data/repository';
+import { SettingStrip } from '../../../ui/SettingStrip';
+import { useToast } from '../../../ui/toast';
+import styles from './angles.module.css';
+
+/** A few angles on this action that cut to its answer: where each rides, how fast it feels, and its settings. */
+export function AnglesPanel({ shot, solution }: { shot: Shot; solution: Solution }): ReactNode {
+  const repository = useRepository();
+  const { say, complain } = useToast();
+  const suggestions = useMemo(() => coverageOf(shot, solution), [shot, solution]);
+  const [left, setLeft] = useState<readonly Role[]>([]);
+  const taken = suggestions.filter(({ role }) => !left.includes(role));
+  const fastest = Math.max(1, ...suggestions.map(paceShown));
+  const shots = taken.length === 1 ? '1 shot' : `${taken.length} shots`;
+  const make = (): void => {
+    repository
+      ?.addShots(
+        taken.map((one) => one.shot),
+        `make ${shots} of one action`,
+      )
+      .then(() => say(`Made ${shots}. Undo takes ${taken.length === 1 ? 'it' : 'them'} back.`))
+      .catch((error: unknown) => complain(error instanceof Error ? error.message : String(error)));
+  };
+  return (
+    <section aria-labelledby="angles-title" className={styles.panel}>
+      <h2 id="angles-title">Angles on this action</h2>
+      <p className="quiet">
+        Angles that cut together: they share frame rate, colour and white balance with this answer. What
+        passes close reads as speed; from further away the same ride looks slow.
+      </p>
+      {suggestions.length === 0 && (
+        <p role="status">
+          This camera gives no other angle at this frame rate. Free the frame rate, or take another camera.
+        </p>
+      )}
+      <ul className={styles.angles}>
+        {suggestions.map((one) => (
+          <li key={one.role} className={styles.panel}>
+            <Checkbox
+              checked={!left.includes(one.role)}
+              onChange={({ target }) =>
+                setLeft((was) =>
+                  target.checked ? was.filter((role) => role !== one.role) : [...was, one.role],
+                )
+              }
+            >
+              <strong>{ROLE_LABEL[one.role]}</strong>: {MOUNT_LABEL[one.solution.space.brief.mount.kind]}
+            </Checkbox>
+            <p>{placeText(one)}</p>
+            <dl className={styles.paces}>
+              {one.subjectPctPerS !== null && one.solution.space.brief.motion.travelMps === 0 ? (
+                <Pace name="the person passing" pctPerS={one.subjectPctPerS} fullPctPerS={fastest} />
+              ) : (
+                <>
+                  <Pace name="as placed" pctPerS={one.worstPctPerS} fullPctPerS={fastest} />
+                  <Pace name="6 m further" pctPerS={one.farPctPerS} fullPctPerS={fastest} />
+                </>
+              )}
+            </dl>
+            <SettingStrip
+              keys={CARD_KEYS}
+              settings={one.solution.settings}
+              kit={one.solution.space.brief.filters}
+            />
+          </li>
+        ))}
+      </ul>
+      <p>
+        <Button type="primary" disabled={taken.length === 0} onClick={make}>
+          Make {taken.length === 1 ? 'this shot' : `these ${shots}`}
+        </Button>
+      </p>
+    </section>
+  );
+}
+
+/** The pace a suggestion is drawn with: what passes, or the subject where the camera stands. */
+function paceShown({ solution, subjectPctPerS, worstPctPerS }: Suggestion): number {
+  return solution.space.brief.motion.travelMps === 0 ? (subjectPctPerS ?? worstPctPerS) : worstPctPerS;
+}
+
+function placeText({ solution, fastWithinM }: Suggestion): string {
+  const { motion } = solution.space.brief;
+  const { subject, nearestM, travelMps } = motion;
+  if (subject)
+    return travelMps === 0
+      ? `The person ${trimmed(subject.distanceM, 1)} m away, passing at ${trimmed(subject.speedMps, 1)} m/s.`
+      : `The person ${trimmed(subject.distanceM, 1)} m away.`;
+  const near = `Things pass ${trimmed(nearestM, 1)} m away.`;
+  if (fastWithinM === null) return near;
+  return fastWithinM >= nearestM
+    ? `${near} It feels fast up to ${trimmed(fastWithinM, 1)} m.`
+    : `${near} Pass within ${trimmed(fastWithinM, 1)} m for a sense of speed.`;
+}
+
+function Pace({
+  name,
+  pctPerS,
+  fullPctPerS,
+}: {
+  name: string;
+  pctPerS: number;
+  fullPctPerS: number;
+}): ReactNode {
+  return (
+    <div>
+      <dt>{name}</dt>
+      <dd>
+        <span className={styles.bar} aria-hidden>
+          <span style={{ width: `${Math.min(100, (100 * pctPerS) / fullPctPerS)}%` }} />
+        </span>
+        <span className="numerals">{trimmed(pctPerS, 0)} % of the width a second</span>
+      </dd>
+    </div>
+  );
+}

@@ -1,0 +1,26 @@
+import type { ReactNode } from 'react';
+import styles from '../../bench.module.css';
+import type { Drawn } from '../drawn';
+import { Alternatives, HoldsPanel, Reasons, Warnings } from './Findings';
+import { FromKitPanel } from './FromKitPanel';
+import { Schools } from './Schools';
+
+/** The choice: every school's answer side by side, what to mind, how long it holds, and why. */
+export function ChoicePanel({
+  compared: { solution, answer },
+  editing,
+  whole,
+}: Pick<Drawn, 'compared' | 'editing' | 'whole'>): ReactNode {
+  return (
+    <div className={styles.columns}>
+      <Schools solution={solution} editing={editing} />
+      <div className={styles.side}>
+        <Warnings answer={answer} />
+        <FromKitPanel solution={solution} whole={whole.shot} editing={editing} />
+        <HoldsPanel solution={solution} />
+        <Alternatives solution={solution} editing={editing} />
+        <Reasons answer={answer} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,181 @@
+'use client';
+
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
+import { clockOf } from '@/core/answer/clock';
+import type { Answer, RefusalFile } from '@/core/records/answerFile';
+import type { Alternative } from '@/core/answer/alternatives';
+import type { Solution } from '@/core/answer/solve';
+import { without } from '@/core/units/without';
+import { tenths, trimmed } from '@/core/units/format';
+import { alternativeLabel, costsText, gainsText } from '@/words/alternativeText';
+import { SETTING_LABEL } from '@/words/labels';
+import { chanceText, clockHoldsText } from '@/words/lightText';
+import { durationText, evText } from '@/words/settingText';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import styles from '../../bench.module.css';
+import { pinnedTo } from '../../answer/pins';
+
+const MARK = { stop: 'Stop', caution: 'Caution', note: 'Note' } as const;
+
+export function Warnings({ answer }: { answer: Answer }): ReactNode {
+  return (
+    <section aria-labelledby="warnings-title" className={styles.findings}>
+      <h2 id="warnings-title">What will be seen</h2>
+      {answer.warnings.length === 0 && <p>Nothing to warn of.</p>}
+      <ul>
+        {answer.warnings.map((warning, index) => (
+          <li key={index} data-severity={warning.severity}>
+            <b>{MARK[warning.severity]}</b> {warning.text}
+            {warning.helps && (
+              <details>
+                <summary>What would help</summary>
+                <ul>
+                  {warning.helps.map((remedy) => (
+                    <li key={remedy}>{remedy}</li>
+                  ))}
+                </ul>
+              </details>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const FIRST = {
+  light: 'the light',
+  shake: 'the shake',
+  speed: 'the speed of what passes',
+  card: 'the card',
+} as const;
+
+export function HoldsPanel({ solution }: { solution: Solution }): ReactNode {
+  const { holds, space } = solution;
+  const { shakeDegPerSRms } = space.brief.motion;
+  const clock = useMemo(() => clockOf(solution), [solution]);
+  const zone = space.brief.light.kind === 'sun' ? space.brief.light.zone : undefined;
+  const unlimited = 100_000;
+  return (
+    <section aria-labelledby="holds-title" className={styles.findings}>
+      <h2 id="holds-title">How long it holds</h2>
+      <p>
+        {chanceText(holds.lightChance)} Light from <b className="numerals">{evText(holds.evMin)}</b> to{' '}
+        <b className="numerals">{evText(holds.evMax)}</b>; shake up to{' '}
+        <b className="numerals">
+          {holds.shakeDegPerSRms < unlimited ? `${trimmed(holds.shakeDegPerSRms, 0)}°/s` : 'any'}
+        </b>
+        {holds.shakeDegPerSRms < shakeDegPerSRms * 0.99
+          ? `, and it shakes more already: ${trimmed(shakeDegPerSRms, 0)}°/s`
+          : ` (now ${trimmed(shakeDegPerSRms, 0)})`}
+        ; things crossing at up to{' '}
+        <b className="numerals">
+          {holds.crossingDegPerS < unlimited ? `${trimmed(holds.crossingDegPerS, 0)}°/s` : 'any speed'}
+        </b>
+        ; <b className="numerals">{durationText(holds.recordSeconds)}</b> on the card.
+      </p>
+      {clock && <p>{clockHoldsText(clock, zone)}</p>}
+      <p>
+        The first limit is <b>{FIRST[holds.untilLimit]}</b>.
+      </p>
+    </section>
+  );
+}
+
+/** Filter steps either way, and the best without pins; each can be taken with one press. */
+export function Alternatives({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
+  const kit = solution.space.brief.filters;
+  const listed = solution.alternatives.filter(({ way }) => way.code !== 'school');
+  const take = ({ way, settings }: Alternative): void => {
+    if (way.code === 'withoutPins') editing.commit('let all pins go', (shot) => without(shot, 'pins'));
+    else if (way.code === 'recording')
+      editing.commit('record another way', (shot) =>
+        pinnedTo(shot, 'recording', { recording: way.recording }),
+      );
+    else
+      editing.commit('take another filter', (shot) =>
+        pinnedTo(shot, 'filter', { filter: { ids: settings.filter.ids, stops: settings.filter.stops } }),
+      );
+  };
+  if (listed.length === 0) return null;
+  return (
+    <section aria-labelledby="alternatives-title" className={styles.findings}>
+      <h2 id="alternatives-title">A step to either side</h2>
+      <ul>
+        {listed.map((alternative) => {
+          const label = alternativeLabel(alternative, kit);
+          return (
+            <li key={label} className={styles.alternative}>
+              <span>
+                <b>{label}</b>, {tenths(alternative.score)}: {gainsText(alternative)};{' '}
+                {costsText(alternative)}.
+              </span>
+              <Button onClick={() => take(alternative)} aria-label={`Take ${label}`}>
+                Take
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+export function Reasons({ answer }: { answer: Answer }): ReactNode {
+  return (
+    <section aria-labelledby="reasons-title" className={styles.findings}>
+      <h2 id="reasons-title">Why, with the arithmetic</h2>
+      {answer.why.map((reason) => (
+        <details key={reason.setting} className={styles.why}>
+          <summary>
+            <b>{SETTING_LABEL[reason.setting as keyof typeof SETTING_LABEL]}</b> {reason.text}
+          </summary>
+          <ul>
+            {reason.steps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ul>
+        </details>
+      ))}
+    </section>
+  );
+}
+
+/** Nothing can film this: why, and the nearest that can, each taken with one press. */
+export function RefusalPanel({
+  refusal,
+  editing,
+}: {
+  refusal: RefusalFile;
+  editing: ShotEditing;
+}): ReactNode {
+  return (
+    <section role="alert" className={styles.refusal}>
+      <h2>That cannot be</h2>
+      {refusal.reasons.map(({ path, text }) => (
+        <p key={path}>{text.charAt(0).toUpperCase() + text.slice(1)}.</p>
+      ))}
+      <p>Nearest that works:</p>
+      <div className={styles.ways}>
+        {refusal.nearest.map((way) => (
+          <Button
+            key={way.label}
+            onClick={() =>
+              editing.commit(`take ${way.label}`, (shot) => ({
+                ...without(shot, 'pins'),
+                ...(Object.keys(way.pins).length > 0 ? { pins: way.pins } : {}),
+                ...(way.isoCeiling === undefined
+                  ? {}
+                  : { limits: { ...shot.limits, isoCeiling: way.isoCeiling } }),
+              }))
+            }
+          >
+            {way.label}
+          </Button>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
+import type { Solution } from '@/core/answer/solve';
+import { fromKit } from '@/core/compare/fromKit';
+import type { FromKit } from '@/core/compare/fromKit';
+import { angleCount, shotOfAngle } from '@/core/records/secondAngles';
+import type { Shot } from '@/core/records/shot';
+import { fromKitText, kitThingName } from '@/words/kitRemedyText';
+import { useOwnThings } from '../../../data/kit';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import styles from '../../bench.module.css';
+
+/** The cameras of a shot by id. */
+function camerasIn(shot: Shot): (string | undefined)[] {
+  return Array.from({ length: angleCount(shot) }, (_, index) => {
+    const { camera } = shotOfAngle(shot, index);
+    return camera && ('profile' in camera ? camera.profile.id : camera.archetype);
+  });
+}
+
+/** Where this camera and bag leave a stop or a caution: what of the kit would not. */
+export function FromKitPanel({
+  solution,
+  whole,
+  editing,
+}: {
+  solution: Solution;
+  /** With all its cameras: what films beside this one is not free. */
+  whole: Shot;
+  editing: ShotEditing;
+}): ReactNode {
+  const own = useOwnThings();
+  const better = useMemo(() => {
+    const busy = camerasIn(whole);
+    return fromKit(solution, { ...own, cameras: own.cameras.filter(({ id }) => !busy.includes(id)) });
+  }, [solution, own, whole]);
+  if (better.length === 0) return null;
+  const take = ({ thing }: FromKit): void => {
+    if (thing.what === 'camera')
+      editing.commit('take another camera', (shot) => ({ ...shot, camera: { profile: thing.camera } }));
+    else
+      editing.commit('take another filter along', (shot) => ({
+        ...shot,
+        filters: [...solution.space.brief.filters, thing.filter],
+      }));
+  };
+  return (
+    <section aria-labelledby="from-kit-title" className={styles.findings}>
+      <h2 id="from-kit-title">From your kit</h2>
+      <ul>
+        {better.map((remedy) => {
+          const name = kitThingName(remedy);
+          return (
+            <li key={`${remedy.thing.what} ${name}`} className={styles.alternative}>
+              <span>{fromKitText(remedy, solution.score)}</span>
+              <Button onClick={() => take(remedy)} aria-label={`Take ${name} of your kit`}>
+                Take
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,125 @@
+'use client';
+
+import { SCHOOL_IDS } from '@/core/vocabulary/schools';
+import type { SchoolId } from '@/core/vocabulary/schools';
+import { Button } from 'antd';
+import dynamic from 'next/dynamic';
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
+import type { Alternative } from '@/core/answer/alternatives';
+import type { Solution } from '@/core/answer/solve';
+import { TERMS } from '@/core/loss/table';
+import type { Loss, Weights } from '@/core/loss/table';
+import { tenths } from '@/core/units/format';
+import { costsText, gainsText } from '@/words/alternativeText';
+import { SCHOOL_LABEL, SCHOOL_MEANS } from '@/words/labels';
+import { settingText } from '@/words/settingText';
+import { usePreference } from '../../../data/repository';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import styles from '../../bench.module.css';
+import type { LossRow } from './LossChart';
+
+const LossChart = dynamic(() => import('./LossChart').then((module) => module.LossChart), {
+  ssr: false,
+  loading: () => <p className="quiet">Drawing…</p>,
+});
+
+const SHORT = ['frameRate', 'shutterSeconds', 'filter', 'iso', 'stabilization'] as const;
+
+/** The schools side by side on this very shot: settings, loss by term, what each gains and costs. */
+export function Schools({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
+  const { space, alternatives } = solution;
+  const others = useMemo(
+    () =>
+      new Map(
+        alternatives.flatMap((alternative): [SchoolId, Alternative][] =>
+          alternative.way.code === 'school' ? [[alternative.way.school, alternative]] : [],
+        ),
+      ),
+    [alternatives],
+  );
+  const rows = useMemo<LossRow[]>(
+    () =>
+      SCHOOL_IDS.flatMap((id) => {
+        const loss = id === space.school.id ? solution.loss : others.get(id)?.loss;
+        return loss ? [{ label: SCHOOL_LABEL[id], loss: weighed(loss, space.school.weights) }] : [];
+      }),
+    [others, solution.loss, space.school],
+  );
+  return (
+    <section aria-labelledby="schools-title" className={styles.schools}>
+      <h2 id="schools-title">The schools on this shot</h2>
+      <ul>
+        {SCHOOL_IDS.map((id) => (
+          <SchoolRow key={id} id={id} solution={solution} other={others.get(id)} editing={editing} />
+        ))}
+      </ul>
+      <LossChart rows={rows} />
+      <p className="quiet">
+        All judged with the eyes of {SCHOOL_LABEL[space.school.id]}. Loss adds up what a viewer would see go
+        wrong.
+      </p>
+    </section>
+  );
+}
+
+function SchoolRow({
+  id,
+  solution,
+  other,
+  editing,
+}: {
+  id: SchoolId;
+  solution: Solution;
+  other: Alternative | undefined;
+  editing: ShotEditing;
+}): ReactNode {
+  const [notation] = usePreference('filterNotation');
+  const { brief, school } = solution.space;
+  const chosen = id === school.id;
+  const settings = chosen ? solution.settings : other?.settings;
+  const score = chosen ? solution.score : other?.score;
+  return (
+    <li className={chosen ? styles.chosen : undefined}>
+      <strong>{SCHOOL_LABEL[id]}</strong>
+      {settings && score !== undefined ? (
+        <>
+          <span className={`${styles.schoolSettings ?? ''} numerals`}>
+            {SHORT.map((key) => (
+              <span key={key}>{settingText(key, settings, brief.filters, notation)}</span>
+            ))}
+          </span>
+          <span className={`${styles.score ?? ''} numerals`}>
+            <span className="unseen">score </span>
+            {tenths(score)}
+          </span>
+        </>
+      ) : (
+        <span className="quiet">has no way on this camera with these pins</span>
+      )}
+      {chosen ? (
+        <em>chosen</em>
+      ) : (
+        <Button
+          aria-label={`Take ${SCHOOL_LABEL[id]}`}
+          disabled={!other}
+          onClick={() =>
+            editing.commit(`take ${SCHOOL_LABEL[id]}`, (shot) => ({
+              ...shot,
+              look: { ...shot.look, school: id },
+            }))
+          }
+        >
+          Take
+        </Button>
+      )}
+      <span className={styles.schoolPrice}>
+        {chosen || !other ? SCHOOL_MEANS[id] : `${gainsText(other)}; ${costsText(other)}`}
+      </span>
+    </li>
+  );
+}
+
+function weighed(loss: Loss, weights: Weights): Loss {
+  return Object.fromEntries(TERMS.map((term) => [term, weights[term] * loss[term]])) as Loss;
+}

@@ -1,0 +1,16 @@
+import type { Solution } from '@/core/answer/solve';
+import type { Answer } from '@/core/records/answerFile';
+import type { ShotRecord } from '@/core/records/shotRecord';
+import type { ShotEditing } from '../../data/useShotEditing';
+
+/** What a panel of the Bench may draw on. */
+export interface Drawn {
+  record: ShotRecord;
+  solution: Solution;
+  /** A moment behind while a hand moves, for what is slow to draw. */
+  compared: { solution: Solution; answer: Answer };
+  /** The camera that is open. */
+  editing: ShotEditing;
+  /** The shot with all its cameras. */
+  whole: ShotEditing;
+}

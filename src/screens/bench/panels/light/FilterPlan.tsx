@@ -1,0 +1,136 @@
+'use client';
+
+import { Button } from 'antd';
+import { useDeferredValue, useMemo } from 'react';
+import type { ReactNode } from 'react';
+import { filterPlanOf } from '@/core/filters/filterPlan';
+import { filterSettings } from '@/core/filters/kit';
+import { instantsOf, sunLightAt } from '@/core/light/sun/sunLight';
+import type { SunLight } from '@/core/light/sun/sunLight';
+import { filterTries, runOrHold } from '@/core/compare/filterChoice';
+import type { FilterTry } from '@/core/compare/filterChoice';
+import type { Solution } from '@/core/answer/solve';
+import { tenths } from '@/core/units/format';
+import { marginText, runOrHoldText, tryAgainst, tryEnds, tryText } from '@/words/filterChoiceText';
+import { clockText } from '@/words/lightText';
+import { filterText } from '@/words/settingText';
+import { usePreference } from '../../../data/repository';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import { pinnedTo } from '../../answer/pins';
+import styles from './light.module.css';
+import { holdingWindow, planSamples } from './ribbonShape';
+import { zoneOf } from './sunEditing';
+
+/** Rows shown at first: the best, and the answer wherever it stands. */
+const MOST_TRIES = 8;
+
+/** Which filter holds from when to when, and what each filter gives with a held and with a running shutter. */
+export function FilterPlan({
+  light,
+  solution,
+  editing,
+}: {
+  light: SunLight | null;
+  solution: Solution;
+  editing: ShotEditing;
+}): ReactNode {
+  const [notation] = usePreference('filterNotation');
+  const calm = useDeferredValue(solution);
+  const { space, candidate, loss } = calm;
+  const kit = space.brief.filters;
+  const tries = useMemo(() => filterTries(space, candidate, loss), [space, candidate, loss]);
+  const choice = runOrHold(tries, kit);
+  const shown = tries.filter((one, at) => at < MOST_TRIES || one.chosen);
+  const take = (one: FilterTry): void =>
+    editing.commit('take a filter', (shot) =>
+      pinnedTo(
+        pinnedTo(shot, 'filter', { filter: { ids: [...one.filter.ids], stops: one.filter.stops } }),
+        'shutterSeconds',
+        {
+          shutterMode: one.shutterMode,
+        },
+      ),
+    );
+  return (
+    <section aria-labelledby="plan-title" className={styles.section}>
+      <h2 id="plan-title">The filter for this light</h2>
+      {light && <Stretches light={light} solution={calm} />}
+      {choice &&
+        runOrHoldText(choice, kit).map((sentence) => (
+          <p key={sentence} className={styles.verdict}>
+            {sentence}
+          </p>
+        ))}
+      <table className={styles.tries}>
+        <caption className="unseen">
+          Every filter with the shutter held and running, the least loss first
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">Filter and shutter</th>
+            <th scope="col">Loss</th>
+            <th scope="col">At both ends of the light</th>
+            <th scope="col">Against the answer</th>
+            <th scope="col">
+              <span className="unseen">Take it</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((one) => {
+            const name = tryText(one, kit, notation);
+            return (
+              <tr key={name} data-chosen={one.chosen}>
+                <th scope="row">{name}</th>
+                <td className="numerals">{tenths(one.score)}</td>
+                <td>{tryEnds(one)}</td>
+                <td>{tryAgainst(one)}</td>
+                <td>
+                  {!one.chosen && (
+                    <Button onClick={() => take(one)} aria-label={`Take ${name}`}>
+                      Take
+                    </Button>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {tries.length > shown.length && (
+        <p className={styles.small}>{tries.length - shown.length} more with greater loss.</p>
+      )}
+      <p className={styles.small}>
+        Written as {notation}; the menu changes that.{' '}
+        {kit.length === 0 ? 'No filter in this shot’s kit.' : ''}
+      </p>
+    </section>
+  );
+
+  function Stretches({ light: sun, solution: at }: { light: SunLight; solution: Solution }): ReactNode {
+    const zone = zoneOf(sun);
+    const samples = instantsOf(Date.parse(sun.from), Date.parse(sun.to)).map((ms) => sunLightAt(sun, ms));
+    const plan = filterPlanOf(
+      planSamples(samples),
+      filterSettings(kit),
+      holdingWindow(at),
+      at.candidate.filter,
+    );
+    return (
+      <ul className={styles.stretches}>
+        {plan.map((stretch) => (
+          <li key={stretch.fromMs}>
+            <b className="numerals">
+              {clockText(stretch.fromMs, zone)}–{clockText(stretch.toMs, zone)}
+            </b>{' '}
+            <b>{stretch.filter.ids.length === 0 ? 'no filter' : filterText(stretch.filter, kit, notation)}</b>{' '}
+            {Math.min(stretch.marginBrightStops, stretch.marginDarkStops) >= -0.05
+              ? 'keeps all of the light inside this setting'
+              : 'misses least with this setting'}
+            : {marginText(stretch)}.
+          </li>
+        ))}
+      </ul>
+    );
+  }
+}

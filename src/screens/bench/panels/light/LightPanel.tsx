@@ -1,0 +1,54 @@
+'use client';
+
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { Solution } from '@/core/answer/solve';
+import { lightText } from '@/words/lightText';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import { SUN_TO_START_FROM } from '../../brief/sunWords';
+import { CloudHours } from './CloudHours';
+import { FilterPlan } from './FilterPlan';
+import styles from './light.module.css';
+import { PlaceAndTime } from './PlaceAndTime';
+import { Ribbon } from './Ribbon';
+import { SecondRow } from './SecondRow';
+import { SkyAround } from './SkyAround';
+
+/** The light of the shot over its day, and the filter decision that follows. */
+export function LightPanel({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
+  const { light } = solution.space.brief;
+  const sun = light.kind === 'sun' ? light : null;
+  return (
+    <div className={styles.panel}>
+      {sun ? (
+        <>
+          <PlaceAndTime light={sun} editing={editing} />
+          <section aria-labelledby="ribbon-title" className={styles.section}>
+            <h2 id="ribbon-title">The day&apos;s light</h2>
+            <Ribbon light={sun} solution={solution} editing={editing} />
+            <p className={styles.small}>
+              Dark band: the light the shot crosses at that hour; pale band: how far sky and model may be off.
+              Lined: golden hour; dotted: blue hour. Below, solid: that filter keeps all of it with this
+              setting; hatched: within a stop. Drag the shot, or move it with the arrow keys.
+            </p>
+          </section>
+        </>
+      ) : (
+        <p>
+          This shot&apos;s light is told by {lightText(light)}, without place or time.{' '}
+          <Button
+            onClick={() =>
+              editing.commit('tell the light by the sun', (shot) => ({ ...shot, light: SUN_TO_START_FROM }))
+            }
+          >
+            Tell it by the sun
+          </Button>
+        </p>
+      )}
+      <FilterPlan light={sun} solution={solution} editing={editing} />
+      {sun && <SkyAround light={sun} solution={solution} editing={editing} />}
+      {sun && <CloudHours light={sun} editing={editing} />}
+      <SecondRow solution={solution} />
+    </div>
+  );
+}

@@ -1,0 +1,153 @@
+'use client';
+
+import { MOUNTS } from '@/core/vocabulary/mounts';
+import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
+import type { MountKind } from '@/core/vocabulary/mounts';
+import { Button, Select } from 'antd';
+import { useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import { mountChoice } from '@/core/compare/mountChoice';
+import type { MountChoice } from '@/core/compare/mountChoice';
+import type { Solution } from '@/core/answer/solve';
+import { without } from '@/core/units/without';
+import { tenths, trimmed } from '@/core/units/format';
+import { MOUNT_LABEL } from '@/words/labels';
+import { cautionText, mountNoteText, obstructionText } from '@/words/mountText';
+import { settingText } from '@/words/settingText';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import { groundPaths, horizonPath, obstructionPath } from '../framing/drawing';
+import framing from '../framing/framing.module.css';
+import styles from './mounts.module.css';
+
+const MOST = 3;
+
+/** Two or three mounts side by side on this very shot: what blocks the view, what the shake costs, what to mind. */
+export function MountsPanel({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
+  const { space } = solution;
+  const { kind } = space.brief.mount;
+  const [others, setOthers] = useState<MountKind[]>([...MOUNTS[kind].others]);
+  const choices = useMemo(
+    () =>
+      [...new Set([kind, ...others])].slice(0, MOST).map((one) => [one, mountChoice(space, one)] as const),
+    [space, kind, others],
+  );
+  return (
+    <section aria-labelledby="mounts-title" className={styles.panel}>
+      <div className={framing.head}>
+        <h2 id="mounts-title">Mounts for this shot</h2>
+        <Select
+          mode="multiple"
+          aria-label="Mounts to compare"
+          maxCount={MOST - 1}
+          popupMatchSelectWidth={false}
+          value={others.filter((one) => one !== kind)}
+          options={MOUNT_KINDS.filter((one) => one !== kind).map((value) => ({
+            value,
+            label: MOUNT_LABEL[value],
+          }))}
+          onChange={(chosen: MountKind[]) => setOthers(chosen)}
+        />
+      </div>
+      <ul className={styles.mounts}>
+        {choices.map(([one, choice]) => (
+          <li key={one} data-chosen={one === kind}>
+            <h3>{MOUNT_LABEL[one]}</h3>
+            {choice ? (
+              <Choice
+                choice={choice}
+                solution={solution}
+                onTake={
+                  one === kind
+                    ? null
+                    : () =>
+                        editing.commit(`mount it: ${MOUNT_LABEL[one]}`, (shot) => ({
+                          ...shot,
+                          mount: { ...without(without(shot.mount ?? {}, 'place'), 'pitchDeg'), kind: one },
+                          motion: without(
+                            without(without(shot.motion ?? {}, 'shakeDegPerSRms'), 'nearestM'),
+                            'panDegPerS',
+                          ),
+                        }))
+                }
+              />
+            ) : (
+              <p>No answer on this mount with these pins.</p>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Choice({
+  choice,
+  solution,
+  onTake,
+}: {
+  choice: MountChoice;
+  solution: Solution;
+  onTake: (() => void) | null;
+}): ReactNode {
+  const { framed, habits, settings } = choice;
+  const { shape } = framed;
+  const tall = shape.heightPx / shape.widthPx;
+  const kit = solution.space.brief.filters;
+  const stops = choice.shutterStops;
+  return (
+    <>
+      <svg
+        viewBox={`-1 ${-tall} 2 ${2 * tall}`}
+        role="img"
+        aria-label={`${obstructionText(habits)} ${trimmed(framed.blocked * 100, 0)} % covered.`}
+        className={styles.frame}
+      >
+        <g className={framing.ground}>
+          {groundPaths(shape, habits.heightM).map((path, index) => (
+            <path key={index} d={path} />
+          ))}
+        </g>
+        <path d={horizonPath(shape)} className={styles.horizon} />
+        <g className={framing.inTheWay}>
+          {habits.inTheWay.map((thing, index) => (
+            <path key={index} d={obstructionPath(shape, thing)} />
+          ))}
+        </g>
+      </svg>
+      <p className="numerals">
+        <strong>{tenths(choice.score)}</strong> loss · {settingText('shutterSeconds', settings, kit)} ·{' '}
+        {settingText('filter', settings, kit)} · {settingText('stabilization', settings, kit)}
+      </p>
+      <ul className={styles.lines}>
+        <li>
+          {framed.blocked < 0.005
+            ? 'Nothing stands in this view.'
+            : `${obstructionText(habits)} ${trimmed(framed.blocked * 100, 0)} % of the frame.`}
+        </li>
+        <li>
+          Shakes {trimmed(choice.shakeDegPerSRms, 0)}°/s:{' '}
+          {Math.abs(stops) < 0.05 || onTake === null
+            ? 'as the brief has it'
+            : stops > 0
+              ? `${tenths(stops)} stops of shutter gained`
+              : `${tenths(-stops)} stops of shutter lost`}
+          .
+        </li>
+        <li>
+          Off level by up to {habits.tiltRiskDeg}°
+          {habits.upsideDown === 'never' ? '' : `, ${habits.upsideDown} upside down`}; subjects{' '}
+          {trimmed(habits.subjectM.from, 1)}–{trimmed(habits.subjectM.to, 0)} m away.
+        </li>
+        {habits.notes.map((note) => (
+          <li key={note}>{mountNoteText(note)}</li>
+        ))}
+        {choice.cautions.map((caution) => (
+          <li key={caution} className={styles.caution}>
+            {cautionText(caution)}
+          </li>
+        ))}
+      </ul>
+      {onTake ? <Button onClick={onTake}>Take</Button> : <em>the brief&apos;s mount</em>}
+    </>
+  );
+}

@@ -1,0 +1,287 @@
+'use client';
+
+import { CAMERA_HANDS, PAIR_KINDS, TURN_WAYS } from '@/core/vocabulary/pairs';
+import { Button } from 'antd';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
+import { joinOf } from '@/core/preview/joinOf';
+import type { Take } from '@/core/preview/take';
+import { briefOf } from '@/core/brief/brief';
+import { angleCount, partName, shotOfAngle, withAngle } from '@/core/records/secondAngles';
+import type { Pair, Shot } from '@/core/records/shot';
+import { without } from '@/core/units/without';
+import { pairSheet, planPair, wantedBlurPct } from '@/core/together/pairSheet';
+import { solve } from '@/core/answer/solve';
+import type { Outcome, Solution } from '@/core/answer/solve';
+import { trimmed } from '@/core/units/format';
+import { CARD_KEYS } from '@/words/card';
+import { HAND_LABEL, PAIR_LABEL, PAIR_MEANS, TURN_LABEL, viewLabel } from '@/words/labels';
+import { matchText } from '@/words/matchText';
+import { demandText, turnSentence } from '@/words/pairText';
+import { ChoiceField, NumberField, TextField } from '../../../ui/Fields';
+import { placeUrl } from '../../../routes';
+import { SettingStrip } from '../../../ui/SettingStrip';
+import { useToast } from '../../../ui/toast';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import { Player } from '../preview/Player';
+import { joined, useFilms } from '../preview/useFilms';
+import { options } from '../../brief/wordParts';
+import styles from './pair.module.css';
+
+/** Two shots that join: what they must share, what each must do, and the join itself, drawn. */
+export function PairPanel({ id, whole }: { id: string; whole: ShotEditing }): ReactNode {
+  const { shot } = whole;
+  const { pair } = shot;
+  if (!pair)
+    return (
+      <section aria-labelledby="pair-title" className={styles.panel}>
+        <h2 id="pair-title">A shot that joins another</h2>
+        <p>
+          A transition is two shots: the end of this one flows into the beginning of the next. Choose how they
+          join; the second half starts as a copy of this one, and is then set on the Bench as a shot of its
+          own.
+        </p>
+        <ul className={styles.kinds}>
+          {PAIR_KINDS.map((kind) => (
+            <li key={kind}>
+              <Button
+                onClick={() =>
+                  whole.commit('make it a pair', (one) => ({ ...one, pair: newPair(one, kind) }))
+                }
+              >
+                {PAIR_LABEL[kind]}
+              </Button>
+              <span>{PAIR_MEANS[kind]}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    );
+  return <PairOpen id={id} whole={whole} pair={pair} />;
+}
+
+function newPair(shot: Shot, kind: Pair['kind']): Pair {
+  const { camera, mount, motion, filters } = shot;
+  const second = Object.fromEntries(
+    Object.entries({ camera, mount, motion, filters }).filter(([, value]) => value !== undefined),
+  ) as Pair['second'];
+  return { kind, turn: 'right', second };
+}
+
+function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: Pair }): ReactNode {
+  const { shot } = whole;
+  const { complain, say } = useToast();
+  const secondAt = angleCount(shot);
+  const outcomes = useMemo(
+    () => [0, secondAt].map((at) => solve(briefOf(shotOfAngle(shot, at)).brief)),
+    [shot, secondAt],
+  );
+  const [first, second] = outcomes.map(solutionOf);
+  const change = (label: string, more: Partial<Pair>): void =>
+    whole.commit(label, (one) => (one.pair ? { ...one, pair: { ...one.pair, ...more } } : one));
+  const alike = (): void => {
+    const briefs = [0, secondAt].map((at) => briefOf(shotOfAngle(shot, at)).brief);
+    const [a, b] = briefs;
+    const plan = a && b ? planPair(pair, [a, b]) : null;
+    if (!plan) {
+      complain('These two cameras share no frame rate. Give both halves one camera, and try again.');
+      return;
+    }
+    const turns = pair.kind === 'whip' || pair.kind === 'falling';
+    whole.commit('set both halves alike', (one) =>
+      [0, secondAt].reduce((done, at, half) => {
+        const part = shotOfAngle(done, at);
+        const pins = plan.pins[half === 0 ? 0 : 1];
+        const panDegPerS = Math.ceil(plan.turnDegPerS[half === 0 ? 0 : 1] / 5) * 5;
+        return withAngle(done, at, {
+          ...part,
+          pins,
+          ...(turns ? { motion: { ...part.motion, panDegPerS } } : {}),
+        });
+      }, one),
+    );
+    say('Both halves hold the same settings now. Undo takes it back.');
+  };
+  return (
+    <section aria-labelledby="pair-title" className={styles.panel}>
+      <h2 id="pair-title">Two halves that join</h2>
+      <div className={styles.fields}>
+        <ChoiceField
+          label="Join"
+          value={pair.kind}
+          options={options(PAIR_KINDS, PAIR_LABEL)}
+          onCommit={(kind) => change('join another way', { kind })}
+        />
+        {pair.kind === 'whip' && (
+          <ChoiceField
+            label="Turning"
+            value={pair.turn ?? 'right'}
+            options={options(TURN_WAYS, TURN_LABEL)}
+            onCommit={(turn) => change('turn another way', { turn })}
+          />
+        )}
+        <ChoiceField
+          label="Camera in"
+          value={pair.hand ?? 'none'}
+          options={options(CAMERA_HANDS, HAND_LABEL)}
+          onCommit={(hand) => change('take the other hand', { hand })}
+        />
+        {(pair.kind === 'whip' || pair.kind === 'falling') && (
+          <NumberField
+            label="Blur at the join"
+            unit="% of the width"
+            value={wantedBlurPct(pair)}
+            min={1}
+            max={100}
+            onCommit={(blurPct = 10) => change('want another blur', { blurPct })}
+          />
+        )}
+        <TextField
+          label="Name of the second half"
+          value={pair.second.name ?? 'Second half'}
+          maxLength={120}
+          onCommit={(name) => change('rename the second half', { second: { ...pair.second, name } })}
+        />
+      </div>
+      <p className="quiet">{PAIR_MEANS[pair.kind]} Hand, direction and speed stay the same in both halves.</p>
+      <ul className={styles.halves}>
+        {[0, secondAt].map((at, half) => {
+          const solution = half === 0 ? first : second;
+          return (
+            <li key={at}>
+              <div className={styles.head}>
+                <strong>{half === 0 ? 'First half' : partName(shot, at)}</strong>
+                <Link href={placeUrl('/bench', id, at)}>Set on the Bench</Link>
+              </div>
+              {solution ? (
+                <SettingStrip
+                  keys={CARD_KEYS}
+                  settings={solution.settings}
+                  kit={solution.space.brief.filters}
+                />
+              ) : (
+                <p role="alert">No answer with these pins: mend it on the Bench first.</p>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {first && second && (
+        <Checks pair={pair} first={first} second={second} onAlike={alike} name={partName(shot, secondAt)} />
+      )}
+      <p>
+        <Button
+          type="text"
+          danger
+          onClick={() => whole.commit('part the pair', (one) => without(one, 'pair'))}
+        >
+          Part the pair: keep only the first half
+        </Button>
+      </p>
+    </section>
+  );
+}
+
+function solutionOf(outcome: Outcome): Solution | null {
+  return outcome.solved ? outcome.solution : null;
+}
+
+function Checks({
+  pair,
+  first,
+  second,
+  name,
+  onAlike,
+}: {
+  pair: Pair;
+  first: Solution;
+  second: Solution;
+  name: string;
+  onAlike: () => void;
+}): ReactNode {
+  const sheet = useMemo(() => pairSheet(pair, first, second), [pair, first, second]);
+  const wish = JSON.stringify(joinOf(pair, sheet, first, second));
+  const takes = useMemo(() => JSON.parse(wish) as [Take, Take], [wish]);
+  const films = useFilms(takes, 480);
+  const film = useMemo(() => joined(films), [films]);
+  const sentence = turnSentence(pair, sheet, wantedBlurPct(pair));
+  const { deliver, timelineFps } = first.space.brief.playback;
+  return (
+    <div className={styles.columns}>
+      <div className={styles.panel}>
+        <p role="status" className={sheet.joins ? undefined : styles.amiss}>
+          <b>{sheet.joins ? 'The halves join.' : 'They do not join yet.'}</b> {sentence}
+        </p>
+        <table className={styles.sheet}>
+          <caption className="unseen">
+            What both halves must share, and what this kind of join asks of them
+          </caption>
+          <thead>
+            <tr>
+              <th scope="col">Both share</th>
+              <th scope="col">First half</th>
+              <th scope="col">{name}</th>
+              <th scope="col">So</th>
+            </tr>
+          </thead>
+          <tbody>
+            {sheet.match.map((item) => {
+              const { name: what, values, so } = matchText(item);
+              return (
+                <tr key={item.what} data-same={item.same}>
+                  <th scope="row">{what}</th>
+                  {values.map((value, at) => (
+                    <td key={at} className="numerals">
+                      {value}
+                    </td>
+                  ))}
+                  <td>{so}</td>
+                </tr>
+              );
+            })}
+            <tr data-same={sheet.view.same}>
+              <th scope="row">View</th>
+              {sheet.view.ids.map((view, at) => (
+                <td key={at} className="numerals">
+                  {viewLabel(view)} {trimmed(sheet.view.degrees[at === 0 ? 0 : 1], 0)}°
+                </td>
+              ))}
+              <td>
+                {sheet.view.same ? 'flows on' : 'the lines bend another way at the cut: give both one view'}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <ul className={styles.demands}>
+          {sheet.demands.map((demand) => (
+            <li key={demand.what} data-held={demand.held.every(Boolean)}>
+              <b>{demand.held.every(Boolean) ? 'Given.' : 'Not given.'}</b> {demandText(demand, sheet)}
+            </li>
+          ))}
+        </ul>
+        <p>
+          <Button type="primary" onClick={onAlike} disabled={sheet.joins}>
+            {sheet.joins ? 'Both halves are alike' : 'Set both halves alike'}
+          </Button>
+        </p>
+      </div>
+      <div className={styles.panel}>
+        <h3>The join</h3>
+        <Player
+          films={film}
+          names={[`first half, then ${name}`]}
+          view={PLAIN}
+          shape={deliver.height / deliver.width}
+          timelineFps={timelineFps}
+          onDivide={() => undefined}
+          onLoupe={() => undefined}
+          onPlace={() => undefined}
+        />
+        <p className="quiet">The last second of the first half and the first of the second, simulated.</p>
+      </div>
+    </div>
+  );
+}
+
+const PLAIN = { layout: 'divide', divide: 1, marks: false, strokes: null, loupe: null } as const;

@@ -1,0 +1,239 @@
+'use client';
+
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
+import type { Solution } from '@/core/answer/solve';
+import { evRangeOf } from '@/core/light/lightRange';
+import { evOfReading } from '@/core/light/readings';
+import type { Reading } from '@/core/light/readings';
+import { trimmed } from '@/core/units/format';
+import { evText } from '@/words/settingText';
+import { NumberField, TextField } from '../../../ui/Fields';
+import { useIncoming } from '../../../files/incoming';
+import { pickFiles } from '../../../files/pickFile';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import { PhotoCard } from './PhotoCard';
+import { adding, changing, readingsOf, removing, usualLux, usualReading, widened } from './readingEditing';
+import styles from './readings.module.css';
+import { isTrackName, TrackCard } from './TrackCard';
+
+const PHOTOS = '.jpg,.jpeg,.heic,.heif,.png,.tif,.tiff,.webp,image/*';
+const TRACKS = '.gpx,.kml,.tcx,application/gpx+xml,application/vnd.google-earth.kml+xml';
+
+/** Light from readings, photographs and a track: whatever was measured rather than guessed. */
+export function ReadingsPanel({
+  solution,
+  editing,
+}: {
+  solution: Solution;
+  editing: ShotEditing;
+}): ReactNode {
+  const { brief } = solution.space;
+  const { light } = brief;
+  const told = readingsOf(light);
+  const [files, setFiles] = useState<readonly File[]>([]);
+  const open = (more: readonly File[]): void =>
+    setFiles((before) => {
+      const names = new Set(before.map(fileKey));
+      return [...before, ...more.filter((file) => !names.has(fileKey(file)))];
+    });
+  const close = (file: File) => (): void => setFiles((before) => before.filter((one) => one !== file));
+  const dropped = useIncoming((state) => state.files);
+  const done = useIncoming((state) => state.done);
+  // What was dropped anywhere on the page lands here once.
+  useEffect(() => {
+    if (dropped.length === 0) return;
+    open(dropped);
+    done();
+  }, [dropped, done]);
+  const range = evRangeOf(light);
+  return (
+    <div className={styles.panel}>
+      <section aria-labelledby="readings-title" className={styles.section}>
+        <div className={styles.head}>
+          <h2 id="readings-title">Readings</h2>
+          <Button
+            onClick={() =>
+              editing.commit('add a camera reading', adding(usualReading(light, brief.camera.fNumber)))
+            }
+          >
+            A camera on automatic
+          </Button>
+          <Button onClick={() => editing.commit('add a meter reading', adding(usualLux(light)))}>
+            A meter in lux
+          </Button>
+          <Button onClick={() => pickFiles(PHOTOS, open)}>A photograph</Button>
+          <Button onClick={() => pickFiles(TRACKS, open)}>A track</Button>
+        </div>
+        <p className={styles.small}>
+          Photographs and tracks are read on this machine and go nowhere; dropping one anywhere on this page
+          does the same. Aim a camera at what the shot will show, not at the sky.
+        </p>
+        {told ? (
+          <>
+            <ol className={styles.readings}>
+              {told.readings.map((reading, at) => (
+                <li key={at}>
+                  <ReadingRow
+                    reading={reading}
+                    number={at + 1}
+                    onChange={(label, change) => editing.commit(label, changing(at, change))}
+                    onRemove={() => editing.commit('take a reading away', removing(at))}
+                  />
+                </li>
+              ))}
+            </ol>
+            <div className={styles.fields}>
+              <NumberField
+                label="The run gets darker by"
+                unit="stops"
+                min={0}
+                max={20}
+                step={0.5}
+                value={told.darkerStops}
+                onCommit={(value) =>
+                  editing.commit('widen the readings', widened({ darkerStops: value ?? 0 }))
+                }
+              />
+              <NumberField
+                label="and brighter by"
+                unit="stops"
+                min={0}
+                max={20}
+                step={0.5}
+                value={told.brighterStops}
+                onCommit={(value) =>
+                  editing.commit('widen the readings', widened({ brighterStops: value ?? 0 }))
+                }
+              />
+              <p className={styles.range}>
+                Light <b className="numerals">{evText(range.evMin)}</b> to{' '}
+                <b className="numerals">{evText(range.evMax)}</b> EV
+              </p>
+            </div>
+          </>
+        ) : (
+          <p>No reading yet. The first one takes the place of the light as it is told now.</p>
+        )}
+      </section>
+      {files.map((file) =>
+        isTrackName(file.name) ? (
+          <TrackCard
+            key={fileKey(file)}
+            file={file}
+            solution={solution}
+            editing={editing}
+            onClose={close(file)}
+          />
+        ) : (
+          <PhotoCard
+            key={fileKey(file)}
+            file={file}
+            solution={solution}
+            editing={editing}
+            onClose={close(file)}
+          />
+        ),
+      )}
+    </div>
+  );
+}
+
+function fileKey(file: File): string {
+  return `${file.name} ${file.size} ${file.lastModified}`;
+}
+
+function ReadingRow({
+  reading,
+  number,
+  onChange,
+  onRemove,
+}: {
+  reading: Reading;
+  number: number;
+  onChange: (label: string, change: (reading: Reading) => Reading) => void;
+  onRemove: () => void;
+}): ReactNode {
+  const set =
+    (part: object) =>
+    (one: Reading): Reading => ({ ...one, ...part });
+  return (
+    <div className={styles.fields}>
+      <TextField
+        label={`${number}. Where`}
+        value={reading.where ?? `place ${number}`}
+        maxLength={80}
+        onCommit={(where) => onChange('name a reading', set({ where }))}
+      />
+      {'lux' in reading ? (
+        <NumberField
+          label="Illuminance"
+          unit="lux"
+          min={0.0001}
+          max={1_000_000}
+          step={100}
+          value={reading.lux}
+          onCommit={(lux) => lux !== undefined && onChange('change a reading', set({ lux }))}
+        />
+      ) : (
+        <>
+          <NumberField
+            label="f-number"
+            min={0.7}
+            max={64}
+            step={0.1}
+            value={reading.fNumber}
+            onCommit={(fNumber) => fNumber !== undefined && onChange('change a reading', set({ fNumber }))}
+          />
+          <NumberField
+            label="Shutter, 1 over"
+            min={0.001}
+            max={1_000_000}
+            step={10}
+            value={Number(trimmed(1 / reading.shutterSeconds, reading.shutterSeconds > 0.02 ? 1 : 0))}
+            onCommit={(over) =>
+              over !== undefined && onChange('change a reading', set({ shutterSeconds: 1 / over }))
+            }
+          />
+          <NumberField
+            label="ISO"
+            min={6}
+            max={409_600}
+            step={100}
+            value={reading.iso}
+            onCommit={(iso) =>
+              iso !== undefined && onChange('change a reading', set({ iso: Math.round(iso) }))
+            }
+          />
+          <NumberField
+            label="Filter that was on"
+            unit="stops"
+            min={0}
+            max={20}
+            step={0.5}
+            value={reading.filterStops}
+            onCommit={(filterStops) =>
+              filterStops !== undefined && onChange('change a reading', set({ filterStops }))
+            }
+          />
+          <NumberField
+            label="Picture off by"
+            unit="stops"
+            min={-10}
+            max={10}
+            step={0.1}
+            value={reading.offStops}
+            onCommit={(offStops) => offStops !== undefined && onChange('change a reading', set({ offStops }))}
+          />
+        </>
+      )}
+      <p className={styles.range}>
+        EV <b className="numerals">{evOfReading(reading).toFixed(2)}</b>
+      </p>
+      <Button type="text" onClick={onRemove} aria-label={`Take reading ${number} away`}>
+        Take away
+      </Button>
+    </div>
+  );
+}

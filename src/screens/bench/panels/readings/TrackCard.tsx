@@ -1,0 +1,222 @@
+'use client';
+
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import { lightAlong, litMinutes, shotPartsOf } from '@/core/track/alongTrack';
+import type { LitMinute } from '@/core/track/alongTrack';
+import type { Solution } from '@/core/answer/solve';
+import { USUAL_SUN } from '@/core/light/sun/sunLight';
+import type { SunLight } from '@/core/light/sun/sunLight';
+import { trimmed } from '@/core/units/format';
+import { dateAndTime, instantOf } from '@/formats/clock';
+import { askFiles } from '@/workers/files';
+import type { TrackJob } from '@/workers/files';
+import { clockText, LIT_LABEL, spanText } from '@/words/lightText';
+import { durationText, evText } from '@/words/settingText';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import { loadPlaces, zoneAt } from '../light/usePlaces';
+import { ClockField } from '../../../ui/Fields';
+import { FileCard } from './FileCard';
+import styles from './readings.module.css';
+import { TrackDrawing } from './TrackDrawing';
+import { useFileJob } from './useFileJob';
+
+export function isTrackName(name: string): boolean {
+  return /\.(gpx|kml|tcx)$/i.test(name);
+}
+
+interface Read {
+  track: TrackJob;
+  zone: string;
+  country: string | null;
+}
+
+/** A track that takes longer is given up. */
+const MOST_SECONDS = 20;
+
+async function readFile(file: File): Promise<Read> {
+  const track = await askFiles(async (worker): Promise<TrackJob> => worker.readTrack(file), {
+    mostSeconds: MOST_SECONDS,
+  });
+  const place = track.ok ? (track.figures.minutes[0]?.place ?? track.drawn[0]) : undefined;
+  const near =
+    place &&
+    (await loadPlaces().then(
+      (places) => places.nearest(place),
+      () => null,
+    ));
+  return { track, zone: place ? await zoneAt(place) : 'UTC', country: near?.country ?? null };
+}
+
+/** A track dropped in: how fast and which way, and what the sun makes of it minute by minute. */
+export function TrackCard({
+  file,
+  solution,
+  editing,
+  onClose,
+}: {
+  file: File;
+  solution: Solution;
+  editing: ShotEditing;
+  onClose: () => void;
+}): ReactNode {
+  const job = useFileJob(file, readFile);
+  const title = job.state === 'done' && job.result.track.ok ? job.result.track.name : null;
+  return (
+    <FileCard title={title ?? file.name} job={job} onClose={onClose}>
+      {({ track, zone, country }) =>
+        track.ok ? (
+          <Facts track={track} zone={zone} country={country} solution={solution} editing={editing} />
+        ) : (
+          <p role="alert" className={styles.fault}>
+            {file.name}
+            {track.line === null ? '' : `, line ${track.line}`}: {track.why}. Nothing was changed; save it
+            again from where it came, as GPX, KML or TCX.
+          </p>
+        )
+      }
+    </FileCard>
+  );
+}
+
+function Facts({
+  track,
+  zone,
+  country,
+  solution,
+  editing,
+}: {
+  track: Extract<TrackJob, { ok: true }>;
+  zone: string;
+  country: string | null;
+  solution: Solution;
+  editing: ShotEditing;
+}): ReactNode {
+  const { figures, drawn, pointCount, leftOut } = track;
+  const { times, speed } = figures;
+  const start = times ? dateAndTime(times.fromMs, zone) : null;
+  const [typed, setTyped] = useState<{ date: string; time: string } | null>(null);
+  const asked = typed ?? start;
+  const startMs = asked && instantOf(asked.date, asked.time, zone);
+  const shiftMs = times && startMs !== null ? startMs - Math.floor(times.fromMs / 60_000) * 60_000 : 0;
+  const lit = useMemo(() => litMinutes(figures, shiftMs), [figures, shiftMs]);
+  const { light } = solution.space.brief;
+  const kept = useMemo<Partial<SunLight>>(
+    () => ({
+      ...(light.kind === 'sun'
+        ? {
+            sky: light.sky ?? USUAL_SUN.sky,
+            shade: light.shade ?? [...USUAL_SUN.shade],
+            ground: light.ground ?? USUAL_SUN.ground,
+          }
+        : {}),
+      zone,
+      ...(country === null ? {} : { country }),
+    }),
+    [light, zone, country],
+  );
+  const parts = useMemo(() => shotPartsOf(figures, shiftMs, kept), [figures, shiftMs, kept]);
+  const along = useMemo(
+    () => (parts ? lightAlong(figures, parts.light, shiftMs) : []),
+    [figures, parts, shiftMs],
+  );
+  const darkest = Math.min(...along.map(({ evMin }) => evMin));
+  const brightest = Math.max(...along.map(({ evMax }) => evMax));
+  return (
+    <>
+      <p className="numerals">
+        {pointCount} points, {trimmed(figures.lengthM / 1000, 2)} km, {trimmed(figures.climbM, 0)} m up
+        {leftOut > 0 ? `; ${leftOut} points without a place left out` : ''}.{' '}
+        {times && speed
+          ? `${spanText(times.fromMs, times.toMs, zone)}, ${durationText(times.movingSeconds)} moving. Half the time slower than ${mps(speed.p50)}, nine tenths than ${mps(speed.p90)}, 95 % than ${mps(speed.p95)}; at most ${mps(speed.most)}.`
+          : 'It carries no times, so speed, headings against the sun and hours cannot be told.'}
+      </p>
+      <TrackDrawing drawn={drawn} minutes={lit} />
+      {parts && asked && (
+        <>
+          <Tally lit={lit} />
+          <div className={styles.fields}>
+            <ClockField
+              label="Go it on"
+              kind="date"
+              value={asked.date}
+              onCommit={(date) => setTyped({ ...asked, date })}
+            />
+            <ClockField
+              label="starting at"
+              kind="time"
+              value={asked.time}
+              onCommit={(time) => setTyped({ ...asked, time })}
+            />
+            <p className={styles.range}>
+              Light along it <b className="numerals">{evText(darkest)}</b> to{' '}
+              <b className="numerals">{evText(brightest)}</b> EV
+            </p>
+            <Button
+              type="primary"
+              disabled={startMs === null}
+              onClick={() =>
+                editing.commit('take light and speed from a track', (shot) => ({
+                  ...shot,
+                  light: parts.light,
+                  motion: { ...shot.motion, travelMps: parts.travelMps },
+                }))
+              }
+            >
+              Take light and speed into the shot
+            </Button>
+          </div>
+          <details>
+            <summary>Minute by minute</summary>
+            <table className={styles.minutes}>
+              <thead>
+                <tr>
+                  <th scope="col">Time</th>
+                  <th scope="col">Speed</th>
+                  <th scope="col">Heading</th>
+                  <th scope="col">Sun</th>
+                  <th scope="col">Light, EV</th>
+                </tr>
+              </thead>
+              <tbody>
+                {lit.slice(0, 240).map((minute, at) => (
+                  <tr key={minute.fromMs} className="numerals">
+                    <th scope="row">{clockText(minute.fromMs, zone)}</th>
+                    <td>{mps(minute.speedMps)}</td>
+                    <td>{minute.headingDeg === null ? '–' : `${trimmed(minute.headingDeg, 0)}°`}</td>
+                    <td>
+                      {LIT_LABEL[minute.lit]}
+                      {minute.sunOffDeg === null ? '' : `, ${trimmed(minute.sunOffDeg, 0)}° off`}
+                    </td>
+                    <td>
+                      {evText(along[at]?.evMin ?? 0)}–{evText(along[at]?.evMax ?? 0)}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            {lit.length > 240 && <p className={styles.small}>The first four hours.</p>}
+          </details>
+        </>
+      )}
+    </>
+  );
+}
+
+function mps(speed: number): string {
+  return `${trimmed(speed, 1)} m/s`;
+}
+
+/** How the way lies to the sun, in per cent of its minutes. */
+function Tally({ lit }: { lit: readonly LitMinute[] }): ReactNode {
+  const share = (kind: LitMinute['lit']): number =>
+    lit.length === 0 ? 0 : lit.filter((minute) => minute.lit === kind).length / lit.length;
+  const kinds = (['back', 'side', 'front', 'standing', 'night'] as const).filter((kind) => share(kind) > 0);
+  return (
+    <p>
+      {kinds.map((kind) => `${trimmed(share(kind) * 100, 0)} % ${LIT_LABEL[kind]}`).join(', ')}, for a camera
+      that looks ahead.
+    </p>
+  );
+}

@@ -1,0 +1,143 @@
+'use client';
+
+import { Button } from 'antd';
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
+import type { Solution } from '@/core/answer/solve';
+import { steadyWays, tiltRemedies } from '@/core/compare/steadiness';
+import type { SteadyWay } from '@/core/compare/steadiness';
+import { without } from '@/core/units/without';
+import { shutterFraction, tenths, trimmed } from '@/core/units/format';
+import { remedyName, meansName, priceText, wayNotes } from '@/words/steadinessText';
+import { viewLabel } from '@/words/labels';
+import type { ShotChange, ShotEditing } from '../../../data/useShotEditing';
+import { pinnedTo } from '../../answer/pins';
+import styles from './steadiness.module.css';
+
+/** Every way to hold this shot, each solved whole: how much of the swing it takes up, and what it costs. */
+export function SteadinessPanel({
+  solution,
+  editing,
+}: {
+  solution: Solution;
+  editing: ShotEditing;
+}): ReactNode {
+  const { space, candidate, loss } = solution;
+  const ways = useMemo(() => steadyWays(space, loss), [space, loss]);
+  const remedies = useMemo(() => tiltRemedies(space, candidate, ways), [space, candidate, ways]);
+  const { tiltDeg } = space.brief.mount;
+  const wanted = space.brief.playback.deliver.width;
+  const most = Math.max(
+    ...ways.flatMap(({ swingDeg, heldDeg }) => [swingDeg, Math.min(heldDeg, 3 * swingDeg)]),
+    1,
+  );
+  // What needs a hand or a stand is no match for a way that rides along.
+  const best = Math.min(...ways.filter(({ means }) => means.kind !== 'physical').map(({ score }) => score));
+  const widest = Math.max(wanted, ...remedies.map(({ widthPx }) => widthPx));
+  return (
+    <section aria-labelledby="steady-title" className={styles.panel}>
+      <h2 id="steady-title">Steadiness</h2>
+      <p className="quiet">
+        Decided before the shutter. The bar is what a way takes up; the line is how far this mount swings.
+        Smear inside one exposure is not taken up by any: each says how short the shutter must be.
+      </p>
+      <ul className={styles.ways}>
+        {ways.map((way) => (
+          <li key={meansName(way.means)} data-best={way.score === best}>
+            <strong>{meansName(way.means)}</strong>
+            <SwingBar way={way} most={most} />
+            <span className="numerals">
+              {trimmed(way.settings.resolution.width, 0)}×{way.settings.resolution.height} ·{' '}
+              {trimmed(way.settings.frameRate, 3)} fps · {viewLabel(way.settings.view.id)}{' '}
+              {trimmed(way.settings.view.horizontalDeg, 0)}° · shutter within{' '}
+              {shutterFraction(way.shakeFloorSeconds)} s
+            </span>
+            <span className={`${styles.score ?? ''} numerals`}>
+              <span className="unseen">score </span>
+              {tenths(way.score)}
+            </span>
+            <Button
+              aria-label={`Take ${meansName(way.means)}`}
+              onClick={() => editing.commit(`hold it: ${meansName(way.means)}`, takeWay(way))}
+            >
+              Take
+            </Button>
+            <p className={styles.notes}>
+              {wayNotes(way).join(' · ')}
+              <br />
+              {priceText(way)}
+            </p>
+          </li>
+        ))}
+      </ul>
+      {Math.abs(tiltDeg) > 1.5 && (
+        <>
+          <h3>Off level by {trimmed(Math.abs(tiltDeg), 1)}°: what each cure leaves</h3>
+          <ul className={styles.cures}>
+            {remedies.map(({ remedy, widthPx, rights, way }) => (
+              <li key={remedy}>
+                <span>{remedyName(remedy)}</span>
+                <span className={styles.track} aria-hidden>
+                  <span className={styles.fill} style={{ width: `${(100 * widthPx) / widest}%` }} />
+                  <span className={styles.mark} style={{ left: `${(100 * wanted) / widest}%` }} />
+                </span>
+                <span className="numerals">
+                  {remedy !== 'straighten' && !way ? 'not on this camera' : `${trimmed(widthPx, 0)} px`}
+                  {rights ? '' : ', does not reach so far'}
+                </span>
+              </li>
+            ))}
+          </ul>
+          <p className="quiet">Pixels across what is delivered; the mark stands at the {wanted} px wanted.</p>
+        </>
+      )}
+    </section>
+  );
+}
+
+function SwingBar({ way, most }: { way: SteadyWay; most: number }): ReactNode {
+  const share = (degrees: number): string => `${Math.min(100, (100 * degrees) / most)}%`;
+  return (
+    <span
+      className={styles.track}
+      role="img"
+      aria-label={`takes up ${tenths(way.heldDeg)}° of ${tenths(way.swingDeg)}° to either side`}
+    >
+      <span
+        className={styles.fill}
+        data-short={way.heldDeg < way.swingDeg}
+        style={{ width: share(way.heldDeg) }}
+      />
+      <span className={styles.mark} style={{ left: share(way.swingDeg) }} />
+    </span>
+  );
+}
+
+/** Taking a way: its hold pinned (what stood against it let go), the edit's school, or the other mount. */
+function takeWay(way: SteadyWay): ShotChange {
+  const { means } = way;
+  return (shot) => {
+    switch (means.kind) {
+      case 'inCamera': {
+        const { stabilization } = means;
+        const loose = (way.gaveWay as (keyof NonNullable<typeof shot.pins>)[]).reduce(
+          (pins, key) => without(pins, key) as typeof pins,
+          shot.pins ?? {},
+        );
+        return pinnedTo({ ...shot, pins: loose }, 'stabilization', { stabilization });
+      }
+      case 'inEdit':
+        return {
+          ...without(shot, 'pins'),
+          pins: without(shot.pins ?? {}, 'stabilization'),
+          look: { ...shot.look, school: 'post' },
+        };
+      case 'physical':
+        return {
+          ...shot,
+          mount: { ...without(shot.mount ?? {}, 'place'), kind: means.mount },
+          motion: without(shot.motion ?? {}, 'shakeDegPerSRms'),
+        };
+    }
+  };
+}

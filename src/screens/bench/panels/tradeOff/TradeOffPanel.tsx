@@ -1,0 +1,123 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
+import { lightTradeOff, shutterTradeOff } from '@/core/compare/tradeOff';
+import type { ShutterPlace } from '@/core/compare/tradeOff';
+import type { Solution } from '@/core/answer/solve';
+import { item } from '@/core/units/items';
+import { shutterFraction, tenths, trimmed } from '@/core/units/format';
+import { TERM_LABEL, TERMS } from '@/core/loss/table';
+import { viewLabel } from '@/words/labels';
+import { markText } from '@/words/tradeOffText';
+import { filterText } from '@/words/settingText';
+import type { ShotEditing } from '../../../data/useShotEditing';
+import { pinnedTo } from '../../answer/pins';
+import { LightChart } from './LightChart';
+import { ShutterChart } from './ShutterChart';
+import styles from './tradeOff.module.css';
+
+/** What every shutter would cost in the chosen mode, and what every filter gives over the light. */
+export function TradeOffPanel({
+  solution,
+  editing,
+}: {
+  solution: Solution;
+  editing: ShotEditing;
+}): ReactNode {
+  const { space, candidate, settings } = solution;
+  const { brief } = space;
+  const shutters = useMemo(() => shutterTradeOff(space, candidate), [space, candidate]);
+  const lights = useMemo(() => lightTradeOff(space, candidate), [space, candidate]);
+  const { places, marks } = shutters;
+  const at = nearestPlace(places, settings.shutterSeconds);
+  const here = item(places, at);
+  const least = places.reduce((best, place) => (place.score < best.score ? place : best));
+  const move = (to: number, last = false): void => {
+    const { seconds } = item(places, Math.min(places.length - 1, Math.max(0, to)));
+    const change = (shot: Parameters<typeof pinnedTo>[0]): ReturnType<typeof pinnedTo> =>
+      pinnedTo(shot, 'shutterSeconds', { shutterSeconds: seconds, shutterMode: 'fixed' });
+    if (last) editing.commit('move the shutter', change);
+    else editing.preview('move the shutter', change);
+  };
+  const told = (place: ShutterPlace): string =>
+    `${shutterFraction(place.seconds)} s, loss ${tenths(place.score)}, ${filterText(place.filter, brief.filters)}`;
+  return (
+    <section aria-labelledby="tradeoff-title" className={styles.panel}>
+      <h2 id="tradeoff-title">What the shutter trades</h2>
+      <p className="quiet">
+        In the mode of the answer ({settings.resolution.width}×{settings.resolution.height},{' '}
+        {trimmed(settings.frameRate, 3)} fps, {viewLabel(settings.view.id)}), with the best filter and ISO for
+        each shutter. Drag the shutter, or move it with the slider.
+      </p>
+      <ShutterChart
+        places={places}
+        marks={marks.map((mark) => ({
+          seconds: mark.seconds,
+          code: mark.what.code,
+          text: markText(mark, brief.filters),
+        }))}
+        at={at}
+        auto={settings.shutterMode === 'auto'}
+        onMove={(to) => move(to)}
+        onDone={() => editing.commit('move the shutter')}
+      />
+      <label className={styles.slide}>
+        Shutter
+        <input
+          type="range"
+          min={0}
+          max={places.length - 1}
+          step={1}
+          value={at}
+          aria-valuetext={told(here)}
+          onChange={(event) => move(Number(event.target.value))}
+        />
+        <output className="numerals">{told(here)}</output>
+      </label>
+      <p role="status">
+        {settings.shutterMode === 'auto'
+          ? 'The answer lets the shutter run; the mark stands at its longest. '
+          : here.score <= least.score + 0.005
+            ? 'No fixed shutter of this mode loses less. '
+            : `The least loss is at ${told(least)}. `}
+        {worstText(here)}
+      </p>
+      <ul className={styles.marks}>
+        {marks.map((mark, index) => (
+          <li key={index} data-code={mark.what.code}>
+            {markText(mark, brief.filters)}
+          </li>
+        ))}
+      </ul>
+      <h2>What each filter gives</h2>
+      <p className="quiet">
+        Under {shutterFraction(settings.shutterSeconds)} s
+        {settings.shutterMode === 'auto' ? ' and shorter' : ''} and ISO {settings.iso.min}–{settings.iso.max}:
+        loss of the exposure at each light. The band is the light of this run.
+      </p>
+      <LightChart tradeOff={lights} light={space.light} chosen={candidate.filter} kit={brief.filters} />
+    </section>
+  );
+}
+
+function nearestPlace(places: readonly ShutterPlace[], seconds: number): number {
+  let best = 0;
+  places.forEach((place, at) => {
+    if (
+      Math.abs(Math.log(place.seconds / seconds)) < Math.abs(Math.log(item(places, best).seconds / seconds))
+    )
+      best = at;
+  });
+  return best;
+}
+
+/** The three terms that cost most here. */
+function worstText({ loss }: ShutterPlace): string {
+  const worst = TERMS.filter((term) => loss[term] >= 0.1)
+    .sort((a, b) => loss[b] - loss[a])
+    .slice(0, 3);
+  return worst.length === 0
+    ? 'Nothing costs much here.'
+    : `Here it costs: ${worst.map((term) => `${TERM_LABEL[term]} ${tenths(loss[term])}`).join(', ')}.`;
+}
