@@ -12,6 +12,8 @@ const PAGES = ['README.md', 'CONTRIBUTING.md', ...pagesIn('docs/'), ...pagesIn('
 /** Folders at the root, and those of `src` and its core, which the pages name without what they lie in. */
 const ROOTS = ['', 'src/', 'src/core/'];
 const heads = new Set(ROOTS.flatMap((from) => readdirSync(`${root}${from}`)));
+// What is made by setting up and building is not there in a fresh clone.
+for (const made of ['public', 'dist', '.next', 'node_modules', 'test-results']) heads.delete(made);
 
 /** Paths in backticks: what begins with a folder that there is. A word in capitals stands for a name of one's own. */
 function pathsIn(page: string): string[] {
