@@ -1,3 +1,5 @@
+import { SMEAR_TOLERANCE_PCT } from '@/core/motion/shake';
+import { HEVC_SHARE_OF_AVC } from '@/core/camera/card';
 import { shutterAngleDeg } from '@/core/playback/shutterAngle';
 import type { Filter } from '@/core/filters/kit';
 import { blurToAddOfFrameStep } from '@/core/motion/flow';
@@ -63,7 +65,7 @@ function say(reason: Reason, telling: Telling): ReasonText {
       return {
         text:
           reason.codec === 'hevc'
-            ? 'The same picture in about 0.6 of the data.'
+            ? `The same picture in about ${trimmed(HEVC_SHARE_OF_AVC, 1)} of the data.`
             : 'Cuts on any computer, at more data.',
         steps: [`${CODEC_LABEL[reason.codec]} at the bit rate above.`],
       };
@@ -115,7 +117,7 @@ function shutterReasonText(reason: Of<'shutterSeconds'>): ReasonText {
   const steps = [
     `180° of ${trimmed(shownFps, 1)} shown frames is 1/(2 × ${trimmed(shownFps, 1)}) = ${shutterFraction(naturalSeconds)} s.`,
     Number.isFinite(shakeFloorSeconds) && shakeFloorSeconds < 10
-      ? `Shake floor: ${shutterFraction(shakeFloorSeconds)} s keeps the peak smear within 0.35 % of the width.`
+      ? `Shake floor: ${shutterFraction(shakeFloorSeconds)} s keeps the peak smear within ${trimmed(SMEAR_TOLERANCE_PCT, 2)} % of the width.`
       : 'The mount does not shake, so it sets no floor.',
     `${shutterFraction(seconds)} s at ${trimmed(captureFps, 3)} fps is 360 × ${trimmed(captureFps, 3)} × ${shutterFraction(seconds)} = ${trimmed(angle, 0)}°; peak smear ${trimmed(smearPct, 2)} %.`,
   ];

@@ -1,5 +1,5 @@
 import { densityOf } from '@/core/units/stops';
-import { bankUsableWh, cellWh } from '@/core/camera/power';
+import { bankUsableWh, cellWh, coldShare } from '@/core/camera/power';
 import { cardSeconds, usableGb, WRITE_SHARE } from '@/core/camera/card';
 import { habitsOf } from '@/core/vocabulary/mounts';
 import type { Thing } from '@/core/records/kitItem';
@@ -40,7 +40,7 @@ export function followsFrom(thing: Plain): string[] {
       ];
     case 'cell':
       return [
-        `${trimmed(cellWh(thing), 2)} Wh each, ${trimmed(cellWh(thing) * thing.count, 1)} Wh in all; about a fifth less at 0 °C.`,
+        `${trimmed(cellWh(thing), 2)} Wh each, ${trimmed(cellWh(thing) * thing.count, 1)} Wh in all; about ${trimmed(100 * (1 - coldShare(0)), 0)} % less at 0 °C.`,
         'Keep cells warm and dry; never charge one that froze or swelled.',
       ];
     case 'bank':

@@ -12,12 +12,19 @@ import type { NeighbourSetting } from './neighbours';
 import type { Reason, ShutterCause } from './reason';
 import type { Solution } from './solve';
 
-/** One reason for each setting, in the order of the tiles. */
-export function reasonsOf(solution: Solution): Reason[] {
-  return plainReasonsOf(solution).map((reason) => ({
+/** Those of a solution, once they were asked for. */
+const known = new WeakMap<Solution, readonly Reason[]>();
+
+/** One reason for each setting, in the order of the tiles; worked out once a solution. */
+export function reasonsOf(solution: Solution): readonly Reason[] {
+  const told = known.get(solution);
+  if (told) return told;
+  const reasons = plainReasonsOf(solution).map((reason): Reason => ({
     ...reason,
     beside: NEIGHBOURED.has(reason.setting) ? neighboursOf(solution, reason.setting as NeighbourSetting) : [],
   }));
+  known.set(solution, reasons);
+  return reasons;
 }
 
 /** Settings whose next value to either side is told. */

@@ -1,3 +1,4 @@
+import { once } from '../units/once';
 import type { Brief } from '../brief/brief';
 import type { Settings } from '../records/settings';
 import { alternativesTo } from './alternatives';
@@ -54,6 +55,12 @@ export function solve(brief: Brief): Outcome {
   const seconds = candidate.shutter.longestSeconds;
   const moved = motionOf(brief, figures, motionViewOf(space, candidate.mode), seconds);
   const motion = { ...moved, seenFps: candidate.mode.frameRate / brief.playback.slowdown };
+  // The other schools and filters take longer than the answer itself: what is not asked for is not worked out.
+  const holds = once(() =>
+    holdsOf(space, candidate, exposure, motion, figures.worstPctPerS / figures.pctPerDegree),
+  );
+  const warnings = once(() => warningsOf({ space, candidate, loss, exposure, figures, motion }));
+  const alternatives = once(() => alternativesTo(space, candidate, loss, score));
   return {
     solved: true,
     solution: {
@@ -65,9 +72,15 @@ export function solve(brief: Brief): Outcome {
       exposure,
       figures,
       motion,
-      holds: holdsOf(space, candidate, exposure, motion, figures.worstPctPerS / figures.pctPerDegree),
-      warnings: warningsOf({ space, candidate, loss, exposure, figures, motion }),
-      alternatives: alternativesTo(space, candidate, loss, score),
+      get holds() {
+        return holds();
+      },
+      get warnings() {
+        return warnings();
+      },
+      get alternatives() {
+        return alternatives();
+      },
     },
   };
 }

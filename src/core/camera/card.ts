@@ -11,7 +11,7 @@ export const USUAL_WRITE_MBPS = 30;
 /** Of a card's rating this much is counted on; the rest is for its slow moments (start). */
 export const WRITE_SHARE = 0.5;
 /** HEVC needs about this share of what AVC needs for the same picture (start). */
-const HEVC_SHARE_OF_AVC = 0.6;
+export const HEVC_SHARE_OF_AVC = 0.6;
 
 /** Bytes of picture alone: rate × time / 8. */
 export function videoBytes(bitRateMbps: number, seconds: number): number {

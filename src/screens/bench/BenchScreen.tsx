@@ -3,7 +3,7 @@
 import { Button, Input } from 'antd';
 import { MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { shotOfAngle } from '@/core/records/secondAngles';
 import type { ShotRecord } from '@/core/records/shotRecord';
@@ -37,8 +37,6 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
   const editing = angleEditing(whole, angle, angleShot);
   const solved = useAnswer(angleShot);
   const shown = useLastAnswer(solved, angle);
-  // Words, tiles and rule follow the hand at once; the comparison below may come a moment later.
-  const compared = useDeferredValue(shown);
   const actions = useShotActions(record, solved);
   return (
     <div className={styles.bench}>
@@ -77,7 +75,6 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
         <>
           <Tiles
             brief={solved.brief}
-            answer={shown.answer}
             solution={shown.solution}
             editing={editing}
             stale={solved.refusal !== null}
@@ -85,7 +82,7 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
           <p className="unseen" aria-live="polite">
             {solved.refusal
               ? 'No answer with these pins.'
-              : `Answer with loss ${shown.answer.score.toFixed(1)}.`}
+              : `Answer with loss ${shown.solution.score.toFixed(1)}.`}
           </p>
           {!solved.refusal && (
             <>
@@ -93,15 +90,7 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
                 <h2 id="rule-title">Stop rule</h2>
                 <StopRule solution={shown.solution} editing={editing} />
               </section>
-              {compared && (
-                <BenchPanels
-                  record={record}
-                  compared={compared}
-                  solution={shown.solution}
-                  editing={editing}
-                  whole={whole}
-                />
-              )}
+              <BenchPanels drawn={{ record, answered: shown, editing, whole }} />
             </>
           )}
         </>

@@ -1,5 +1,6 @@
 'use client';
 
+import { clockOf } from '@/core/answer/clock';
 import { Button, Checkbox } from 'antd';
 import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
@@ -22,7 +23,7 @@ import { placeUrl, useAngle } from '../routes';
 import { useToast } from '../ui/toast';
 import { useAnswer } from '../data/useAnswer';
 import { useShotActions } from '../files/useShotActions';
-import type { Clock } from '@/core/answer/clock';
+import { warningText } from '@/words/warningText';
 import { clockHoldsText } from '@/words/lightText';
 import styles from './carry.module.css';
 import { EightValues } from './EightValues';
@@ -43,7 +44,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const angle = useAngle(record.shot);
   const shot = useMemo(() => shotOfAngle(record.shot, angle), [record.shot, angle]);
   const solved = useAnswer(shot);
-  const { answer, brief, refusal } = solved;
+  const { solution, brief, refusal } = solved;
   const joins = useMemo(() => pairCardLines(record.shot), [record.shot]);
   const repository = useRepository();
   const router = useRouter();
@@ -61,8 +62,8 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   };
   const print = (): void => window.print();
   const note = (): void => {
-    if (!answer) return;
-    void repository?.record(record.id, answer.settings, angle).then(() => {
+    if (!solution) return;
+    void repository?.record(record.id, solution.settings, angle).then(() => {
       say('Recorded. It stands in the log with these settings.');
     });
   };
@@ -71,15 +72,16 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   useHotkeys('right', () => go(1));
   useHotkeys('left', () => go(-1));
 
-  if (!answer)
+  if (!solution)
     return (
       <Empty title={shot.name ?? 'Untitled shot'} text={refusal.reasons.map(({ text }) => text).join('; ')}>
         <Link href={placeUrl('/bench', record.id, angle)}>Mend it on the Bench</Link>
       </Empty>
     );
-  const { settings } = answer;
-  const grave = answer.warnings.filter(({ severity, code }) => severity !== 'note' && code !== 'safety');
-  const safety = answer.warnings.filter(({ code }) => code === 'safety');
+  const { settings, holds, warnings } = solution;
+  const clock = clockOf(solution);
+  const grave = warnings.filter(({ severity, code }) => severity !== 'note' && code !== 'safety');
+  const safety = warnings.filter(({ code }) => code === 'safety');
   const checks = checksFor(brief, settings);
   return (
     <article
@@ -146,20 +148,18 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
         ))}
       </dl>
       <p className={styles.holds}>
-        Holds in light from {evText(answer.holds.evMin)} to {evText(answer.holds.evMax)};{' '}
-        {durationText(answer.holds.recordSeconds)} on the card.
-        {brief.light.kind === 'sun' && answer.holds.clock && (
-          <> {clockHoldsText(clockInFile(answer.holds.clock), brief.light.zone)}</>
-        )}
+        Holds in light from {evText(holds.evMin)} to {evText(holds.evMax)};{' '}
+        {durationText(holds.recordSeconds)} on the card.
+        {brief.light.kind === 'sun' && clock && <> {clockHoldsText(clock, brief.light.zone)}</>}
       </p>
       {(grave.length > 0 || safety.length > 0) && (
         <ul className={styles.warnings}>
-          {grave.map(({ text }) => (
+          {grave.map(warningText).map((text) => (
             <li key={text} className={styles.grave}>
               {text}
             </li>
           ))}
-          {safety.map(({ text }) => (
+          {safety.map(warningText).map((text) => (
             <li key={text}>{text}</li>
           ))}
         </ul>
@@ -192,9 +192,4 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
       </div>
     </article>
   );
-}
-
-function clockInFile({ fits, from, to }: { fits: boolean; from: string | null; to: string | null }): Clock {
-  const ms = (iso: string | null): number | null => (iso === null ? null : Date.parse(iso));
-  return { fits, fromMs: ms(from), toMs: ms(to) };
 }

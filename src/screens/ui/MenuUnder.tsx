@@ -5,6 +5,9 @@ import type { DropdownProps } from 'antd';
 import { useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 
+type Menu = NonNullable<DropdownProps['menu']>;
+const NOTHING: Menu = { items: [] };
+
 /** A menu under the button it belongs to, opened by click or Enter; closing it gives the focus back to the button. */
 export function MenuUnder({
   menu,
@@ -12,7 +15,8 @@ export function MenuUnder({
   startOpen = false,
   children,
 }: {
-  menu: NonNullable<DropdownProps['menu']>;
+  /** Or what makes it, once it is opened. */
+  menu: Menu | (() => Menu);
   placement?: NonNullable<DropdownProps['placement']>;
   startOpen?: boolean;
   children: ReactNode;
@@ -34,7 +38,7 @@ export function MenuUnder({
       <Dropdown
         trigger={['click']}
         autoFocus
-        menu={menu}
+        menu={typeof menu !== 'function' ? menu : open ? menu() : NOTHING}
         open={open}
         onOpenChange={turn}
         {...(placement ? { placement } : {})}

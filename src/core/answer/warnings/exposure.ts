@@ -5,6 +5,7 @@ import { remediesFor } from '../remedies';
 import type { Remedy } from '../remedies';
 import { sunInShot } from '../sunInShot';
 import type { SunInShot } from '../sunInShot';
+import { once } from '../../units/once';
 import { CAUTION_FROM, severityOf, warning } from './warning';
 
 /** Light against the window. Stops, EV100. */
@@ -78,8 +79,3 @@ const flare = warning<'flare', { sun: SunInShot; zone: string | undefined }>(
 );
 
 export const EXPOSURE_WARNINGS = [overWarning, underWarning, noise, flare] as const;
-
-function once<T>(work: () => T): () => T {
-  let known: { value: T } | null = null;
-  return () => (known ??= { value: work() }).value;
-}

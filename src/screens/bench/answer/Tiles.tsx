@@ -1,9 +1,8 @@
 'use client';
 
 import { Pin } from 'lucide-react';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
-import type { Answer } from '@/core/records/answerFile';
 import type { Brief } from '@/core/brief/brief';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';
@@ -25,7 +24,6 @@ import type { Choice } from './choices';
 
 interface Props {
   brief: Brief;
-  answer: Answer;
   solution: Solution;
   editing: ShotEditing;
   /** The answer is from before the brief could no longer be answered. */
@@ -33,22 +31,37 @@ interface Props {
 }
 
 /** The eight settings, always in the same order and place, and the smaller second row. */
-export function Tiles({ solution, ...props }: Props): ReactNode {
+export function Tiles(props: Props): ReactNode {
+  // Values follow the hand at once; their reasons look at the neighbours of every value and come a moment later.
+  const reasoned = useDeferredValue(props.solution);
   const reasons = useMemo(() => {
-    const telling = { light: solution.space.brief.light, kit: solution.space.brief.filters };
-    return new Map(reasonsOf(solution).map((reason) => [reason.setting, reasonText(reason, telling)]));
-  }, [solution]);
+    const telling = { light: reasoned.space.brief.light, kit: reasoned.space.brief.filters };
+    return new Map(reasonsOf(reasoned).map((reason) => [reason.setting, reasonText(reason, telling)]));
+  }, [reasoned]);
+  const costs = useMemo(() => {
+    const { brief } = reasoned.space;
+    const pinned = [...CARD_KEYS, ...SECOND_ROW_KEYS].filter((key) => isPinned(brief, key));
+    return new Map<SettingKey, number>(pinned.map((key) => [key, pinCost(key, brief, reasoned.score)]));
+  }, [reasoned]);
   const [notation] = usePreference('filterNotation');
   return (
     <div aria-busy={props.stale} className={props.stale ? styles.stale : undefined}>
       <div className={styles.tiles}>
         {CARD_KEYS.map((key) => (
-          <Tile key={key} setting={key} notation={notation} reasons={reasons} {...props} />
+          <Tile key={key} setting={key} notation={notation} reasons={reasons} costs={costs} {...props} />
         ))}
       </div>
       <div className={styles.secondRow}>
         {SECOND_ROW_KEYS.map((key) => (
-          <Tile key={key} setting={key} notation={notation} reasons={reasons} small {...props} />
+          <Tile
+            key={key}
+            setting={key}
+            notation={notation}
+            reasons={reasons}
+            costs={costs}
+            small
+            {...props}
+          />
         ))}
       </div>
     </div>
@@ -58,25 +71,26 @@ export function Tiles({ solution, ...props }: Props): ReactNode {
 function Tile({
   setting,
   brief,
-  answer,
+  solution: { settings },
   editing,
   stale,
   notation,
   reasons,
+  costs,
   small = false,
-}: Omit<Props, 'solution'> & {
+}: Props & {
   reasons: ReadonlyMap<string, ReasonText>;
+  /** What the pins cost, by setting; of one just set it comes a moment later. */
+  costs: ReadonlyMap<SettingKey, number>;
   setting: SettingKey;
   notation: FilterNotation;
   small?: boolean;
 }): ReactNode {
-  const { settings } = answer;
-  const pinned = pinKeysOf(setting).some((key) => brief.pins[key] !== undefined);
+  const pinned = isPinned(brief, setting);
   const why = reasons.get(setting);
-  const choices = choicesFor(setting, brief, settings, notation);
   const name = SETTING_LABEL[setting];
   const text = settingText(setting, settings, brief.filters, notation);
-  const cost = pinned && !stale ? pinCost(setting, brief, answer.score) : 0;
+  const cost = costs.get(setting) ?? null;
 
   const take = (choice: Choice): void =>
     editing.preview(`set the ${name.toLowerCase()}`, (shot) => pinnedTo(shot, setting, choice.pins));
@@ -92,6 +106,7 @@ function Tile({
       toggle();
     } else if (up || down) {
       event.preventDefault();
+      const choices = choicesFor(setting, brief, settings, notation);
       const at = choices.findIndex(({ current }) => current);
       const far = event.shiftKey ? 3 : 1;
       const next = choices[Math.min(choices.length - 1, Math.max(0, at + (up ? far : -far)))];
@@ -105,14 +120,17 @@ function Tile({
     >
       <span className={styles.tileName}>{name}</span>
       <MenuUnder
-        menu={{
-          items: choices.map((choice, index) => ({ key: String(index), label: choice.label })),
-          selectedKeys: choices.flatMap(({ current }, index) => (current ? [String(index)] : [])),
-          onClick: ({ key }) => {
-            const choice = choices[Number(key)];
-            if (choice) take(choice);
-          },
-          style: { maxHeight: 340, overflow: 'auto' },
+        menu={() => {
+          const choices = choicesFor(setting, brief, settings, notation);
+          return {
+            items: choices.map((choice, index) => ({ key: String(index), label: choice.label })),
+            selectedKeys: choices.flatMap(({ current }, index) => (current ? [String(index)] : [])),
+            onClick: ({ key }) => {
+              const choice = choices[Number(key)];
+              if (choice) take(choice);
+            },
+            style: { maxHeight: 340, overflow: 'auto' },
+          };
         }}
       >
         <button
@@ -137,11 +155,15 @@ function Tile({
       {!small && <p className={styles.tileWhy}>{why?.short ?? why?.text}</p>}
       {pinned && !stale && (
         <p className={styles.tileCost}>
-          {cost > 0.02 ? `pinned, costs ${tenths(cost)}` : 'pinned, costs nothing'}
+          {cost === null ? 'pinned' : cost > 0.02 ? `pinned, costs ${tenths(cost)}` : 'pinned, costs nothing'}
         </p>
       )}
     </div>
   );
+}
+
+function isPinned(brief: Brief, setting: SettingKey): boolean {
+  return pinKeysOf(setting).some((key) => brief.pins[key] !== undefined);
 }
 
 /** The loud part of a tile, with what belongs beside it set smaller. */

@@ -1,6 +1,7 @@
 'use client';
 
 import { InputNumber, Select } from 'antd';
+import { memo, useDeferredValue } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Assumed, Brief } from '@/core/brief/brief';
 import { trimmed } from '@/core/units/format';
@@ -13,15 +14,18 @@ import { sentenceOf } from './words';
 import type { Word } from './wordParts';
 
 /** The brief as sentences whose words are controls. A solid rule under a word: you set it; a dotted one: the usual. */
-export function Sentence({
-  brief,
-  assumed,
-  editing,
-}: {
+export function Sentence(told: Told): ReactNode {
+  // Two dozen controls: while a hand moves elsewhere they come a moment later.
+  return <Words told={useDeferredValue(told)} />;
+}
+
+interface Told {
   brief: Brief;
   assumed: readonly Assumed[];
   editing: ShotEditing;
-}): ReactNode {
+}
+
+const Words = memo(function Words({ told: { brief, assumed, editing } }: { told: Told }): ReactNode {
   const own = useOwnThings();
   const usual = new Set(assumed.map(({ path }) => path));
   return (
@@ -50,7 +54,7 @@ export function Sentence({
       ))}
     </div>
   );
-}
+});
 
 const USUAL = '__usual';
 

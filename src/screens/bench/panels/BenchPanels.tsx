@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useEffect, useRef } from 'react';
+import { memo, useDeferredValue, useEffect, useRef } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
 import type { Drawn } from './drawn';
@@ -10,12 +10,13 @@ import type { PanelId } from './table';
 import styles from './tabs.module.css';
 
 /** What stands below the rule: one panel at a time, named in the address. */
-export function BenchPanels(drawn: Drawn): ReactNode {
+export function BenchPanels({ drawn }: { drawn: Drawn }): ReactNode {
   const params = useSearchParams();
   const router = useRouter();
   const tabs = useRef<HTMLDivElement>(null);
   const open = PANELS.find(({ id }) => id === params.get('part')) ?? PANELS[0];
-  useWarmPreview(drawn.solution, open.id === 'preview');
+  const later = useDeferredValue(drawn);
+  useWarmPreview(drawn.answered.solution, open.id === 'preview');
   const go = (id: PanelId): void => {
     const next = new URLSearchParams(params);
     next.set('part', id);
@@ -55,11 +56,22 @@ export function BenchPanels(drawn: Drawn): ReactNode {
         ))}
       </div>
       <div role="tabpanel" id="bench-part" aria-labelledby={`tab-${open.id}`}>
-        {open.draw(drawn)}
+        <Open panel={open} drawn={open.live ? drawn : later} />
       </div>
     </>
   );
 }
+
+/** Drawn anew only with something new to draw. */
+const Open = memo(function Open({
+  panel,
+  drawn,
+}: {
+  panel: (typeof PANELS)[number];
+  drawn: Drawn;
+}): ReactNode {
+  return panel.draw(drawn);
+});
 
 /** Once the bench has stood still for a moment, the preview is made ready, so that it opens with a picture. */
 const STILL_MS = 1200;

@@ -6,9 +6,8 @@ import type { ShotEditing } from '../../data/useShotEditing';
 /** What a panel of the Bench may draw on. */
 export interface Drawn {
   record: ShotRecord;
-  solution: Solution;
-  /** A moment behind while a hand moves, for what is slow to draw. */
-  compared: { solution: Solution; answer: Answer };
+  /** The figures, and the words, which are made when they are first read. */
+  answered: { readonly solution: Solution; readonly answer: Answer };
   /** The camera that is open. */
   editing: ShotEditing;
   /** The shot with all its cameras. */

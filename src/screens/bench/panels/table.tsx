@@ -28,6 +28,8 @@ interface Panel {
   /** In the address. */
   id: string;
   label: string;
+  /** Follows the hand at once, for what is dragged in it; the others come a moment later. */
+  live: boolean;
   draw: (drawn: Drawn) => ReactNode;
 }
 
@@ -36,66 +38,86 @@ export const PANELS = [
   {
     id: 'choice',
     label: 'The choice',
-    draw: ({ compared, editing, whole }) => (
-      <ChoicePanel compared={compared} editing={editing} whole={whole} />
-    ),
+    live: false,
+    draw: (drawn) => <ChoicePanel {...drawn} />,
   },
   {
     id: 'preview',
     label: 'Preview',
-    draw: ({ compared, editing }) => <Preview solution={compared.solution} editing={editing} />,
+    live: false,
+    draw: ({ answered, editing }) => <Preview solution={answered.solution} editing={editing} />,
   },
   {
     id: 'tradeOff',
     label: 'Trade-offs',
-    draw: ({ solution, editing }) => <TradeOff solution={solution} editing={editing} />,
+    live: true,
+    draw: ({ answered, editing }) => <TradeOff solution={answered.solution} editing={editing} />,
   },
   {
     id: 'light',
     label: 'Light',
-    draw: ({ solution, editing }) => <Light solution={solution} editing={editing} />,
+    live: true,
+    draw: ({ answered, editing }) => <Light solution={answered.solution} editing={editing} />,
   },
   {
     id: 'readings',
     label: 'Readings',
-    draw: ({ solution, editing }) => <Readings solution={solution} editing={editing} />,
+    live: true,
+    draw: ({ answered, editing }) => <Readings solution={answered.solution} editing={editing} />,
   },
   {
     id: 'lamps',
     label: 'Lamps and faces',
-    draw: ({ compared, editing }) => <Lamps solution={compared.solution} editing={editing} />,
+    live: false,
+    draw: ({ answered, editing }) => <Lamps solution={answered.solution} editing={editing} />,
   },
   {
     id: 'framing',
     label: 'Framing',
-    draw: ({ solution, editing }) => <Framing solution={solution} editing={editing} />,
+    live: true,
+    draw: ({ answered, editing }) => <Framing solution={answered.solution} editing={editing} />,
   },
   {
     id: 'steadiness',
     label: 'Steadiness',
-    draw: ({ compared, editing }) => <Steadiness solution={compared.solution} editing={editing} />,
+    live: false,
+    draw: ({ answered, editing }) => <Steadiness solution={answered.solution} editing={editing} />,
   },
   {
     id: 'mounts',
     label: 'Mounts',
-    draw: ({ compared, editing }) => <Mounts solution={compared.solution} editing={editing} />,
+    live: false,
+    draw: ({ answered, editing }) => <Mounts solution={answered.solution} editing={editing} />,
   },
   {
     id: 'modes',
     label: 'Modes',
-    draw: ({ solution, editing }) => <Modes brief={solution.space.brief} editing={editing} />,
+    live: true,
+    draw: ({ answered, editing }) => <Modes brief={answered.solution.space.brief} editing={editing} />,
   },
-  { id: 'cameras', label: 'Cameras', draw: ({ record, whole }) => <Cameras id={record.id} whole={whole} /> },
+  {
+    id: 'cameras',
+    label: 'Cameras',
+    live: true,
+    draw: ({ record, whole }) => <Cameras id={record.id} whole={whole} />,
+  },
   {
     id: 'coverage',
     label: 'Angles',
-    draw: ({ compared, editing }) => <Angles shot={editing.shot} solution={compared.solution} />,
+    live: false,
+    draw: ({ answered, editing }) => <Angles shot={editing.shot} solution={answered.solution} />,
   },
-  { id: 'pair', label: 'Pair', draw: ({ record, whole }) => <Pair id={record.id} whole={whole} /> },
+  {
+    id: 'pair',
+    label: 'Pair',
+    live: true,
+    draw: ({ record, whole }) => <Pair id={record.id} whole={whole} />,
+  },
   {
     id: 'lapse',
     label: 'Time-lapse',
-    draw: ({ solution, editing }) => <TimeLapse brief={solution.space.brief} editing={editing} />,
+    live: true,
+    draw: ({ answered, editing }) => <TimeLapse brief={answered.solution.space.brief} editing={editing} />,
   },
 ] as const satisfies readonly [Panel, ...Panel[]];
 

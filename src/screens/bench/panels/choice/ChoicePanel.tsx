@@ -7,10 +7,10 @@ import { Schools } from './Schools';
 
 /** The choice: every school's answer side by side, what to mind, how long it holds, and why. */
 export function ChoicePanel({
-  compared: { solution, answer },
+  answered: { solution, answer },
   editing,
   whole,
-}: Pick<Drawn, 'compared' | 'editing' | 'whole'>): ReactNode {
+}: Pick<Drawn, 'answered' | 'editing' | 'whole'>): ReactNode {
   return (
     <div className={styles.columns}>
       <Schools solution={solution} editing={editing} />
