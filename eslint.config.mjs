@@ -2,7 +2,17 @@ import tseslint from 'typescript-eslint';
 import reactHooks from 'eslint-plugin-react-hooks';
 
 export default tseslint.config(
-  { ignores: ['.next/**', 'dist/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'public/**'] },
+  {
+    ignores: [
+      '.next/**',
+      'dist/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'test-results/**',
+      'public/**',
+      'src/language/**',
+    ],
+  },
   ...tseslint.configs.strictTypeChecked,
   {
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
@@ -34,6 +44,32 @@ export default tseslint.config(
         'error',
         { object: 'Math', property: 'random', message: 'Randomness enters the core as an argument.' },
         { object: 'Date', property: 'now', message: 'Time enters the core as an argument.' },
+      ],
+    },
+  },
+  {
+    // What a person reads stands in the catalogue, languages/en.json, and comes from `@/language/<place>`.
+    files: ['src/{screens,words,formats,store,app}/**/*.{ts,tsx}'],
+    ignores: [
+      '**/*.test.ts',
+      // A shader, the columns of sheets, and names of places: the same in every language.
+      'src/screens/bench/panels/preview/takeShader.ts',
+      'src/formats/outing/{csv,dayRows}.ts',
+      'src/formats/gazetteer.ts',
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...[
+          'JSXText[value=/\\p{L}{2}/u]',
+          'JSXAttribute[name.name=/^(label|title|alt|placeholder|aria-label|unit)$/] > Literal[value=/\\p{L}{2}/u]',
+          ':not(ExpressionStatement):not(JSXAttribute) > Literal[value=/\\p{L}{2,}[,;:.]? \\p{L}{2,}/u]',
+          ':not(ExpressionStatement):not(JSXAttribute) > Literal[value=/^\\p{Lu}\\p{Ll}{2,}[ .…]/u]',
+          'TemplateElement[value.raw=/\\p{L}{2,}[,;:.]? \\p{L}{2,}/u]',
+        ].map((selector) => ({
+          selector,
+          message: 'A sentence belongs in languages/en.json; say it by `messages`.',
+        })),
       ],
     },
   },

@@ -44,6 +44,7 @@ function installPackages() {
 /** Puts in place all that is made from the packages rather than kept in the repository. */
 export async function prepare() {
   installPackages();
+  await writeLanguage();
   const { buildGazetteer } = await import('./buildGazetteer.mjs');
   buildGazetteer(root);
   const { buildLicences } = await import('./buildLicences.mjs');
@@ -57,8 +58,15 @@ export async function prepare() {
   buildCommandLine();
 }
 
+/** Compiles the sentences of the language that LYNXEYE_LANGUAGE names, English when it names none. */
+export async function writeLanguage() {
+  const { writeMessages } = await import('./writeMessages.mjs');
+  writeMessages();
+}
+
 /** Builds the app, and after it the service worker that keeps it usable without a network. */
 export async function buildApp() {
+  await writeLanguage();
   const status = call(process.execPath, [`${root}node_modules/next/dist/bin/next`, 'build']);
   if (status !== 0) return status;
   const { buildServiceWorker } = await import('./buildServiceWorker.mjs');

@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { format, resolveConfig } from 'prettier';
-import { lossPage } from '../src/words/lossPage';
+import { lossPage } from './lossPage';
 
 /** Writes docs/loss.md from the table of losses; with --check only says whether what stands there is still true. */
 const file = new URL('../docs/loss.md', import.meta.url).pathname;

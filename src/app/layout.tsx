@@ -1,3 +1,5 @@
+import { code as LOCALE } from '@/language/locale';
+import * as messages from '@/language/app';
 import 'antd/dist/antd.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import '@fontsource-variable/ibm-plex-sans/index.css';
@@ -6,16 +8,13 @@ import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { Shell } from '@/screens/shell/Shell';
 
-export const metadata: Metadata = {
-  title: 'Lynxeye',
-  description: 'Work out the camera settings of a run you film alone, and why.',
-};
+export const metadata: Metadata = messages.metadata;
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default function Layout({ children }: { children: ReactNode }): ReactNode {
   return (
-    <html lang="en" data-theme="paper">
+    <html lang={LOCALE} data-theme="paper">
       <body>
         <Shell>{children}</Shell>
       </body>

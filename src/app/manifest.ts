@@ -1,3 +1,4 @@
+import * as messages from '@/language/app';
 import type { MetadataRoute } from 'next';
 
 /** What makes the app installable. */
@@ -5,7 +6,7 @@ export default function manifest(): MetadataRoute.Manifest {
   return {
     name: 'Lynxeye',
     short_name: 'Lynxeye',
-    description: 'Plans camera settings for people who film their own action alone, and carries them.',
+    description: messages.plansCameraSettingsForPeople,
     start_url: '/carry',
     scope: '/',
     display: 'standalone',

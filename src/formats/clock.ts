@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats';
 import { Temporal } from 'temporal-polyfill';
 import { shiftedTo } from '@/core/day/schedule';
 import type { Shot } from '@/core/records/shot';
@@ -69,7 +70,7 @@ export function wholeHours({ fromMs, toMs }: Span, zone: string): number[] {
 export function wallClock(zone: string): (date: string, time: string) => number {
   return (date, time) => {
     const at = instantOf(date, time, zone);
-    if (at === null) throw new Error(`no instant ${date} ${time} in ${zone}`);
+    if (at === null) throw new Error(messages.noInstantIn({ date, time, zone }));
     return at;
   };
 }

@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats';
 /**
  * Coordinates in any common writing: decimal or in degrees, minutes and seconds; with signs or letters; latitude
  * first, unless letters say otherwise. "46.62, 12.30" · "46°37′12″N 12°18′E" · "N 46 37.2 E 12 18" · "geo:46.62,12.3".
@@ -23,17 +24,16 @@ export function readCoordinates(text: string): Coordinates {
     )
     .replace(/[−–]/g, '-');
   const parts = partsOf(plain);
-  if (parts.length !== 2) return no('expected two coordinates, such as 46.62, 12.30 or 46°37′N 12°18′E');
+  if (parts.length !== 2) return no(messages.expectedTwoCoordinatesSuchAs);
   const [first, second] = parts as [Part, Part];
   const swapped = isEastWest(first.letter) || isNorthSouth(second.letter);
   if (swapped && (isNorthSouth(first.letter) || isEastWest(second.letter)))
-    return no('expected one of N or S and one of E or W');
+    return no(messages.expectedOneOfNOr);
   const lat = valueOf(swapped ? second : first);
   const lon = valueOf(swapped ? first : second);
-  if (lat === null || lon === null)
-    return no('expected minutes and seconds below 60, and no sign beside a letter');
-  if (Math.abs(lat) > 90) return no(`latitude ${lat} is beyond 90°`);
-  if (Math.abs(lon) > 180) return no(`longitude ${lon} is beyond 180°`);
+  if (lat === null || lon === null) return no(messages.expectedMinutesAndSecondsBelow);
+  if (Math.abs(lat) > 90) return no(messages.latitudeIsBeyond90({ lat }));
+  if (Math.abs(lon) > 180) return no(messages.longitudeIsBeyond180({ lon }));
   return { ok: true, lat, lon };
 }
 

@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats';
 import * as z from 'zod';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { CameraProfileSchema } from '@/core/camera/profile';
@@ -55,7 +56,7 @@ export async function readIncomingFile(
   const ending = /\.(zip|csv|ics)$/i.exec(name)?.[1]?.toLowerCase();
   const most = MOST_MEGABYTES[ending === 'zip' ? 'archive' : ending ? 'sheet' : 'text'];
   if (file.size > most * 1e6)
-    return refused(`${Math.ceil(file.size / 1e6)} MB; expected at most ${most} MB: take it in parts`);
+    return refused(messages.mbExpectedAtMostMB({ count: Math.ceil(file.size / 1e6), most }));
   if (ending === 'zip') return readIncomingArchive(file, onProgress);
   return readIncoming(await file.text(), name, onProgress);
 }
@@ -100,7 +101,7 @@ async function readIncomingArchive(file: Blob, onProgress?: OnProgress): Promise
     }
     const taking = read.ok ? read.taking : read.sound;
     if (taking && taking.kind !== 'records') {
-      faults.push({ path: name, text: 'expected a backup or an outing' });
+      faults.push({ path: name, text: messages.expectedABackupOrAn });
       faulty.push(name);
     } else if (taking)
       for (const table of RECORD_TABLES) {
@@ -114,10 +115,7 @@ async function readIncomingArchive(file: Blob, onProgress?: OnProgress): Promise
     return {
       ok: true,
       taking,
-      leftBehind:
-        leftBehind > 0
-          ? [`${leftBehind} files of the archive: sheets, calendars and pictures are made anew.`]
-          : [],
+      leftBehind: leftBehind > 0 ? [messages.filesOfTheArchiveSheets({ leftBehind })] : [],
     };
   const some = RECORD_TABLES.some((table) => records[table].length > 0);
   return { ok: false, faults, sound: some ? taking : null, faulty };
@@ -131,13 +129,13 @@ function readSheet(text: string, name: string): IncomingRead {
     if (!list.ok) return { ...list, sound: null, faulty: [] };
     return {
       ok: true,
-      taking: { kind: 'shotList', name: called.slice(0, 120) || 'Shot list', list: list.value },
+      taking: { kind: 'shotList', name: called.slice(0, 120) || messages.shotList, list: list.value },
       leftBehind: list.value.leftBehind,
     };
   }
   return whole(readModeSheet(text, ARCHETYPES.main), (profile) => ({
     kind: 'camera',
-    profile: { ...profile, name: called.slice(0, 80) || 'Camera' },
+    profile: { ...profile, name: called.slice(0, 80) || messages.camera },
   }));
 }
 
@@ -160,7 +158,7 @@ function readShots(list: readonly unknown[]): IncomingRead {
         text,
       })),
     );
-    faulty.push(`shot ${index + 1}`);
+    faulty.push(messages.shotNumber({ number: index + 1 }));
   });
   if (faults.length === 0) return { ok: true, taking: { kind: 'shots', shots }, leftBehind: [] };
   return { ok: false, faults, sound: shots.length > 0 ? { kind: 'shots', shots } : null, faulty };

@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats';
 import { FILE_VERSION } from '@/core/schema/versions';
 import type { Checked } from '@/core/schema/fault';
 
@@ -8,16 +9,16 @@ export function parseJson(text: string): Checked<unknown> {
   } catch (error) {
     const message = error instanceof Error ? error.message : '';
     const at = /position (\d+)/.exec(message)?.[1];
-    const where = at === undefined ? '' : ` at ${place(text, Number(at))}`;
-    const what = text.trim() === '' ? 'the file is empty' : `this is not JSON${where}`;
+    const where = at === undefined ? '' : messages.atText({ text: place(text, Number(at)) });
+    const what = text.trim() === '' ? messages.theFileIsEmpty : messages.thisIsNotJSON({ where });
     return {
       ok: false,
-      faults: [{ path: '', text: `${what}; expected a lynxeye file, version ${FILE_VERSION}` }],
+      faults: [{ path: '', text: messages.expectedALynxeyeFileVersion({ what, fileVersion: FILE_VERSION }) }],
     };
   }
 }
 
 function place(text: string, position: number): string {
   const before = text.slice(0, position).split('\n');
-  return `line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`;
+  return messages.lineColumn({ count: before.length, count2: (before.at(-1)?.length ?? 0) + 1 });
 }

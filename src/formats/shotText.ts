@@ -1,3 +1,4 @@
+import { shotName } from '@/words/shotName';
 import type { Filter } from '@/core/filters/kit';
 import type { Answer } from '@/core/records/answerFile';
 import type { Shot } from '@/core/records/shot';
@@ -10,7 +11,7 @@ export const TAIL = 'lynxeye-shot/1 ';
 
 /** A shot as a card in plain text, with the shot itself in its last line. */
 export function shotToText(shot: Shot, answer: Answer | null, kit: readonly Filter[]): string {
-  const lines = [shot.name ?? 'Untitled shot'];
+  const lines = [shotName(shot)];
   if (answer)
     lines.push(...CARD_KEYS.map((key) => `${SETTING_LABEL[key]}: ${settingText(key, answer.settings, kit)}`));
   return `${lines.join('\n')}\n\n${TAIL}${JSON.stringify(shot)}\n`;

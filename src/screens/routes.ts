@@ -1,17 +1,18 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { partCount } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { usePathname, useSearchParams } from 'next/navigation';
 
 /** The places built so far, and where a shot is open in one of them: ids stay in the query. */
 export const PLACES = [
-  { path: '/', label: 'Start' },
-  { path: '/bench', label: 'Bench' },
-  { path: '/outing', label: 'Outing' },
-  { path: '/carry', label: 'Carry' },
-  { path: '/log', label: 'Log' },
-  { path: '/kit', label: 'Kit' },
+  { path: '/', label: messages.start },
+  { path: '/bench', label: messages.bench },
+  { path: '/outing', label: messages.outing },
+  { path: '/carry', label: messages.carry },
+  { path: '/log', label: messages.log },
+  { path: '/kit', label: messages.kit },
 ] as const;
 
 export type PlacePath = (typeof PLACES)[number]['path'];

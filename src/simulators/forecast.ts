@@ -1,3 +1,4 @@
+import * as messages from '@/language/simulators';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import type { Forecast } from '@/core/light/forecast';
@@ -8,7 +9,7 @@ import type { Place } from '@/core/light/sun/position';
  * A stand-in for a weather service: made-up cloud, the same for the same place and day, with a spread that grows with
  * the hours ahead. It knows no weather. Over the made-up outing it has the outing's weather.
  */
-export const SOURCE = 'Simulated forecast: made up, not weather';
+export const SOURCE = messages.simulatedForecastMadeUpNot;
 
 const HOUR_MS = 3_600_000;
 

@@ -1,3 +1,4 @@
+import * as messages from '@/language/store';
 import type { Fault } from '@/core/schema/fault';
 import type { RecordTable } from '@/core/records/kinds';
 
@@ -9,7 +10,7 @@ export class RefusedWrite extends Error {
     readonly record: string,
     readonly faults: readonly Fault[],
   ) {
-    super(`a record of ${table} does not fit its schema`);
+    super(messages.aRecordOfDoesNot({ table }));
     this.name = 'RefusedWrite';
   }
 }

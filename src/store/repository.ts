@@ -1,3 +1,5 @@
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/store';
 import { withEntry } from '@/core/records/entries';
 import { withKitCamera, withKitFilter } from '@/core/records/kitCamera';
 import type { KitItem, Thing } from '@/core/records/kitItem';
@@ -44,7 +46,7 @@ export class Repository {
   // Shots
 
   /** Keeps a new shot and gives its id. */
-  async addShot(shot: Shot, label = 'keep a shot'): Promise<string> {
+  async addShot(shot: Shot, label = messages.keepAShot): Promise<string> {
     const record = this.newRecord(shot);
     await this.add('shots', label, [record]);
     return record.id;
@@ -74,7 +76,7 @@ export class Repository {
   }
 
   async tick(id: string, entry: string, on: boolean): Promise<void> {
-    await this.change('shots', id, on ? 'tick a check' : 'untick a check', (record) => {
+    await this.change('shots', id, on ? messages.tickACheck : messages.untickACheck, (record) => {
       const others = record.ticked.filter((ticked) => ticked !== entry);
       return { ...record, ticked: on ? [...others, entry] : others };
     });
@@ -82,7 +84,7 @@ export class Repository {
 
   /** Removes a shot. Its log stays: what was recorded was recorded. */
   removeShot(id: string): Promise<void> {
-    return this.remove('shots', id, 'remove a shot');
+    return this.remove('shots', id, messages.removeAShot);
   }
 
   // Log
@@ -95,7 +97,7 @@ export class Repository {
     came: { clip: NonNullable<LogEntry['clip']>; cutReason: CutReason | null } | null = null,
   ): Promise<string | null> {
     const cut = came?.cutReason;
-    const written = await this.history.commit('note a recording', async ({ shots }) => {
+    const written = await this.history.commit(messages.noteARecording, async ({ shots }) => {
       const kept = await shots.get(shotId);
       if (!kept) return [];
       const entry: LogEntry = {
@@ -117,7 +119,7 @@ export class Repository {
       note?: string;
     },
   ): Promise<void> {
-    await this.change('log', id, 'change a verdict', (before) => {
+    await this.change('log', id, messages.changeAVerdict, (before) => {
       const { cutReason: oldReason, ...rest } = before;
       const verdicts = what.verdicts?.(before.verdicts) ?? before.verdicts;
       const cutReason = what.cutReason === undefined ? oldReason : (what.cutReason ?? undefined);
@@ -131,7 +133,7 @@ export class Repository {
   }
 
   removeEntry(id: string): Promise<void> {
-    return this.remove('log', id, 'remove a log entry');
+    return this.remove('log', id, messages.removeALogEntry);
   }
 
   // Kit
@@ -170,7 +172,7 @@ export class Repository {
   }
 
   removeKit(id: string): Promise<void> {
-    return this.remove('kit', id, 'remove from the kit');
+    return this.remove('kit', id, messages.removeFromTheKit);
   }
 
   // Outings
@@ -179,7 +181,7 @@ export class Repository {
   async addOuting(
     make: (id: string, at: string) => Outing,
     shots: readonly ShotRecord[] = [],
-    label = 'keep an outing',
+    label = messages.keepAnOuting,
   ): Promise<string> {
     const id = this.world.newId();
     const outing = make(id, this.at());
@@ -208,7 +210,7 @@ export class Repository {
   }
 
   removeOuting(id: string): Promise<void> {
-    return this.remove('outings', id, 'remove an outing');
+    return this.remove('outings', id, messages.removeAnOuting);
   }
 
   /** What became of an entry of a day: its mark, and a line in the log for each camera when it was recorded. */
@@ -219,7 +221,11 @@ export class Repository {
     settings: readonly { part: number; settings: Settings }[] = [],
   ): Promise<void> {
     const label =
-      done === 'recorded' ? 'note a recording' : done === 'skipped' ? 'skip a shot' : 'unmark a shot';
+      done === 'recorded'
+        ? messages.noteARecording
+        : done === 'skipped'
+          ? messages.skipAShot
+          : messages.unmarkAShot;
     const at = this.at();
     await this.change(
       'outings',
@@ -267,14 +273,14 @@ export class Repository {
   }
 
   /** Takes checked records in: new ids are added, known ones replaced. One step of undo. */
-  async restore(records: Records, label = 'import a file'): Promise<Counts> {
+  async restore(records: Records, label = messages.importAFile): Promise<Counts> {
     await this.put(label, records);
     return countsOf(records);
   }
 
   /** Puts the demo data back as it ships; the person's own stays. */
   async resetDemo(demo: Records): Promise<void> {
-    await this.history.commit('reset the demo shots', async (kept) => {
+    await this.history.commit(messages.resetTheDemoShots, async (kept) => {
       const gone: Change[] = [];
       for (const table of RECORD_TABLES) {
         const again = new Set(demo[table].map(({ id }) => id));
@@ -351,7 +357,7 @@ export class Repository {
       version: FILE_VERSION,
       id: this.world.newId(),
       shotId: kept.id,
-      shotName: shot.name ?? 'Untitled shot',
+      shotName: shotName(shot),
       at,
       settings,
       shot,

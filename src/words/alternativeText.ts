@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/alternative';
 import type { Alternative } from '@/core/answer/alternatives';
 import type { Filter } from '@/core/filters/kit';
 import { RECORDING_LABEL, SCHOOL_LABEL } from './labels';
@@ -9,22 +10,22 @@ export function alternativeLabel({ way, settings }: Alternative, kit: readonly F
     case 'school':
       return SCHOOL_LABEL[way.school];
     case 'denserFilter':
-      return `one filter step darker: ${filterText(settings.filter, kit)}`;
+      return messages.oneFilterStepDarker({ filter: filterText(settings.filter, kit) });
     case 'lighterFilter':
       return settings.filter.ids.length === 0
-        ? 'no filter instead'
-        : `one filter step lighter: ${filterText(settings.filter, kit)}`;
+        ? messages.noFilterInstead
+        : messages.oneFilterStepLighter({ filter: filterText(settings.filter, kit) });
     case 'recording':
-      return `recorded as ${RECORDING_LABEL[way.recording]}`;
+      return messages.recordedAs({ recording: RECORDING_LABEL[way.recording] });
     case 'withoutPins':
-      return `without your ${way.pins.length === 1 ? 'pin' : `${way.pins.length} pins`}`;
+      return messages.withoutYourPin({ count: way.pins.length });
   }
 }
 
 export function gainsText({ gains }: Alternative): string {
-  return gains.length === 0 ? 'nothing gained' : `less: ${changes(gains, 3)}`;
+  return gains.length === 0 ? messages.nothingGained : messages.less({ gains: changes(gains, 3) });
 }
 
 export function costsText({ costs }: Alternative): string {
-  return costs.length === 0 ? 'nothing lost' : `more: ${changes(costs, 3)}`;
+  return costs.length === 0 ? messages.nothingLost : messages.more({ costs: changes(costs, 3) });
 }

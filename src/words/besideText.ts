@@ -1,8 +1,9 @@
+import * as messages from '@/language/words/beside';
 import type { Neighbour } from '@/core/answer/neighbours';
 import type { Filter } from '@/core/filters/kit';
-import { TERM_LABEL } from '@/core/loss/table';
 import type { SettingKey } from '@/core/records/settings';
 import { tenths } from '@/core/units/format';
+import { TERM_LABEL } from './labels';
 import { changes } from './changesText';
 import { capital } from './sentences';
 import { settingText } from './settingText';
@@ -20,9 +21,14 @@ export function besideText(
   const told = nearest.map((one, at) => {
     const value = settingText(setting, one.settings, kit);
     const [worst] = one.costs;
-    if (one.by < SAME_BELOW) return `${value} comes to about the same`;
-    const verb = at === 0 || nearest[0] === undefined || nearest[0].by < SAME_BELOW ? 'costs ' : '';
-    return `${value} ${verb}${tenths(one.by)} more${worst ? `, for ${TERM_LABEL[worst.term]}` : ''}`;
+    if (one.by < SAME_BELOW) return messages.comesToAboutTheSame({ value });
+    const verb = at === 0 || nearest[0] === undefined || nearest[0].by < SAME_BELOW ? messages.costs : '';
+    return messages.more({
+      value,
+      verb,
+      by: tenths(one.by),
+      worst: worst ? messages.forWord({ term: TERM_LABEL[worst.term] }) : '',
+    });
   });
   return told.length === 0 ? '' : `${capital(told.join('; '))}.`;
 }
@@ -35,8 +41,11 @@ export function besideSteps(
 ): string[] {
   return beside
     .filter(({ gains, costs }) => gains.length + costs.length > 0)
-    .map(
-      (one) =>
-        `${capital(settingText(setting, one.settings, kit))} instead: it would win ${changes(one.gains)} and lose ${changes(one.costs)}.`,
+    .map((one) =>
+      messages.insteadItWouldWinAnd({
+        setting: capital(settingText(setting, one.settings, kit)),
+        gains: changes(one.gains),
+        costs: changes(one.costs),
+      }),
     );
 }

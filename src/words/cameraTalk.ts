@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/cameraTalk';
 import { trimmed } from '@/core/units/format';
 import type { SetupFault } from '@/formats/code/setupCode';
 import type { End, SetFault } from '@/simulators/camera/camera';
@@ -7,42 +8,41 @@ import { shutterFraction } from '@/core/units/format';
 export function setupFaultText(fault: SetupFault): string {
   switch (fault.code) {
     case 'foreign':
-      return 'This is no set-up code of Lynxeye. Show one from the cards, under Codes.';
+      return messages.thisIsNoSetUp;
     case 'version':
-      return `This code is of version ${fault.version}; this camera reads version 1. Show it from the same version of the app.`;
+      return messages.thisCodeIsOfVersion({ version: fault.version });
     case 'damaged':
-      return 'This code is damaged: its checksum does not fit. Show it larger, or paste its text again.';
+      return messages.thisCodeIsDamagedIts;
     case 'missing':
-      return `This code lacks "${fault.key}". Make it anew from the cards.`;
+      return messages.thisCodeLacksMakeIt({ key: fault.key });
     case 'unknown':
-      return `This code holds "${fault.key}", which version 1 does not know.`;
+      return messages.thisCodeHoldsWhichVersion({ key: fault.key });
     case 'value':
-      return `"${fault.value}" is no value for "${fault.key}".`;
+      return messages.isNoValueFor({ value: fault.value, key: fault.key });
   }
 }
 
 export function setFaultText(fault: SetFault, camera: string): string {
   switch (fault.code) {
     case 'otherCamera':
-      return `This set-up is for another camera ("${fault.wanted}"), and this is ${camera}.`;
+      return messages.thisSetUpIsFor({ wanted: fault.wanted, camera });
     case 'noMode':
-      return `${camera} has no mode with this size, frame rate, view and stabilization together.`;
+      return messages.hasNoModeWithThis({ camera });
     case 'colour':
-      return `${camera} has no ${fault.colour} colour in this mode.`;
+      return messages.hasNoColourInThis({ camera, colour: fault.colour });
     case 'rate':
-      return `${camera} does not write ${trimmed(fault.mbps, 1)} Mbit/s in ${fault.codec.toUpperCase()} in this mode.`;
+      return messages.doesNotWriteMbitS({
+        camera,
+        mbps: trimmed(fault.mbps, 1),
+        upperCase: fault.codec.toUpperCase(),
+      });
     case 'shutter':
-      return `${camera} goes no shorter than ${shutterFraction(fault.shortest)} s, or runs no shutter by itself.`;
+      return messages.goesNoShorterThanS({ camera, shortest: shutterFraction(fault.shortest) });
     case 'iso':
-      return `${camera} has no ISO from ${fault.min} to ${fault.max} in this colour.`;
+      return messages.hasNoISOFromTo({ camera, min: fault.min, max: fault.max });
     case 'running':
-      return 'It is recording. Stop it first.';
+      return messages.itIsRecordingStopIt;
   }
 }
 
-export const END_LABEL: Record<End, string> = {
-  stopped: 'stopped by hand',
-  cardFull: 'card full',
-  batteryFlat: 'battery flat',
-  tooHot: 'too hot',
-};
+export const END_LABEL: Record<End, string> = messages.endLabel;

@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/card';
 import type { Brief } from '@/core/brief/brief';
 import type { SettingKey, Settings } from '@/core/records/settings';
 
@@ -34,19 +35,19 @@ export interface Check {
 export function checksFor(brief: Brief, settings: Settings): Check[] {
   const kinds = settings.filter.ids.map((id) => brief.filters.find((filter) => filter.id === id)?.kind);
   return [
-    { id: 'clock', text: 'Clock set' },
-    { id: 'card', text: `Card empty, ${brief.limits.cardGb} GB, fast enough` },
-    { id: 'battery', text: 'Battery full' },
-    { id: 'doors', text: 'Doors shut' },
-    { id: 'lens', text: 'Lens clean' },
+    { id: 'clock', text: messages.clockSet },
+    { id: 'card', text: messages.cardEmptyGBFastEnough({ cardGb: brief.limits.cardGb }) },
+    { id: 'battery', text: messages.batteryFull },
+    { id: 'doors', text: messages.doorsShut },
+    { id: 'lens', text: messages.lensClean },
     settings.filter.ids.length > 0
-      ? { id: 'filter', text: 'Filter seated' }
-      : { id: 'filter', text: 'Nothing left on the lens' },
-    ...(kinds.includes('polarizer') ? [{ id: 'polarizer', text: 'Polarizer turned' }] : []),
-    { id: 'horizon', text: 'Horizon straight' },
-    { id: 'tight', text: 'Mount tight, tether on' },
-    { id: 'view', text: 'View clear of hands and gear' },
-    { id: 'lock', text: 'Screen and orientation locked' },
-    { id: 'test', text: 'Test clip looked at: clipping, framing, smear' },
+      ? { id: 'filter', text: messages.filterSeated }
+      : { id: 'filter', text: messages.nothingLeftOnTheLens },
+    ...(kinds.includes('polarizer') ? [{ id: 'polarizer', text: messages.polarizerTurned }] : []),
+    { id: 'horizon', text: messages.horizonStraight },
+    { id: 'tight', text: messages.mountTightTetherOn },
+    { id: 'view', text: messages.viewClearOfHandsAnd },
+    { id: 'lock', text: messages.screenAndOrientationLocked },
+    { id: 'test', text: messages.testClipLookedAtClipping },
   ];
 }

@@ -1,3 +1,5 @@
+import { code as LOCALE } from '@/language/locale';
+import * as messages from '@/language/words/light';
 import type { Shade, Sky, SunGround } from '@/core/vocabulary/outdoors';
 import type { Lamps } from '@/core/light/lamps';
 import type { LitFrom } from '@/core/light/sun/lit';
@@ -5,43 +7,15 @@ import type { Light } from '@/core/records/shot';
 import { SCENE_LABEL } from './labels';
 
 /** How light and the clock are said. Instants are milliseconds since 1970 UTC; clocks are those of the place. */
-export const SKY_LABEL: Record<Sky, string> = {
-  clear: 'clear',
-  thin: 'thin cloud',
-  cloud: 'cloud',
-  dark: 'dark cloud',
-};
+export const SKY_LABEL: Record<Sky, string> = messages.skyLabel;
 
-export const SHADE_LABEL: Record<Shade, string> = {
-  open: 'the open',
-  openShade: 'open shade',
-  lightWood: 'light wood',
-  denseWood: 'dense wood',
-  gorge: 'gorge shade',
-};
+export const SHADE_LABEL: Record<Shade, string> = messages.shadeLabel;
 
-export const SUN_GROUND_LABEL: Record<SunGround, string> = {
-  grass: 'grass or earth',
-  rock: 'rock',
-  snow: 'snow',
-  water: 'water',
-  sand: 'pale sand',
-};
+export const SUN_GROUND_LABEL: Record<SunGround, string> = messages.sunGroundLabel;
 
-export const LIT_LABEL: Record<LitFrom | 'standing' | 'night', string> = {
-  front: 'sun behind the camera',
-  side: 'sun from the side',
-  back: 'into the sun',
-  standing: 'standing',
-  night: 'no sun',
-};
+export const LIT_LABEL: Record<LitFrom | 'standing' | 'night', string> = messages.litLabel;
 
-export const LAMPS_LABEL: Record<Lamps, string> = {
-  byLight: 'lamps if as dark as a lit room',
-  none: 'no lamps',
-  mains: 'lamps on the mains',
-  screen: 'a screen or dimmed light',
-};
+export const LAMPS_LABEL: Record<Lamps, string> = messages.lampsLabel;
 
 const formats = new Map<string, Intl.DateTimeFormat>();
 
@@ -49,7 +23,7 @@ function format(zone: string | undefined, options: Intl.DateTimeFormatOptions): 
   const key = `${zone ?? ''} ${JSON.stringify(options)}`;
   const known = formats.get(key);
   if (known) return known;
-  const fresh = new Intl.DateTimeFormat('en-GB', { timeZone: zone ?? 'UTC', ...options });
+  const fresh = new Intl.DateTimeFormat(LOCALE, { timeZone: zone ?? 'UTC', ...options });
   formats.set(key, fresh);
   return fresh;
 }
@@ -58,7 +32,7 @@ function format(zone: string | undefined, options: Intl.DateTimeFormatOptions): 
 export function clockText(atMs: number, zone: string | undefined): string {
   const minute = Math.round(atMs / 60_000) * 60_000;
   const text = format(zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(minute);
-  return zone === undefined ? `${text} UTC` : text;
+  return zone === undefined ? messages.utc({ text }) : text;
 }
 
 /** "Sat 3 Oct 2026" */
@@ -79,7 +53,7 @@ export function spanText(fromMs: number, toMs: number, zone: string | undefined)
   const start = `${days[0]}, ${clockText(fromMs, zone)}`;
   return days[0] === days[1]
     ? `${start}–${clockText(toMs, zone)}`
-    : `${start} to ${days[1]}, ${clockText(toMs, zone)}`;
+    : messages.startToValueToToMs({ start, value: days[1], toMs: clockText(toMs, zone) });
 }
 
 /** The zone's name and its distance from UTC at an instant: "Europe/Rome, GMT+2". */
@@ -92,33 +66,36 @@ export function zoneText(zone: string, atMs: number): string {
 
 /** "46.6200° N, 12.3000° E" */
 export function placeText({ lat, lon }: { lat: number; lon: number }): string {
-  return `${Math.abs(lat).toFixed(4)}° ${lat < 0 ? 'S' : 'N'}, ${Math.abs(lon).toFixed(4)}° ${lon < 0 ? 'W' : 'E'}`;
+  return `${Math.abs(lat).toFixed(4)}° ${lat < 0 ? messages.south : messages.north}, ${Math.abs(lon).toFixed(4)}° ${lon < 0 ? messages.west : messages.east}`;
 }
 
-const POINTS = 'N NNE NE ENE E ESE SE SSE S SSW SW WSW W WNW NW NNW'.split(' ');
+const POINTS = messages.nNNENEENEE.split(' ');
 
 /** "SSE (158°)" */
 export function headingText(deg: number): string {
-  return `${POINTS[Math.round(deg / 22.5) % 16] ?? 'N'} (${Math.round(deg) % 360}°)`;
+  return `${POINTS[Math.round(deg / 22.5) % 16] ?? messages.north} (${Math.round(deg) % 360}°)`;
 }
 
 /** Where a shot's light comes from, in a few words. */
 export function lightText(light: Light): string {
   switch (light.kind) {
     case 'sun':
-      return `sun at ${light.place ?? placeText(light)}, ${spanText(Date.parse(light.from), Date.parse(light.to), light.zone)}`;
+      return messages.sunAt({
+        place: light.place ?? placeText(light),
+        from: spanText(Date.parse(light.from), Date.parse(light.to), light.zone),
+      });
     case 'scene':
       return light.from === light.to
         ? SCENE_LABEL[light.from]
-        : `${SCENE_LABEL[light.from]} to ${SCENE_LABEL[light.to]}`;
+        : messages.fromToTo({ from: SCENE_LABEL[light.from], to: SCENE_LABEL[light.to] });
     case 'range':
-      return 'a range in EV';
+      return messages.aRangeInEV;
     case 'lux':
-      return 'a meter in lux';
+      return messages.aMeterInLux;
     case 'reading':
-      return 'a camera reading';
+      return messages.aCameraReading;
     case 'readings':
-      return `${light.readings.length} ${light.readings.length === 1 ? 'reading' : 'readings'}`;
+      return messages.readings({ count: light.readings.length });
   }
 }
 
@@ -127,16 +104,14 @@ export function clockHoldsText(
   { fits, fromMs, toMs }: { fits: boolean; fromMs: number | null; toMs: number | null },
   zone: string | undefined,
 ): string {
-  const from = fromMs === null ? 'six hours earlier or more' : clockText(fromMs, zone);
-  const to = toMs === null ? 'six hours later or more' : clockText(toMs, zone);
-  return fits
-    ? `By the clock, the whole run fits this setting from ${from} to ${to}.`
-    : `At the planned time the light sticks out already; it gets no worse from ${from} to ${to}.`;
+  const from = fromMs === null ? messages.sixHoursEarlierOrMore : clockText(fromMs, zone);
+  const to = toMs === null ? messages.sixHoursLaterOrMore : clockText(toMs, zone);
+  return fits ? messages.byTheClockTheWhole({ from, to }) : messages.atThePlannedTimeThe({ from, to });
 }
 
 /** How sure it is that the light stays inside what the answer holds. */
 export function chanceText(chance: number): string {
-  if (chance > 0.995) return 'The light stays inside.';
-  if (chance < 0.005) return 'The light does not stay inside.';
-  return `The light stays inside in ${Math.round(chance * 100)} of 100 such runs.`;
+  if (chance > 0.995) return messages.theLightStaysInside;
+  if (chance < 0.005) return messages.theLightDoesNotStay;
+  return messages.theLightStaysInsideIn({ chance: Math.round(chance * 100) });
 }

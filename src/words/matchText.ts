@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/match';
 import type { MatchItem } from '@/core/together/matchSheet';
 import { trimmed } from '@/core/units/format';
 import { COLOUR_LABEL } from './labels';
@@ -9,49 +10,50 @@ export function matchText(item: MatchItem): { name: string; values: string[]; so
   switch (item.what) {
     case 'family':
       return {
-        name: 'Frame-rate family',
-        values: item.fps.map((fps, at) => `${trimmed(fps, 3)} fps (${item.values[at] ?? 'none'})`),
-        so: so('one family', 'pin one family: frames of two never fall together'),
+        name: messages.frameRateFamily,
+        values: item.fps.map((fps, at) =>
+          messages.fps({ fps: trimmed(fps, 3), at: item.values[at] ?? messages.none }),
+        ),
+        so: so(messages.oneFamily, messages.pinOneFamilyFramesOf),
       };
     case 'shownAngle':
       return {
-        name: 'Shutter as shown',
+        name: messages.shutterAsShown,
         values: item.degrees.map((degrees) => `${trimmed(degrees, 0)}°`),
-        so: so(
-          'moves alike',
-          'one looks choppy beside the other: give both one angle, or add blur to the shorter',
-        ),
+        so: so(messages.movesAlike, messages.oneLooksChoppyBesideThe),
       };
     case 'shutterMode':
       return {
-        name: 'Shutter held',
-        values: item.values.map((value) => (value === 'auto' ? 'runs' : 'fixed')),
-        so: so('alike', 'hold both: a running one changes its look on the way'),
+        name: messages.shutterHeld,
+        values: item.values.map((value) => (value === 'auto' ? messages.runs : messages.fixed)),
+        so: so(messages.alike, messages.holdBothARunningOne),
       };
     case 'whiteBalance':
       return {
-        name: 'White balance',
-        values: item.values.map((value) => (value === 'auto' ? 'automatic' : `${value} K`)),
-        so: so('locked alike', 'lock one value on all: automatics drift apart'),
+        name: messages.whiteBalance,
+        values: item.values.map((value) =>
+          value === 'auto' ? messages.automatic : messages.value({ value }),
+        ),
+        so: so(messages.lockedAlike, messages.lockOneValueOnAll),
       };
     case 'colour':
       return {
-        name: 'Colour',
+        name: messages.colour,
         values: item.values.map((value) => COLOUR_LABEL[value]),
-        so: so('alike', 'record one colour on all'),
+        so: so(messages.alike, messages.recordOneColourOnAll),
       };
     case 'exposureOffset':
       return {
-        name: 'Exposure offset',
-        values: item.stops.map((stops) => `${offsetText(stops)} EV`),
-        so: so('alike', 'set one offset on all'),
+        name: messages.exposureOffset,
+        values: item.stops.map((stops) => messages.stops({ stops: offsetText(stops) })),
+        so: so(messages.alike, messages.setOneOffsetOnAll),
       };
   }
 }
 
 /** What no setting does: said every time. */
 export const ALIGN_LINES = [
-  'Set all clocks to one time, to the second.',
-  'Give each camera its own file-name prefix.',
-  'Clap once, or flash a light, where all cameras see and hear it.',
+  messages.setAllClocksToOne,
+  messages.giveEachCameraItsOwn,
+  messages.clapOnceOrFlashA,
 ] as const;

@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/motion';
 import type { MotionSheet } from '@/core/compare/motionSheet';
 import type { Spinner } from '@/core/motion/spin';
 import { shutterFraction, trimmed } from '@/core/units/format';
@@ -17,27 +18,21 @@ export function motionLines(sheet: MotionSheet): MotionLine[] {
   const slowest = sheet.speeds.at(-1);
   const line = (name: string, value: string, past = false): MotionLine => ({ name, value, past });
   return [
-    line(
-      'Blur in one exposure, half the frame · its fastest tenth',
-      `${pct(sheet.typicalBlurPct)} · ${pct(sheet.worstBlurPct)}`,
-    ),
+    line(messages.blurInOneExposureHalf, `${pct(sheet.typicalBlurPct)} · ${pct(sheet.worstBlurPct)}`),
     ...(sheet.subjectBlurPct === null
       ? []
-      : [line('Blur of the subject', pct(sheet.subjectBlurPct), sheet.subjectBlurPct > 3)]),
+      : [line(messages.blurOfTheSubject, pct(sheet.subjectBlurPct), sheet.subjectBlurPct > 3)]),
+    line(messages.stepBetweenFramesHalfThe, `${pct(sheet.typicalStepPct)} · ${pct(sheet.worstStepPct)}`),
     line(
-      'Step between frames, half the frame · its fastest tenth',
-      `${pct(sheet.typicalStepPct)} · ${pct(sheet.worstStepPct)}`,
-    ),
-    line(
-      'Smear of the shake at its peak',
-      `${pct(sheet.shakeSmearPct)}${sheet.pulses ? ', comes and goes on the steadied picture' : ''}`,
+      messages.smearOfTheShakeAt,
+      `${pct(sheet.shakeSmearPct)}${sheet.pulses ? messages.comesAndGoesOnThe : ''}`,
       sheet.shakeSmearPct > sheet.shakeSmearTolerancePct * 1.05,
     ),
     line(
-      'Swing · held',
+      messages.swingHeld,
       `${trimmed(sheet.swingDeg, 1)}° · ${trimmed(held, 1)}°${
         sheet.heldDeg > 0 && sheet.overrunShare > 0.005
-          ? `, past it ${trimmed(100 * sheet.overrunShare, 0)} % of the time`
+          ? messages.pastItOfTheTime({ overrunShare: trimmed(100 * sheet.overrunShare, 0) })
           : ''
       }`,
       sheet.heldDeg < sheet.swingDeg && sheet.swingDeg > 0.5,
@@ -45,8 +40,8 @@ export function motionLines(sheet: MotionSheet): MotionLine[] {
     ...(slowest
       ? [
           line(
-            'Frames seen a second, at the slowest',
-            `${trimmed(slowest.seenFps, 1)}${slowest.repeats ? ', frames repeat' : slowest.uneven ? ', unevenly' : ''}`,
+            messages.framesSeenASecondAt,
+            `${trimmed(slowest.seenFps, 1)}${slowest.repeats ? messages.framesRepeat : slowest.uneven ? messages.unevenly : ''}`,
             slowest.repeats,
           ),
         ]
@@ -55,41 +50,39 @@ export function motionLines(sheet: MotionSheet): MotionLine[] {
       ? []
       : [
           line(
-            'Leaning of uprights, line by line readout',
-            `${pct(sheet.skewPct)}${sheet.jelly === true ? ', and jelly where it buzzes' : ''}`,
+            messages.leaningOfUprightsLineBy,
+            `${pct(sheet.skewPct)}${sheet.jelly === true ? messages.andJellyWhereItBuzzes : ''}`,
             sheet.jelly === true,
           ),
         ]),
     ...(sheet.spin ? [line(SPINNER[sheet.spin.spinner.what], spinText(sheet.spin), false)] : []),
     line(
-      'Blur to add in the edit for a 180° look',
-      sheet.blurToAdd < 0.005 ? 'none' : `${trimmed(100 * sheet.blurToAdd, 0)} % of a frame step`,
+      messages.blurToAddInThe,
+      sheet.blurToAdd < 0.005
+        ? messages.none
+        : messages.ofAFrameStep({ blurToAdd: trimmed(100 * sheet.blurToAdd, 0) }),
     ),
   ];
 }
 
-const SPINNER: Record<Spinner['what'], string> = {
-  wheel: 'A wheel in the picture',
-  roadWheel: 'A wheel in the picture',
-  paddle: 'A paddle in the picture',
-  rotor: 'A rotor in the picture',
-};
+const SPINNER: Record<Spinner['what'], string> = messages.spinner;
 
 function spinText({ seemsRevPerS, blurOfGap, spinner }: NonNullable<MotionSheet['spin']>): string {
-  if (spinner.revPerS === 0) return 'stands still';
-  if (blurOfGap >= 0.8) return 'a disc: its spokes run together';
-  if (spinner.revPerS * spinner.spokes < 6) return `turns as it is, ${trimmed(spinner.revPerS, 1)} a second`;
+  if (spinner.revPerS === 0) return messages.standsStill;
+  if (blurOfGap >= 0.8) return messages.aDiscItsSpokesRun;
+  if (spinner.revPerS * spinner.spokes < 6)
+    return messages.turnsAsItIsA({ revPerS: trimmed(spinner.revPerS, 1) });
   const turns = trimmed(Math.abs(seemsRevPerS), 2);
-  if (Math.abs(seemsRevPerS) < 0.03) return 'seems to stand still';
-  return `seems to turn ${seemsRevPerS < 0 ? 'backwards, ' : ''}${turns} a second`;
+  if (Math.abs(seemsRevPerS) < 0.03) return messages.seemsToStandStill;
+  return messages.seemsToTurnBackwardsA({ isSeemsRevPerS: seemsRevPerS < 0, turns });
 }
 
 /** "1/50 s" or, where it runs, "1/50–1/400 s". */
 export function shutterSpanText({ longestSeconds, shortestSeconds }: MotionSheet): string {
   const longest = shutterFraction(longestSeconds);
   return longestSeconds / shortestSeconds < 1.02
-    ? `${longest} s`
-    : `${longest}–${shutterFraction(shortestSeconds)} s`;
+    ? messages.longest({ longest })
+    : messages.longestAndShortestSeconds({ longest, shortestSeconds: shutterFraction(shortestSeconds) });
 }
 
 /** One line for one speed a clip is played at. */
@@ -102,14 +95,14 @@ export function speedText({
 }: MotionSheet['speeds'][number]): string {
   const name =
     slowdown === 1
-      ? 'In real time'
+      ? messages.inRealTime
       : slowdown > 1
-        ? `Slowed ${trimmed(slowdown, 2)}×`
-        : `Sped up ${trimmed(1 / slowdown, 2)}×`;
+        ? messages.slowed({ slowdown: trimmed(slowdown, 2) })
+        : messages.spedUp({ slowdown: trimmed(1 / slowdown, 2) });
   const cadence = repeats
-    ? `${trimmed(seenFps, 1)} frames a second to show: they repeat, and it stutters`
+    ? messages.framesASecondToShow({ seenFps: trimmed(seenFps, 1) })
     : uneven
-      ? 'frames fall unevenly'
-      : 'smooth';
-  return `${name}: ${cadence}; shutter looks like ${trimmed(shownAngleDeg, 0)}°`;
+      ? messages.framesFallUnevenly
+      : messages.smooth;
+  return messages.shutterLooksLike({ name, cadence, shownAngleDeg: trimmed(shownAngleDeg, 0) });
 }

@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/outing';
 import type { MountKind } from '@/core/vocabulary/mounts';
 import type { Act, CameraBudget } from '@/core/day/budget';
 import type { DayRemedy } from '@/core/day/dayRemedies';
@@ -12,11 +13,11 @@ import { clockText } from './lightText';
 import { capital } from './sentences';
 import { CARD_KEYS, SECOND_ROW_KEYS } from './card';
 import { SETTING_LABEL } from './labels';
-import { durationText, filterText, settingText } from './settingText';
+import { durationText, settingText, wornText } from './settingText';
 import type { FilterNotation } from './settingText';
 
 /** What a day says of itself: what runs out, what cures it, what is packed, what a joint solve would change. */
-export const RESOURCE_LABEL: Record<Resource, string> = { card: 'card', power: 'power', heat: 'heat' };
+export const RESOURCE_LABEL: Record<Resource, string> = messages.resourceLabel;
 
 export function outText(
   { what, atMs }: Pick<Out, 'what' | 'atMs'>,
@@ -26,42 +27,42 @@ export function outText(
 ): string {
   const when = clockText(atMs, zone);
   const text: Record<Resource, string> = {
-    card: `${camera}'s cards are full at ${when}`,
-    power: `${camera} is out of power at ${when}`,
-    heat: `${camera} shuts itself off, too hot, at ${when}`,
+    card: messages.sCardsAreFullAt({ camera, when }),
+    power: messages.isOutOfPowerAt({ camera, when }),
+    heat: messages.shutsItselfOffTooHot({ camera, when }),
   };
-  return `${text[what]}, during ${during}.`;
+  return messages.during({ what: text[what], during });
 }
 
 /** Less than this lost at an end is not worth a word, stops. */
 const WORTH_STOPS = 0.3;
 
+export function holds({ overStops, underStops }: { overStops: number; underStops: number }): boolean {
+  return overStops < WORTH_STOPS && underStops < WORTH_STOPS;
+}
+
 /** "holds", or what of the light is lost: "0.7 stop white". */
 export function holdsText({ overStops, underStops }: { overStops: number; underStops: number }): string {
   const lost = [
-    ...(overStops >= WORTH_STOPS ? [`${trimmed(overStops, 1)} stop white`] : []),
-    ...(underStops >= WORTH_STOPS ? [`${trimmed(underStops, 1)} stop dark`] : []),
+    ...(overStops >= WORTH_STOPS ? [messages.stopWhite({ overStops: trimmed(overStops, 1) })] : []),
+    ...(underStops >= WORTH_STOPS ? [messages.stopDark({ underStops: trimmed(underStops, 1) })] : []),
   ];
-  return lost.length === 0 ? 'holds' : lost.join(', ');
+  return lost.length === 0 ? messages.holds : lost.join(', ');
 }
 
 /** One camera cannot film two shots at once. */
 export function clashText(camera: string, first: string, second: string, atMs: number, zone: string): string {
-  return `${camera} still films ${first} when ${second} begins at ${clockText(atMs, zone)}: move one of them, or give it another camera.`;
+  return messages.stillFilmsWhenBeginsAt({ camera, first, second, atMs: clockText(atMs, zone) });
 }
 
 /** What else runs out all the same, as a clause; empty where nothing does. */
 export function leavesText({ leaves }: DayRemedy): string {
   if (leaves.length === 0) return '';
-  const names = leaves.map((what) => RESOURCE_NAME[what]).join(' and ');
-  return `; ${names} still ${leaves.length === 1 ? 'runs' : 'run'} out`;
+  const names = leaves.map((what) => RESOURCE_NAME[what]).join(messages.and);
+  return messages.stillRunsOut({ names, count: leaves.length });
 }
 
-const RESOURCE_NAME: Record<DayRemedy['what'], string> = {
-  card: 'the card',
-  power: 'the cell',
-  heat: 'its heat margin',
-};
+const RESOURCE_NAME: Record<DayRemedy['what'], string> = messages.resourceName;
 
 export function dayRemedyText(
   remedy: DayRemedy,
@@ -71,45 +72,56 @@ export function dayRemedyText(
   const at = (entryId: string, afterMinutes: number): string => {
     const start = entryAt(entryId);
     return start === null
-      ? `after ${afterMinutes} min`
-      : `at ${clockText(start + afterMinutes * 60_000, zone)}`;
+      ? messages.afterMin({ afterMinutes })
+      : messages.atStart({ start: clockText(start + afterMinutes * 60_000, zone) });
   };
   switch (remedy.how) {
     case 'bitRate':
-      return `Record at ${trimmed(remedy.mbps, 1)} Mbit/s`;
+      return messages.recordAtMbitS({ mbps: trimmed(remedy.mbps, 1) });
     case 'codec':
-      return `Record in ${CODEC_LABEL.hevc} at ${trimmed(remedy.mbps, 1)} Mbit/s`;
+      return messages.recordInAtMbitS({ hevc: CODEC_LABEL.hevc, mbps: trimmed(remedy.mbps, 1) });
     case 'frameRate':
-      return `Record at ${trimmed(remedy.fps, 3)} fps`;
+      return messages.recordAtFps({ fps: trimmed(remedy.fps, 3) });
     case 'resolution':
-      return `Record at ${remedy.width}×${remedy.height}`;
+      return messages.recordAt({ width: remedy.width, height: remedy.height });
     case 'card':
-      return `Put in a card of ${trimmed(remedy.capacityGb, 0)} GB`;
+      return messages.putInACardOf({ capacityGb: trimmed(remedy.capacityGb, 0) });
     case 'spareCard':
       return remedy.pause
-        ? `Stop ${at(remedy.pause.entryId, remedy.pause.afterMinutes)} for ${remedy.pause.minutes} min and change the card`
-        : `Take one more card of ${trimmed(remedy.capacityGb, 0)} GB, changed at a break`;
+        ? messages.stopForMinAndChange({
+            entryId: at(remedy.pause.entryId, remedy.pause.afterMinutes),
+            minutes: remedy.pause.minutes,
+          })
+        : messages.takeOneMoreCardOf({ capacityGb: trimmed(remedy.capacityGb, 0) });
     case 'spareCell':
       return remedy.pause
-        ? `Stop ${at(remedy.pause.entryId, remedy.pause.afterMinutes)} for ${remedy.pause.minutes} min and change the cell, ${remedy.count} in all`
-        : `Take ${remedy.count} cells, changed at breaks`;
+        ? messages.stopForMinAndChangeEntryId({
+            entryId: at(remedy.pause.entryId, remedy.pause.afterMinutes),
+            minutes: remedy.pause.minutes,
+            count: remedy.count,
+          })
+        : messages.takeCellsChangedAtBreaks({ count: remedy.count });
     case 'charge':
       return remedy.charging === 'recording'
-        ? `Record with a bank of ${remedy.ampereHours} Ah plugged in: the door stays open, so nothing seals`
-        : `Charge from a bank of ${remedy.ampereHours} Ah at the breaks`;
+        ? messages.recordWithABankOf({ ampereHours: remedy.ampereHours })
+        : messages.chargeFromABankOf({ ampereHours: remedy.ampereHours });
     case 'pauses':
-      return `Stop ${remedy.pauses.length === 1 ? 'once' : `${remedy.pauses.length} times`} for ${remedy.pauses[0]?.minutes ?? 0} min to cool, first ${at(remedy.entryId, remedy.pauses[0]?.afterMinutes ?? 0)}`;
+      return messages.stopOnceForMinTo({
+        count: remedy.pauses.length,
+        minutes: remedy.pauses[0]?.minutes ?? 0,
+        entryId: at(remedy.entryId, remedy.pauses[0]?.afterMinutes ?? 0),
+      });
   }
 }
 
 export function actText(act: Act, camera: string): string {
   switch (act.what) {
     case 'card':
-      return `${camera}: change to ${act.name}`;
+      return messages.changeTo({ camera, act: act.name });
     case 'cell':
-      return `${camera}: put in cell ${act.to + 1}`;
+      return messages.putInCell({ camera, to: act.to + 1 });
     case 'charge':
-      return `${camera}: charge, ${trimmed(act.wattHours, 1)} Wh`;
+      return messages.chargeWh({ camera, wattHours: trimmed(act.wattHours, 1) });
   }
 }
 
@@ -121,20 +133,11 @@ export function filterChangeText(
   kit: readonly Filter[],
   notation: FilterNotation,
 ): string {
-  const name = (ids: readonly string[]): string =>
-    filterText({ ids, stops: stopsOf(ids, kit) }, kit, notation).replace(/^variable.*/, 'variable');
-  if (to.length === 0) return `${camera}: ${name(from)} off`;
-  return from.length === 0 ? `${camera}: ${name(to)} on` : `${camera}: ${name(from)} off, ${name(to)} on`;
-}
-
-function stopsOf(ids: readonly string[], kit: readonly Filter[]): number {
-  return ids.reduce((sum, id) => {
-    const filter = kit.find((one) => one.id === id);
-    return (
-      sum +
-      (!filter ? 0 : filter.kind === 'variable' ? filter.stopsMin : (filter.measuredStops ?? filter.stops))
-    );
-  }, 0);
+  const name = (ids: readonly string[]): string => wornText(ids, kit, notation);
+  if (to.length === 0) return messages.off({ camera, from: name(from) });
+  return from.length === 0
+    ? messages.cameraOnTo({ camera, to: name(to) })
+    : messages.offOn({ camera, from: name(from), to: name(to) });
 }
 
 export function levelText({ card, power, heat }: CameraBudget): {
@@ -143,9 +146,11 @@ export function levelText({ card, power, heat }: CameraBudget): {
   heat: string;
 } {
   return {
-    card: `${trimmed(card.needs, 1)} of ${trimmed(card.has, 0)} GB`,
-    power: `${trimmed(power.needs, 1)} of ${trimmed(power.has, 1)} Wh`,
-    heat: Number.isFinite(heat.hottestC) ? `up to ${trimmed(heat.hottestC, 0)} °C` : 'off all day',
+    card: messages.ofGB({ needs: trimmed(card.needs, 1), has: trimmed(card.has, 0) }),
+    power: messages.ofWh({ needs: trimmed(power.needs, 1), has: trimmed(power.has, 1) }),
+    heat: Number.isFinite(heat.hottestC)
+      ? messages.upToC({ hottestC: trimmed(heat.hottestC, 0) })
+      : messages.offAllDay,
   };
 }
 
@@ -155,37 +160,33 @@ export function packText(item: PackItem, kits: ReadonlyMap<string, readonly Filt
       return item.name;
     case 'filter': {
       const kit = kits.get(item.cameraId) ?? [];
-      return `Filter ${filterText({ ids: [item.filterId], stops: stopsOf([item.filterId], kit) }, kit).replace(/^variable.*/, 'variable')} for ${item.camera}`;
+      return messages.filterFor({
+        kit: wornText([item.filterId], kit),
+        camera: item.camera,
+      });
     }
     case 'card':
-      return item.name === '' ? `Card for ${item.camera}, empty` : `${item.name} for ${item.camera}, empty`;
+      return item.name === ''
+        ? messages.cardForEmpty({ camera: item.camera })
+        : messages.forEmpty({ item: item.name, camera: item.camera });
     case 'cell':
-      return item.count === 1
-        ? `Cell for ${item.camera}, charged`
-        : `${item.count} cells for ${item.camera}, charged`;
+      return messages.cellForCharged({ count: item.count, camera: item.camera });
     case 'bank':
-      return `Bank ${trimmed(item.ampereHours, 1)} Ah, charged, with its cable`;
+      return messages.bankAhChargedWithIts({ ampereHours: trimmed(item.ampereHours, 1) });
     case 'mount':
-      return `Mount: ${MOUNT_LABEL[item.kind]}`;
+      return messages.mount({ kind: MOUNT_LABEL[item.kind] });
     case 'tether':
-      return item.count === 1 ? 'A tether' : `${item.count} tethers`;
+      return messages.aTether({ count: item.count });
     case 'lamp':
-      return 'Head torch or lamp, charged';
+      return messages.headTorchOrLampCharged;
     case 'cloth':
-      return 'Lens cloth, dry';
+      return messages.lensClothDry;
     case 'codes':
-      return 'Set-up codes on paper, and the pocket cards';
+      return messages.setUpCodesOnPaper;
   }
 }
 
-export const JOINT_REASON: Record<JointReason, string> = {
-  match: 'so that the cameras cut together',
-  filterChange: 'so that the filter need not be changed',
-  preset: 'so that one stored set-up serves',
-  card: 'so that the card lasts',
-  power: 'so that the power lasts',
-  heat: 'so that it does not overheat',
-};
+export const JOINT_REASON: Record<JointReason, string> = messages.jointReason;
 
 /** What a joint solve changes of one shot: "Filter ND16 → ND8; Shutter 1/50 s → 1/100 s". */
 export function changeText(
@@ -196,41 +197,33 @@ export function changeText(
   const text = (key: keyof Settings, settings: Settings): string => settingText(key, settings, kit, notation);
   const keys = [...CARD_KEYS, ...SECOND_ROW_KEYS].filter((key) => text(key, before) !== text(key, after));
   return keys.length === 0
-    ? 'Held as it is'
+    ? messages.heldAsItIs
     : keys.map((key) => `${SETTING_LABEL[key]} ${text(key, before)} → ${text(key, after)}`).join('; ');
 }
 
 export function costText({ pictures, filterChanges, presets, mismatches, outs, total }: DayCost): string {
   const part = (value: number, name: string): string => `${trimmed(value, 1)} ${name}`;
   return `${trimmed(total, 1)}: ${[
-    part(pictures, 'in the pictures'),
-    part(filterChanges, 'for filter changes'),
-    part(presets, 'for set-ups'),
-    part(mismatches, 'for what does not match'),
-    part(outs, 'for what runs out'),
+    part(pictures, messages.inThePictures),
+    part(filterChanges, messages.forFilterChanges),
+    part(presets, messages.forSetUps),
+    part(mismatches, messages.forWhatDoesNotMatch),
+    part(outs, messages.forWhatRunsOut),
   ].join(', ')}`;
 }
 
 /** Names short enough for a camera's own screen: twelve characters, told apart by a letter where two are alike. */
 export const PRESET_NAME_LENGTH = 12;
 
-const SHORT_MOUNT: Partial<Record<MountKind, string>> = {
-  backPole: 'back',
-  handlebar: 'bar',
-  vehicleInside: 'inside',
-  vehicleOutside: 'outside',
-  railBack: 'railbk',
-  groundStand: 'ground',
-  shoulder: 'should',
-};
+const SHORT_MOUNT: Record<MountKind, string> = messages.shortMount;
 
 export function presetNames(
   presets: readonly { settings: Settings; intervalSeconds: number | null; mount: MountKind }[],
 ): string[] {
   const names: string[] = [];
   for (const { settings, intervalSeconds, mount } of presets) {
-    const place = (SHORT_MOUNT[mount] ?? mount).slice(0, 6);
-    const rate = intervalSeconds === null ? trimmed(settings.frameRate, 0) : 'lapse';
+    const place = SHORT_MOUNT[mount].slice(0, 6);
+    const rate = intervalSeconds === null ? trimmed(settings.frameRate, 0) : messages.lapse;
     const plain = capital(`${place} ${rate}`);
     let name = plain.slice(0, PRESET_NAME_LENGTH);
     for (let at = 0; names.includes(name); at += 1)
@@ -246,15 +239,23 @@ export function presetsText(
   stored: number,
   slots: number,
 ): string {
-  if (slots === 0) return 'Stores no set-ups: set it by hand or by code before each shot.';
-  if (!choice) return `Needs ${stored} set-ups and has ${slots} slots: set the rest by code at a break.`;
+  if (slots === 0) return messages.storesNoSetUpsSet;
+  if (!choice) return messages.needsSetUpsAndHas({ stored, slots });
   const worst = Math.max(0, ...choice.extra);
-  const how = choice.exact ? '' : ' Found by exchange, not by trying all.';
+  const how = choice.exact ? '' : messages.foundByExchangeNotBy;
   if (choice.within)
-    return `${stored} of ${slots} slots ${stored === 1 ? 'serves' : 'serve'} every shot${worst > 0.05 ? `, at most ${trimmed(worst, 2)} worse than its own` : ''}.${how}`;
-  return `With ${slots} slots some shots share a set-up that costs up to ${trimmed(worst, 1)}: more than is seen.${how}`;
+    return messages.ofSlotsServesEveryShot({
+      stored,
+      slots,
+      worst: worst > 0.05 ? messages.atMostWorseThanIts({ worst: trimmed(worst, 2) }) : '',
+      how,
+    });
+  return messages.withSlotsSomeShotsShare({ slots, worst: trimmed(worst, 1), how });
 }
 
 export function pauseText({ afterMinutes, minutes }: { afterMinutes: number; minutes: number }): string {
-  return `after ${durationText(afterMinutes * 60)}, for ${durationText(minutes * 60)}`;
+  return messages.afterFor({
+    afterMinutes: durationText(afterMinutes * 60),
+    minutes: durationText(minutes * 60),
+  });
 }

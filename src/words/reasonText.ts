@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/reason';
 import { SMEAR_TOLERANCE_PCT } from '@/core/motion/shake';
 import { HEVC_SHARE_OF_AVC } from '@/core/camera/card';
 import { shutterAngleDeg } from '@/core/playback/shutterAngle';
@@ -26,7 +27,7 @@ export interface Telling {
 
 export function reasonText(reason: Reason, telling: Telling): ReasonText {
   const said = say(reason, telling);
-  if (reason.pinned) return { ...said, text: `You set this. ${said.text}` };
+  if (reason.pinned) return { ...said, text: messages.youSetThis({ said: said.text }) };
   const beside = besideText(reason.setting, reason.beside, telling.kit);
   return beside === ''
     ? said
@@ -65,18 +66,18 @@ function say(reason: Reason, telling: Telling): ReasonText {
       return {
         text:
           reason.codec === 'hevc'
-            ? `The same picture in about ${trimmed(HEVC_SHARE_OF_AVC, 1)} of the data.`
-            : 'Cuts on any computer, at more data.',
-        steps: [`${CODEC_LABEL[reason.codec]} at the bit rate above.`],
+            ? messages.theSamePictureInAbout({ hevcShareOfAvc: trimmed(HEVC_SHARE_OF_AVC, 1) })
+            : messages.cutsOnAnyComputerAt,
+        steps: [messages.atTheBitRateAbove({ codec: CODEC_LABEL[reason.codec] })],
       };
     case 'bitDepth':
       return {
         text:
           reason.bitDepth === 10
-            ? 'Four times the steps: skies and log grade without bands.'
+            ? messages.fourTimesTheStepsSkies
             : reason.log
-              ? 'Log in 8 bit breaks into bands when it is graded.'
-              : 'Enough for a picture posted as it is.',
+              ? messages.logIn8BitBreaks
+              : messages.enoughForAPicturePosted,
         steps: [],
       };
     case 'recording':
@@ -84,9 +85,7 @@ function say(reason: Reason, telling: Telling): ReasonText {
     case 'sharpening':
     case 'noiseReduction':
       return {
-        text: reason.graded
-          ? 'Left to the edit, where it can be judged.'
-          : 'Posted straight away, so the camera does it.',
+        text: reason.graded ? messages.leftToTheEditWhere : messages.postedStraightAwaySoThe,
         steps: [],
       };
   }
@@ -96,17 +95,29 @@ type Of<S extends Reason['setting']> = Extract<Reason, { setting: S }>;
 
 function frameRateText(reason: Of<'frameRate'>): ReasonText {
   const { captureFps, neededFps, seenFps, slowdown, timelineFps } = reason;
-  const speed = slowdown === 1 ? 'in real time' : `slowed ${trimmed(slowdown, 2)}×`;
+  const speed = messages.inRealTime({ slowdown, slowdown2: trimmed(slowdown, 2) });
   const steps = [
-    `A ${trimmed(timelineFps, 3)} fps timeline ${speed} needs ${trimmed(timelineFps, 3)} × ${trimmed(slowdown, 2)} = ${trimmed(neededFps, 1)} captured frames a second.`,
-    `${trimmed(captureFps, 3)} fps ÷ ${trimmed(slowdown, 2)} = ${trimmed(seenFps, 1)} seen a second.`,
+    messages.aFpsTimelineNeedsCaptured({
+      timelineFps: trimmed(timelineFps, 3),
+      speed,
+      slowdown: trimmed(slowdown, 2),
+      neededFps: trimmed(neededFps, 1),
+    }),
+    messages.fpsSeenASecond({
+      captureFps: trimmed(captureFps, 3),
+      slowdown: trimmed(slowdown, 2),
+      seenFps: trimmed(seenFps, 1),
+    }),
   ];
   const text =
     Math.abs(captureFps - neededFps) <= 0.002 * neededFps
-      ? `Exactly what ${trimmed(timelineFps, 3)} fps ${speed} shows.`
+      ? messages.exactlyWhatFpsShows({ timelineFps: trimmed(timelineFps, 3), speed })
       : captureFps > neededFps
-        ? `Nearest above the ${trimmed(neededFps, 1)} that playback needs.`
-        : `Playback wants ${trimmed(neededFps, 1)}; ${trimmed(seenFps, 1)} different frames a second are seen.`;
+        ? messages.nearestAboveTheThatPlayback({ neededFps: trimmed(neededFps, 1) })
+        : messages.playbackWantsDifferentFrames({
+            neededFps: trimmed(neededFps, 1),
+            seenFps: trimmed(seenFps, 1),
+          });
   return { text, steps };
 }
 
@@ -115,42 +126,59 @@ function shutterReasonText(reason: Of<'shutterSeconds'>): ReasonText {
   const angle = shutterAngleDeg(captureFps, seconds);
   const shown = shutterAngleDeg(shownFps, seconds);
   const steps = [
-    `180° of ${trimmed(shownFps, 1)} shown frames is 1/(2 × ${trimmed(shownFps, 1)}) = ${shutterFraction(naturalSeconds)} s.`,
+    messages.n180OfShownFramesIs({
+      shownFps: trimmed(shownFps, 1),
+      naturalSeconds: shutterFraction(naturalSeconds),
+    }),
     Number.isFinite(shakeFloorSeconds) && shakeFloorSeconds < 10
-      ? `Shake floor: ${shutterFraction(shakeFloorSeconds)} s keeps the peak smear within ${trimmed(SMEAR_TOLERANCE_PCT, 2)} % of the width.`
-      : 'The mount does not shake, so it sets no floor.',
-    `${shutterFraction(seconds)} s at ${trimmed(captureFps, 3)} fps is 360 × ${trimmed(captureFps, 3)} × ${shutterFraction(seconds)} = ${trimmed(angle, 0)}°; peak smear ${trimmed(smearPct, 2)} %.`,
+      ? messages.shakeFloorSKeepsThe({
+          shakeFloorSeconds: shutterFraction(shakeFloorSeconds),
+          smearTolerancePct: trimmed(SMEAR_TOLERANCE_PCT, 2),
+        })
+      : messages.theMountDoesNotShake,
+    messages.sAtFpsIs360({
+      seconds: shutterFraction(seconds),
+      captureFps: trimmed(captureFps, 3),
+      angle: trimmed(angle, 0),
+      smearPct: trimmed(smearPct, 2),
+    }),
   ];
-  if (shown < 170)
-    steps.push(
-      `Blur to add in the edit for a 180° look: ${trimmed(blurToAddOfFrameStep(shown), 2)} of a frame step.`,
-    );
+  if (shown < 170) steps.push(messages.blurToAddInThe({ shown: trimmed(blurToAddOfFrameStep(shown), 2) }));
   for (const { school, gains, costs } of reason.against)
-    steps.push(`Against ${SCHOOL_LABEL[school]}: it would win ${changes(gains)} and lose ${changes(costs)}.`);
+    steps.push(
+      messages.againstItWouldWinAnd({
+        school: SCHOOL_LABEL[school],
+        gains: changes(gains),
+        costs: changes(costs),
+      }),
+    );
   const yields = reason.yielded.map((one) => yieldedText(one, reason.school));
   steps.push(...yields);
   // The shutter's own wishes stand with it; the others below.
   const own = reason.yielded.findIndex(({ wish }) => wish === 'angle' || wish === 'withinShakeFloor');
   const yielding = own < 0 ? '' : ` ${yields[own] ?? ''}`;
   const text = {
-    pinned: `${trimmed(angle, 0)}° at this frame rate.`,
-    natural: `Half of each frame: ${trimmed(shown, 0)}°, the natural look.`,
-    shakeFloor: `Short enough that shake does not smear: the floor is ${shutterFraction(shakeFloorSeconds)} s.`,
-    traded: `${trimmed(shown, 0)}°; 180° would be ${shutterFraction(naturalSeconds)} s.`,
-    running: `Runs by itself, ${shutterFraction(seconds)} s at the longest.`,
-    slower: `Longer than 180°: ${trimmed(shown, 0)}°.`,
+    pinned: messages.atThisFrameRate({ angle: trimmed(angle, 0) }),
+    natural: messages.halfOfEachFrameThe({ shown: trimmed(shown, 0) }),
+    shakeFloor: messages.shortEnoughThatShakeDoes({ shakeFloorSeconds: shutterFraction(shakeFloorSeconds) }),
+    traded: messages.n180WouldBeS({
+      shown: trimmed(shown, 0),
+      naturalSeconds: shutterFraction(naturalSeconds),
+    }),
+    running: messages.runsByItselfSAt({ seconds: shutterFraction(seconds) }),
+    slower: messages.longerThan180({ shown: trimmed(shown, 0) }),
   }[cause];
   const { pulseLeft } = reason;
   if (pulseLeft === null) return { text: text + yielding, steps };
   const lamps =
     pulseLeft < 0.005
-      ? 'Steady under the lamps.'
-      : `Keeps ${trimmed(pulseLeft * 100, 0)} % of the lamps’ pulse.`;
+      ? messages.steadyUnderTheLamps
+      : messages.keepsOfTheLampsPulse({ pulseLeft: trimmed(pulseLeft * 100, 0) });
   return { text: `${text}${yielding} ${lamps}`, steps };
 }
 
 function brightName(light: Light): string {
-  return light.kind === 'scene' ? capital(SCENE_LABEL[brighter(light)]) : 'The bright end';
+  return light.kind === 'scene' ? capital(SCENE_LABEL[brighter(light)]) : messages.theBrightEnd;
 }
 
 function brighter(light: Extract<Light, { kind: 'scene' }>): Extract<Light, { kind: 'scene' }>['from'] {
@@ -163,105 +191,171 @@ const SCENE_ORDER = Object.keys(SCENE_LABEL);
 function filterReasonText(reason: Of<'filter'>, { light, kit }: Telling): ReasonText {
   const { evMax, fNumber, seconds, isoMin, wantsEv, excessStops, filterStops, guardStops } = reason;
   const name = filterText({ ids: reason.ids, stops: filterStops }, kit);
-  const opening = `${brightName(light)} is ${evText(evMax)}. At f/${trimmed(fNumber, 1)}, ${shutterFraction(seconds)} s and ISO ${isoMin} this camera wants ${evText(wantsEv)}.`;
+  const opening = messages.isAtFSAnd({
+    light: brightName(light),
+    evMax: evText(evMax),
+    fNumber: trimmed(fNumber, 1),
+    seconds: shutterFraction(seconds),
+    isoMin,
+    wantsEv: evText(wantsEv),
+  });
   const left = excessStops - filterStops;
   const steps = [
-    `log2(${trimmed(fNumber, 1)}² ÷ ${shutterFraction(seconds)}) − log2(${isoMin} ÷ 100) = ${evText(wantsEv)}`,
-    `${evText(evMax)} − ${evText(wantsEv)} = ${evText(excessStops)} stops; filter ${trimmed(filterStops, 1)}; left ${evText(left)}`,
+    messages.log2Log2100({
+      fNumber: trimmed(fNumber, 1),
+      seconds: shutterFraction(seconds),
+      isoMin,
+      wantsEv: evText(wantsEv),
+    }),
+    messages.stopsFilterLeft({
+      evMax: evText(evMax),
+      wantsEv: evText(wantsEv),
+      excessStops: evText(excessStops),
+      filterStops: trimmed(filterStops, 1),
+      left: evText(left),
+    }),
   ];
   if (reason.auto) {
-    const shutter = `the shutter runs to ${shutterFraction(reason.brightSeconds)} s`;
+    const shutter = messages.theShutterRunsToS({ brightSeconds: shutterFraction(reason.brightSeconds) });
     const short =
       filterStops === 0
-        ? `No filter: at the bright end ${shutter}.`
-        : `${name} takes ${trimmed(filterStops, 1)}, and at the bright end ${shutter}.`;
+        ? messages.noFilterAtTheBright({ shutter })
+        : messages.takesAndAtTheBright({ name, filterStops: trimmed(filterStops, 1), shutter });
     return { text: `${opening} ${short}`, short, steps };
   }
   if (excessStops <= 0.05) {
     const short =
       filterStops > 0
-        ? `${name} takes ${trimmed(filterStops, 1)} more.`
-        : 'Nothing to take away, so no filter.';
+        ? messages.takesMore({ name, filterStops: trimmed(filterStops, 1) })
+        : messages.nothingToTakeAwaySo;
     return { text: `${opening} ${short}`, short, steps };
   }
-  const taken = filterStops === 0 ? 'No filter takes any' : `${name} takes ${trimmed(filterStops, 1)}`;
+  const taken =
+    filterStops === 0
+      ? messages.noFilterTakesAny
+      : messages.takes({ name, filterStops: trimmed(filterStops, 1) });
   const rest =
     left > guardStops + 0.05
-      ? `${tenths(left)} stay: the guard bears ${tenths(guardStops)}, the rest is white.`
+      ? messages.stayTheGuardBearsThe({ left: tenths(left), guardStops: tenths(guardStops) })
       : left > 0.05
-        ? `the last ${tenths(left)} goes to the highlight guard.`
+        ? messages.theLastGoesToThe({ left: tenths(left) })
         : left < -0.5
-          ? `${tenths(-left)} more than the bright end needs, which ISO gives back.`
-          : 'which covers it.';
-  const short = `${tenths(excessStops)} stops too much: ${taken}, ${rest}`;
+          ? messages.moreThanTheBrightEnd({ left: tenths(-left) })
+          : messages.whichCoversIt;
+  const short = messages.stopsTooMuch({ excessStops: tenths(excessStops), taken, rest });
   return { text: `${opening} ${short}`, short, steps };
 }
 
 function isoReasonText(reason: Of<'iso'>, { light }: Telling): ReasonText {
   const { min, max, baseIso, evMin, isoWanted, underStops, ceiling } = reason;
   const wanted = Math.round(isoWanted / 10) * 10;
-  const dark = light.kind === 'scene' && light.from !== light.to ? 'the darkest stretch' : 'the dark end';
+  const dark =
+    light.kind === 'scene' && light.from !== light.to ? messages.theDarkestStretch : messages.theDarkEnd;
   const steps = [
-    `Base ISO ${baseIso}; ceiling ${ceiling}.`,
-    `At ${evText(evMin)} the exposure asks for ISO ${wanted}${underStops > 0.05 ? `, ${tenths(underStops)} stops above ${max}` : ''}.`,
+    messages.baseISOCeiling({ baseIso, ceiling }),
+    messages.atTheExposureAsksFor({
+      evMin: evText(evMin),
+      wanted,
+      underStops: underStops > 0.05 ? messages.stopsAbove({ underStops: tenths(underStops), max }) : '',
+    }),
   ];
   if (underStops > 0.05)
     return {
-      text: `Up to ${max}: ${dark} would ask for ${wanted}, so it stays ${tenths(underStops)} stops dark.`,
+      text: messages.upToWouldAskFor({ max, dark, wanted, underStops: tenths(underStops) }),
       steps,
     };
-  if (min === max) return { text: 'Fixed, so brightness does not wander.', steps };
-  return { text: `From base to ${max}; ${dark} asks for about ${wanted}.`, steps };
+  if (min === max) return { text: messages.fixedSoBrightnessDoesNot, steps };
+  return { text: messages.fromBaseToAsksFor({ max, dark, wanted }), steps };
 }
 
 function resolutionText(reason: Of<'resolution'>): ReasonText {
   const { width, deliveredWidth, usableWidth, editKeeps } = reason;
   const usable = Math.round(usableWidth);
   const steps = [
-    `${width} px recorded; ${usable} px usable in the delivered shape${editKeeps < 0.999 ? ` after the edit's steadying keeps ${trimmed(editKeeps * 100, 0)} %` : ''}; ${deliveredWidth} px wanted.`,
-    `On a ${SCREEN_LABEL[reason.screen]} that is about ${trimmed(reason.sightPxPerDegree, 0)} px a degree of sight; the eye tells ${EYE_PX_PER_DEGREE} apart.`,
+    messages.pxRecordedPxUsableIn({
+      width,
+      usable,
+      editKeeps:
+        editKeeps < 0.999
+          ? messages.afterTheEditsSteadyingKeeps({ editKeeps: trimmed(editKeeps * 100, 0) })
+          : '',
+      deliveredWidth,
+    }),
+    messages.onAThatIsAbout({
+      screen: SCREEN_LABEL[reason.screen],
+      sightPxPerDegree: trimmed(reason.sightPxPerDegree, 0),
+      eyePxPerDegree: EYE_PX_PER_DEGREE,
+    }),
   ];
   const ratio = usableWidth / deliveredWidth;
   const { forcedBy } = reason;
   const forced = forcedBy
-    ? ` ${capital(FORCING_TEXT[forcedBy.setting](reason))} stops there: without it ${forcedBy.widthPx} px.`
+    ? messages.stopsThereWithoutItPx({
+        reason: capital(FORCING_TEXT[forcedBy.setting](reason)),
+        widthPx: forcedBy.widthPx,
+      })
     : '';
   const own =
     ratio < 0.999
-      ? `${usable} px usable where ${deliveredWidth} are wanted: it will look soft.`
-      : `${trimmed(ratio, 1)}× the delivered width, to straighten and re-frame.`;
+      ? messages.pxUsableWhereAreWanted({ usable, deliveredWidth })
+      : messages.theDeliveredWidthToStraighten({ ratio: trimmed(ratio, 1) });
   return { text: own + forced, steps };
 }
 
 const FORCING_TEXT: Record<ForcedBy['setting'], (reason: Of<'resolution'>) => string> = {
-  stabilization: ({ stabilization }) => `${STABILIZATION_LABEL[stabilization].toLowerCase()} stabilization`,
-  frameRate: ({ frameRate }) => `${trimmed(frameRate, 2)} fps`,
-  view: () => 'this view',
+  stabilization: ({ stabilization }) =>
+    messages.stabilization({ stabilization: STABILIZATION_LABEL[stabilization].toLowerCase() }),
+  frameRate: ({ frameRate }) => messages.fps({ frameRate: trimmed(frameRate, 2) }),
+  view: () => messages.thisView,
 };
 
 function viewText(reason: Of<'view'>): ReasonText {
   const { horizontalDeg, leastDeg, mostDeg } = reason;
-  const wants = reason.forSubject ? 'subject and ride' : 'the ride';
-  const wantVerb = reason.forSubject ? 'want' : 'wants';
+  const wants = reason.forSubject ? messages.subjectAndRide : messages.theRide;
+  const wantVerb = reason.forSubject ? messages.want : messages.wants;
   const steps = [
-    `${trimmed(horizontalDeg, 0)}° across after the crop; ${wants} ${wantVerb} at least ${trimmed(leastDeg, 0)}°, edges bend beyond ${trimmed(mostDeg, 0)}°.`,
+    messages.acrossAfterTheCropAt({
+      horizontalDeg: trimmed(horizontalDeg, 0),
+      wants,
+      wantVerb,
+      leastDeg: trimmed(leastDeg, 0),
+      mostDeg: trimmed(mostDeg, 0),
+    }),
   ];
   const text =
     horizontalDeg < leastDeg - 0.5
-      ? `Shows ${trimmed(horizontalDeg, 0)}°, narrower than the ${trimmed(leastDeg, 0)}° that ${wants} ${wantVerb}.`
+      ? messages.showsNarrowerThanTheThat({
+          horizontalDeg: trimmed(horizontalDeg, 0),
+          leastDeg: trimmed(leastDeg, 0),
+          wants,
+          wantVerb,
+        })
       : reason.fromSphere
-        ? `Cut flat out of the sphere, ${trimmed(horizontalDeg, 0)}° across.`
-        : `Shows ${trimmed(horizontalDeg, 0)}°; ${wants} ${wantVerb} ${trimmed(leastDeg, 0)}°.`;
+        ? messages.cutFlatOutOfThe({ horizontalDeg: trimmed(horizontalDeg, 0) })
+        : messages.shows({
+            horizontalDeg: trimmed(horizontalDeg, 0),
+            wants,
+            wantVerb,
+            leastDeg: trimmed(leastDeg, 0),
+          });
   return { text, steps };
 }
 
 function bitRateText(reason: Of<'bitRateMbps'>): ReasonText {
   const share = reason.cardShare * 100;
   return {
-    text: `${trimmed(reason.bitsPerPixel, 2)} bits a pixel; ${durationText(reason.recordSeconds)} fill ${trimmed(share, 0)} % of the card.`,
+    text: messages.bitsAPixelFillOf({
+      bitsPerPixel: trimmed(reason.bitsPerPixel, 2),
+      recordSeconds: durationText(reason.recordSeconds),
+      share: trimmed(share, 0),
+    }),
     steps: [
-      `${CODEC_LABEL[reason.codec]} at ${trimmed(reason.bitRateMbps, 1)} Mbit/s is worth ${trimmed(reason.bitsPerPixel, 2)} AVC bits per pixel and frame.`,
-      `Rate × time ÷ 8 with sound, of 97 % of the card: ${trimmed(share, 0)} %.`,
+      messages.atMbitSIsWorth({
+        codec: CODEC_LABEL[reason.codec],
+        bitRateMbps: trimmed(reason.bitRateMbps, 1),
+        bitsPerPixel: trimmed(reason.bitsPerPixel, 2),
+      }),
+      messages.rateTime8WithSound({ share: trimmed(share, 0) }),
     ],
   };
 }
@@ -269,18 +363,18 @@ function bitRateText(reason: Of<'bitRateMbps'>): ReasonText {
 function stabilizationText(reason: Of<'stabilization'>): ReasonText {
   const { swingDeg, heldDeg, steadiedInEdit, tiltDeg } = reason;
   const steps = [
-    `Shake swings ${trimmed(swingDeg, 1)}° to either side; ${trimmed(heldDeg, 1)}° are taken up.`,
-    `It removes movement between exposures, never the smear inside one (${trimmed(reason.smearPct, 2)} %).`,
-    ...(Math.abs(tiltDeg) > 1.5 ? [`The mount sits ${trimmed(tiltDeg, 1)}° off level.`] : []),
+    messages.shakeSwingsToEitherSide({ swingDeg: trimmed(swingDeg, 1), heldDeg: trimmed(heldDeg, 1) }),
+    messages.itRemovesMovementBetweenExposures({ smearPct: trimmed(reason.smearPct, 2) }),
+    ...(Math.abs(tiltDeg) > 1.5 ? [messages.theMountSitsOffLevel({ tiltDeg: trimmed(tiltDeg, 1) })] : []),
   ];
   const text = steadiedInEdit
-    ? `Off in the camera; the edit takes up ${trimmed(heldDeg, 1)}° of swing.`
+    ? messages.offInTheCameraThe({ heldDeg: trimmed(heldDeg, 1) })
     : swingDeg < 0.1
-      ? 'The mount stands still; a hold would only wander.'
+      ? messages.theMountStandsStillA
       : heldDeg >= swingDeg
-        ? `Takes up ${trimmed(heldDeg, 1)}°; the shake swings ${trimmed(swingDeg, 1)}°.`
+        ? messages.takesUpTheShakeSwings({ heldDeg: trimmed(heldDeg, 1), swingDeg: trimmed(swingDeg, 1) })
         : heldDeg > 0
-          ? `Takes up ${trimmed(heldDeg, 1)}° of the ${trimmed(swingDeg, 1)}° swing.`
-          : `Nothing holds the ${trimmed(swingDeg, 1)}° swing.`;
+          ? messages.takesUpOfTheSwing({ heldDeg: trimmed(heldDeg, 1), swingDeg: trimmed(swingDeg, 1) })
+          : messages.nothingHoldsTheSwing({ swingDeg: trimmed(swingDeg, 1) });
   return { text, steps };
 }

@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/refusal';
 import type { Brief } from '@/core/brief/brief';
 import type { Pins } from '@/core/records/settings';
 import type { Refusal, Way } from '@/core/answer/refusal';
@@ -41,32 +42,61 @@ export function refusalText({ obstacle, says }: Refusal, brief: Brief): string {
   switch (obstacle.code) {
     case 'noSuchMode': {
       const asked = obstacle.pins.map((pin) => pinText(pin, brief.pins)).join(', ');
-      return `the ${camera} has no mode with ${asked} together${says.length > 0 ? `: ${says.join('; ')}` : ''}`;
+      return messages.theHasNoModeWith({
+        camera,
+        asked,
+        count: says.length > 0 ? `: ${says.join('; ')}` : '',
+      });
     }
     case 'setByInterval':
-      return `${RECORDING_LABEL[obstacle.recording]} is set by its interval, not by these tiles: it is worked out under Time-lapse; let the pin go to plan a video`;
+      return messages.isSetByItsInterval({ recording: RECORDING_LABEL[obstacle.recording] });
     case 'noManualShutter':
-      return `${RECORDING_LABEL[obstacle.recording]} runs its own shutter; it cannot be held`;
+      return messages.runsItsOwnShutterIt({ recording: RECORDING_LABEL[obstacle.recording] });
     case 'noSuchView':
-      return `the ${camera} has no view "${obstacle.viewId}"; it has ${obstacle.offered.map(viewLabel).join(', ')}`;
+      return messages.theHasNoViewIt({
+        camera,
+        viewId: obstacle.viewId,
+        offered: obstacle.offered.map(viewLabel).join(', '),
+      });
     case 'shutterLongerThanFrame':
-      return `a shutter of ${shutterFraction(obstacle.shutterSeconds)} s does not fit into a frame at ${obstacle.frameRates.map((fps) => trimmed(fps, 3)).join(', ')} fps`;
+      return messages.aShutterOfSDoes({
+        shutterSeconds: shutterFraction(obstacle.shutterSeconds),
+        frameRates: obstacle.frameRates.map((fps) => trimmed(fps, 3)).join(', '),
+      });
     case 'shutterTooShort':
-      return `${shutterFraction(obstacle.shutterSeconds)} s is shorter than the ${shutterFraction(obstacle.shortestSeconds)} s this camera has`;
+      return messages.sIsShorterThanThe({
+        shutterSeconds: shutterFraction(obstacle.shutterSeconds),
+        shortestSeconds: shutterFraction(obstacle.shortestSeconds),
+      });
     case 'shutterFloorAbove':
-      return `the shortest shutter ${shutterFraction(obstacle.floorSeconds)} s is not below the longest`;
+      return messages.theShortestShutterSIs({ floorSeconds: shutterFraction(obstacle.floorSeconds) });
     case 'noAutoShutter':
-      return `the ${camera} has no automatic shutter`;
+      return messages.theHasNoAutomaticShutter({ camera });
     case 'angleDisagrees':
-      return `${trimmed(obstacle.shutterAngleDeg, 1)}° and ${shutterFraction(obstacle.shutterSeconds)} s do not agree at the pinned frame rate`;
+      return messages.andSDoNotAgree({
+        shutterAngleDeg: trimmed(obstacle.shutterAngleDeg, 1),
+        shutterSeconds: shutterFraction(obstacle.shutterSeconds),
+      });
     case 'filterNotInKit':
-      return `"${obstacle.ids.join('", "')}" is not in the kit; it holds ${obstacle.kit.length > 0 ? obstacle.kit.join(', ') : 'no filters'}`;
+      return messages.isNotInTheKit({
+        ids: obstacle.ids.join('", "'),
+        count: obstacle.kit.length > 0 ? obstacle.kit.join(', ') : messages.noFilters,
+      });
     case 'filterStops':
-      return `${obstacle.ids.join(' + ')} cannot be set to ${trimmed(obstacle.stops, 2)} stops`;
+      return messages.cannotBeSetToStops({
+        ids: obstacle.ids.join(' + '),
+        stops: trimmed(obstacle.stops, 2),
+      });
     case 'isoOutside':
-      return `ISO ${isoText(obstacle)} is outside ${obstacle.base}–${Math.min(obstacle.cameraMax, obstacle.ceiling)} (base ${obstacle.base}, camera up to ${obstacle.cameraMax}, your ceiling ${obstacle.ceiling})`;
+      return messages.isoIsOutsideBaseCamera({
+        obstacle: isoText(obstacle),
+        base: obstacle.base,
+        cameraMax: Math.min(obstacle.cameraMax, obstacle.ceiling),
+        cameraMax2: obstacle.cameraMax,
+        ceiling: obstacle.ceiling,
+      });
     case 'ceilingBelowBase':
-      return `the ISO ceiling ${obstacle.ceiling} is below this camera's base ISO ${obstacle.base}`;
+      return messages.theISOCeilingIsBelow({ ceiling: obstacle.ceiling, base: obstacle.base });
   }
 }
 
@@ -75,28 +105,28 @@ export function wayText(way: Way, brief: Brief): string {
   return way.gaveWay
     .map((key) =>
       key === 'isoCeiling'
-        ? `ISO ceiling ${way.isoCeiling ?? ''}`
+        ? messages.isoCeiling({ isoCeiling: way.isoCeiling ?? '' })
         : `${SETTING_LABEL[key].toLowerCase()} ${settingText(key, way.settings, brief.filters)}`,
     )
-    .join(' and ');
+    .join(messages.and);
 }
 
 function pinText(key: keyof Pins, pins: Pins): string {
   switch (key) {
     case 'frameRate':
-      return `${trimmed(pins.frameRate ?? 0, 3)} fps`;
+      return messages.fps({ frameRate: trimmed(pins.frameRate ?? 0, 3) });
     case 'resolution':
       return `${pins.resolution?.width ?? 0}×${pins.resolution?.height ?? 0}`;
     case 'view':
-      return `the ${viewLabel(pins.view?.id ?? '')} view`;
+      return messages.theView({ id: viewLabel(pins.view?.id ?? '') });
     case 'stabilization':
       return STABILIZATION_LABEL[pins.stabilization ?? 'off'];
     case 'recording':
       return RECORDING_LABEL[pins.recording ?? 'video'];
     case 'bitDepth':
-      return `${pins.bitDepth ?? 8} bit`;
+      return messages.bit({ bitDepth: pins.bitDepth ?? 8 });
     case 'bitRateMbps':
-      return `${trimmed(pins.bitRateMbps ?? 0, 1)} Mbit/s`;
+      return messages.mbitS({ bitRateMbps: trimmed(pins.bitRateMbps ?? 0, 1) });
     default:
       return `${SETTING_LABEL[key].toLowerCase()} ${JSON.stringify(pins[key])}`;
   }

@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/secondRow';
 import type { Reason } from '@/core/answer/reason';
 import { tenths } from '@/core/units/format';
 import type { ReasonText } from './sentences';
@@ -8,38 +9,40 @@ type Of<S extends Reason['setting']> = Extract<Reason, { setting: S }>;
 /** Why white balance, colour and exposure offset stand as they do. */
 export function whiteBalanceText(reason: Of<'whiteBalance'>): ReasonText {
   const text = reason.auto
-    ? 'Heading to and from the sun changes the colour.'
+    ? messages.headingToAndFromThe
     : reason.graded
-      ? 'Locked, so that a grade holds from clip to clip.'
+      ? messages.lockedSoThatAGrade
       : reason.lamps
-        ? 'Locked for the lamps.'
-        : 'Locked: the light hardly changes.';
+        ? messages.lockedForTheLamps
+        : messages.lockedTheLightHardlyChanges;
   return {
     text,
     steps: [
-      `The light changes by ${tenths(reason.changeStops)} stops.`,
-      `In the middle of it the light is about ${reason.kelvin} K${reason.auto ? ', to lock at for a grade or to match cameras' : ''}.`,
+      messages.theLightChangesByStops({ changeStops: tenths(reason.changeStops) }),
+      messages.inTheMiddleOfIt({ kelvin: reason.kelvin, auto: reason.auto }),
     ],
   };
 }
 
 export function colourText(reason: Of<'colour'>): ReasonText {
   const text = {
-    none: 'Posted straight away.',
-    light: 'Stands a light grade.',
-    full: 'Room for a full grade.',
+    none: messages.postedStraightAway,
+    light: messages.standsALightGrade,
+    full: messages.roomForAFullGrade,
   }[reason.grade];
   return {
     text,
-    steps: [`Base ISO ${reason.baseIso}; bears ${tenths(reason.guardStops)} stops above the window.`],
+    steps: [
+      messages.baseISOBearsStopsAbove({ baseIso: reason.baseIso, guardStops: tenths(reason.guardStops) }),
+    ],
   };
 }
 
 export function offsetReasonText(reason: Of<'exposureOffsetStops'>): ReasonText {
   const text = !reason.floats
-    ? 'Everything is fixed, so an offset would do nothing.'
+    ? messages.everythingIsFixedSoAn
     : reason.stops < 0
-      ? 'Guards a bright sky; shade is lifted in the edit.'
-      : 'No bright sky to guard.';
-  return { text, steps: [`Brightest light ${evText(reason.evMax)}.`] };
+      ? messages.guardsABrightSkyShade
+      : messages.noBrightSkyToGuard;
+  return { text, steps: [messages.brightestLight({ evMax: evText(reason.evMax) })] };
 }

@@ -1,9 +1,19 @@
+import * as messages from '@/language/words/setting';
 import { densityOf } from '@/core/units/stops';
 import type { Filter } from '@/core/filters/kit';
 import type { Preferred } from '@/core/records/preferences';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
-import { CODEC_LABEL, COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from './labels';
+import {
+  CODEC_LABEL,
+  COLOUR_LABEL,
+  FILTER_KIND_LABEL,
+  RECORDING_LABEL,
+  SHUTTER_MODE_LABEL,
+  STRENGTH_LABEL,
+  STABILIZATION_LABEL,
+  viewLabel,
+} from './labels';
 
 export type FilterNotation = Preferred<'filterNotation'>;
 
@@ -13,7 +23,7 @@ export function filterText(
   kit: readonly Filter[],
   notation: FilterNotation = 'factor',
 ): string {
-  if (filter.ids.length === 0) return 'none';
+  if (filter.ids.length === 0) return messages.none;
   const kinds = filter.ids.map((id) => kit.find((one) => one.id === id)?.kind ?? 'nd');
   if (kinds.every((kind) => kind === 'nd')) {
     // By factor it is called as its ring calls it, whatever it was measured to be; stops and density are what it takes.
@@ -23,16 +33,34 @@ export function filterText(
   const names = filter.ids
     .map((id, at) => {
       const own = kit.find((one) => one.id === id);
-      return kinds[at] === 'nd' && own ? densityText(nominalStops(own), notation) : kinds[at];
+      const kind = kinds[at] ?? 'nd';
+      return kind === 'nd' && own ? densityText(nominalStops(own), notation) : FILTER_KIND_LABEL[kind];
     })
     .join(' + ');
   return `${names} ${trimmed(filter.stops, 1)}`;
 }
 
+/** What sits on the lens, without where a ring stands: a variable filter is told by its kind alone, nothing as "none". */
+export function wornText(
+  ids: readonly string[],
+  kit: readonly Filter[],
+  notation: FilterNotation = 'factor',
+): string {
+  const worn = kit.filter(({ id }) => ids.includes(id));
+  if (worn.some(({ kind }) => kind === 'variable')) return FILTER_KIND_LABEL.variable;
+  return filterText({ ids, stops: worn.reduce((sum, filter) => sum + leastStops(filter), 0) }, kit, notation);
+}
+
 /** One filter of a bag by itself: "ND16", "polarizer 1.5", "variable 2–5". */
 export function filterName(filter: Filter): string {
-  if (filter.kind === 'variable') return `variable ${filter.stopsMin}–${filter.stopsMax}`;
-  return filterText({ ids: [filter.id], stops: filter.measuredStops ?? filter.stops }, [filter]);
+  if (filter.kind === 'variable')
+    return messages.variable({ stopsMin: filter.stopsMin, stopsMax: filter.stopsMax });
+  return filterText({ ids: [filter.id], stops: leastStops(filter) }, [filter]);
+}
+
+/** The least that a filter takes, stops: what it was measured to take, or its label. */
+function leastStops(filter: Filter): number {
+  return filter.kind === 'variable' ? filter.stopsMin : (filter.measuredStops ?? filter.stops);
 }
 
 /** The stops on a filter's label; 0 where it has none or is not known. */
@@ -41,15 +69,15 @@ function nominalStops(filter: Filter | undefined): number {
 }
 
 export function densityText(stops: number, notation: FilterNotation): string {
-  if (notation === 'stops') return `${trimmed(stops, 1)} stops`;
-  if (notation === 'density') return `ND ${trimmed(densityOf(stops), 2)}`;
+  if (notation === 'stops') return messages.stops({ stops: trimmed(stops, 1) });
+  if (notation === 'density') return messages.stopsStops({ stops: trimmed(densityOf(stops), 2) });
   return `ND${labelOf(2 ** stops)}`;
 }
 
 /** "1/100 s"; under an automatic shutter the longest it may take: "1/100 s, auto". */
 export function shutterText(settings: Pick<Settings, 'shutterSeconds' | 'shutterMode'>): string {
-  const longest = `${shutterFraction(settings.shutterSeconds)} s`;
-  return settings.shutterMode === 'auto' ? `${longest}, auto` : longest;
+  const longest = messages.shutterSeconds({ shutterSeconds: shutterFraction(settings.shutterSeconds) });
+  return settings.shutterMode === 'auto' ? messages.auto({ longest }) : longest;
 }
 
 export function isoText(iso: { min: number; max: number }): string {
@@ -61,10 +89,13 @@ export function offsetText(stops: number): string {
 }
 
 export function durationText(seconds: number): string {
-  if (seconds < 90) return `${trimmed(seconds, 0)} s`;
+  if (seconds < 90) return messages.seconds({ seconds: trimmed(seconds, 0) });
   const minutes = Math.round(seconds / 60);
-  if (minutes < 90) return `${minutes} min`;
-  return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')} min`;
+  if (minutes < 90) return messages.min({ minutes });
+  return messages.hMin({
+    minutes: Math.floor(minutes / 60),
+    padStart: String(minutes % 60).padStart(2, '0'),
+  });
 }
 
 /** The value of one setting, with its unit, for a tile or a card. */
@@ -76,17 +107,19 @@ export function settingText(
 ): string {
   switch (key) {
     case 'frameRate':
-      return `${trimmed(settings.frameRate, 3)} fps`;
+      return messages.fps({ frameRate: trimmed(settings.frameRate, 3) });
     case 'shutterSeconds':
       return shutterText(settings);
     case 'shutterAngleDeg':
       return `${trimmed(settings.shutterAngleDeg, 0)}°`;
     case 'shutterMode':
-      return settings.shutterMode;
+      return SHUTTER_MODE_LABEL[settings.shutterMode];
     case 'shutterFloorSeconds':
       return settings.shutterFloorSeconds === undefined
         ? ''
-        : `${shutterFraction(settings.shutterFloorSeconds)} s`;
+        : messages.shutterFloorSeconds({
+            shutterFloorSeconds: shutterFraction(settings.shutterFloorSeconds),
+          });
     case 'filter':
       return filterText(settings.filter, kit, notation);
     case 'iso':
@@ -96,25 +129,27 @@ export function settingText(
     case 'view':
       return `${viewLabel(settings.view.id)} ${trimmed(settings.view.horizontalDeg, 0)}°`;
     case 'bitRateMbps':
-      return `${trimmed(settings.bitRateMbps, 1)} Mbit/s`;
+      return messages.mbitS({ bitRateMbps: trimmed(settings.bitRateMbps, 1) });
     case 'stabilization':
       return STABILIZATION_LABEL[settings.stabilization];
     case 'whiteBalance':
-      return settings.whiteBalance === 'auto' ? 'automatic' : `${settings.whiteBalance} K`;
+      return settings.whiteBalance === 'auto'
+        ? messages.automatic
+        : messages.whiteBalance({ whiteBalance: settings.whiteBalance });
     case 'colour':
       return COLOUR_LABEL[settings.colour];
     case 'exposureOffsetStops':
-      return `${offsetText(settings.exposureOffsetStops)} EV`;
+      return messages.exposureOffsetStops({ exposureOffsetStops: offsetText(settings.exposureOffsetStops) });
     case 'codec':
       return CODEC_LABEL[settings.codec];
     case 'bitDepth':
-      return `${settings.bitDepth} bit`;
+      return messages.bit({ bitDepth: settings.bitDepth });
     case 'recording':
       return RECORDING_LABEL[settings.recording];
     case 'sharpening':
-      return settings.sharpening;
+      return STRENGTH_LABEL[settings.sharpening];
     case 'noiseReduction':
-      return settings.noiseReduction;
+      return STRENGTH_LABEL[settings.noiseReduction];
   }
 }
 

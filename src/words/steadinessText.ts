@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/steadiness';
 import type { SteadyMeans, SteadyWay, TiltRemedy } from '@/core/compare/steadiness';
 import type { Pins } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';
@@ -8,11 +9,11 @@ import { changes } from './changesText';
 export function meansName(means: SteadyMeans): string {
   switch (means.kind) {
     case 'inCamera':
-      return means.stabilization === 'off' ? 'not held' : STABILIZATION_LABEL[means.stabilization];
+      return means.stabilization === 'off' ? messages.notHeld : STABILIZATION_LABEL[means.stabilization];
     case 'inEdit':
-      return 'steadied in the edit';
+      return messages.steadiedInTheEdit;
     case 'physical':
-      return `on a ${MOUNT_LABEL[means.mount]}`;
+      return messages.onA({ mount: MOUNT_LABEL[means.mount] });
   }
 }
 
@@ -20,30 +21,34 @@ export function wayNotes(way: SteadyWay): string[] {
   const gave = way.gaveWay.map((key) => SETTING_LABEL[key as keyof Pins].toLowerCase());
   return [
     way.heldDeg >= way.swingDeg
-      ? `holds ${tenths(Math.min(way.heldDeg, 90))}°, the swing is ${tenths(way.swingDeg)}°`
-      : `leaves ${tenths(way.swingDeg - way.heldDeg)}° of ${tenths(way.swingDeg)}° shaking`,
-    `keeps ${trimmed(way.keeps * 100, 0)} % of the width, ${trimmed(way.widthPx, 0)} px`,
+      ? messages.holdsTheSwingIs({
+          heldDeg: tenths(Math.min(way.heldDeg, 90)),
+          swingDeg: tenths(way.swingDeg),
+        })
+      : messages.leavesOfShaking({
+          swingDeg: tenths(way.swingDeg - way.heldDeg),
+          swingDeg2: tenths(way.swingDeg),
+        }),
+    messages.keepsOfTheWidthPx({ keeps: trimmed(way.keeps * 100, 0), widthPx: trimmed(way.widthPx, 0) }),
     way.tiltHeldDeg === 180
-      ? 'level all the way round'
+      ? messages.levelAllTheWayRound
       : way.tiltHeldDeg > 0
-        ? `level up to ${way.tiltHeldDeg}°`
-        : 'no levelling',
-    `offered up to ${trimmed(way.fastestFps, 0)} fps`,
-    ...(way.blurToAdd > 0.02
-      ? [`${trimmed(way.blurToAdd, 2)} of a frame step of blur to add in the edit`]
-      : []),
-    ...(way.means.kind === 'physical' ? ['only where your hands are free for it'] : []),
-    ...(gave.length > 0 ? [`your pinned ${gave.join(' and ')} would give way`] : []),
+        ? messages.levelUpTo({ tiltHeldDeg: way.tiltHeldDeg })
+        : messages.noLevelling,
+    messages.offeredUpToFps({ fastestFps: trimmed(way.fastestFps, 0) }),
+    ...(way.blurToAdd > 0.02 ? [messages.ofAFrameStepOf({ blurToAdd: trimmed(way.blurToAdd, 2) })] : []),
+    ...(way.means.kind === 'physical' ? [messages.onlyWhereYourHandsAre] : []),
+    ...(gave.length > 0 ? [messages.yourPinnedWouldGiveWay({ gave: gave.join(messages.and) })] : []),
   ];
 }
 
 export function priceText({ gains, costs }: SteadyWay): string {
-  if (gains.length === 0 && costs.length === 0) return 'as the answer stands';
-  const less = gains.length > 0 ? `less: ${changes(gains, 3)}` : '';
-  const more = costs.length > 0 ? `more: ${changes(costs, 3)}` : '';
+  if (gains.length === 0 && costs.length === 0) return messages.asTheAnswerStands;
+  const less = gains.length > 0 ? messages.less({ gains: changes(gains, 3) }) : '';
+  const more = costs.length > 0 ? messages.more({ costs: changes(costs, 3) }) : '';
   return [less, more].filter((part) => part !== '').join('; ');
 }
 
 export function remedyName(remedy: TiltRemedy['remedy']): string {
-  return remedy === 'straighten' ? 'straightened in the edit' : STABILIZATION_LABEL[remedy];
+  return remedy === 'straighten' ? messages.straightenedInTheEdit : STABILIZATION_LABEL[remedy];
 }

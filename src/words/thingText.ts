@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/thing';
 import { densityOf } from '@/core/units/stops';
 import { bankUsableWh, cellWh, coldShare } from '@/core/camera/power';
 import { cardSeconds, usableGb, WRITE_SHARE } from '@/core/camera/card';
@@ -16,45 +17,55 @@ export function followsFrom(thing: Plain): string[] {
       const { filter } = thing;
       if (filter.kind === 'variable')
         return [
-          `Passes 1/${trimmed(2 ** filter.stopsMin, 1)} to 1/${trimmed(2 ** filter.stopsMax, 1)} of the light.`,
+          messages.passes1To1Of({
+            stopsMin: trimmed(2 ** filter.stopsMin, 1),
+            stopsMax: trimmed(2 ** filter.stopsMax, 1),
+          }),
         ];
       const stops = filter.measuredStops ?? filter.stops;
       return [
-        `Passes 1/${trimmed(2 ** stops, 1)} of the light; density ${trimmed(densityOf(stops), 2)}${filter.measuredStops === undefined ? ', by its label' : ', as measured'}.`,
-        ...(filter.kind === 'polarizer'
-          ? ['Works best at right angles to the sun; on a wide view the sky darkens unevenly.']
-          : []),
-        ...(filter.kind === 'cover'
-          ? ['One more glass before the lens: ghosts when the sun is near the frame.']
-          : []),
-        ...(filter.stacksOn?.length
-          ? ['In a stack the stops add up; two rings darken the corners of a wide view.']
-          : []),
+        messages.passes1OfTheLight({
+          stops: trimmed(2 ** stops, 1),
+          stops2: trimmed(densityOf(stops), 2),
+          noMeasuredStops: filter.measuredStops === undefined,
+        }),
+        ...(filter.kind === 'polarizer' ? [messages.worksBestAtRightAngles] : []),
+        ...(filter.kind === 'cover' ? [messages.oneMoreGlassBeforeThe] : []),
+        ...(filter.stacksOn?.length ? [messages.inAStackTheStops] : []),
         ...(filter.opensSeal ? [cautionText('sealOpen')] : []),
       ];
     }
     case 'card':
       return [
-        `${trimmed(usableGb(thing.capacityGb), 1)} GB to fill, ${trimmed(cardSeconds(60, thing.capacityGb) / 60, 0)} min at 60 Mbit/s.`,
-        `Half of the writing kept in reserve: up to ${trimmed(thing.writeMBps * 8 * WRITE_SHARE, 0)} Mbit/s.`,
+        messages.gbToFillMinAt({
+          capacityGb: trimmed(usableGb(thing.capacityGb), 1),
+          capacityGb2: trimmed(cardSeconds(60, thing.capacityGb) / 60, 0),
+        }),
+        messages.halfOfTheWritingKept({ writeMBps: trimmed(thing.writeMBps * 8 * WRITE_SHARE, 0) }),
       ];
     case 'cell':
       return [
-        `${trimmed(cellWh(thing), 2)} Wh each, ${trimmed(cellWh(thing) * thing.count, 1)} Wh in all; about ${trimmed(100 * (1 - coldShare(0)), 0)} % less at 0 °C.`,
-        'Keep cells warm and dry; never charge one that froze or swelled.',
+        messages.whEachWhInAll({
+          thing: trimmed(cellWh(thing), 2),
+          thing2: trimmed(cellWh(thing) * thing.count, 1),
+          coldShare: trimmed(100 * (1 - coldShare(0)), 0),
+        }),
+        messages.keepCellsWarmAndDry,
       ];
     case 'bank':
-      return [`${trimmed(bankUsableWh(thing.ampereHours), 1)} Wh reach the camera.`];
+      return [messages.whReachTheCamera({ ampereHours: trimmed(bankUsableWh(thing.ampereHours), 1) })];
     case 'mount': {
       const habits = habitsOf(thing.kind, thing.place);
       return [
         obstructionText(habits),
-        `Usually off level by up to ${habits.tiltRiskDeg}°; subjects ${trimmed(habits.subjectM.from, 1)} to ${trimmed(habits.subjectM.to, 0)} m away.`,
+        messages.usuallyOffLevelByUp({
+          tiltRiskDeg: habits.tiltRiskDeg,
+          from: trimmed(habits.subjectM.from, 1),
+          to: trimmed(habits.subjectM.to, 0),
+        }),
         ...(habits.upsideDown === 'never'
           ? []
-          : [
-              `${habits.upsideDown === 'usually' ? 'Usually' : 'Sometimes'} upside down: lock the orientation.`,
-            ]),
+          : [messages.usuallyUpsideDownLockThe({ isUsually: habits.upsideDown === 'usually' })]),
         ...habits.notes.map(mountNoteText),
         ...habits.cautions.map(cautionText),
       ];

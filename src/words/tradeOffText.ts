@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/tradeOff';
 import type { Filter } from '@/core/filters/kit';
 import type { ShutterMark } from '@/core/compare/tradeOff';
 import { shutterFraction } from '@/core/units/format';
@@ -5,15 +6,15 @@ import { filterText } from './settingText';
 
 /** A mark on the shutter's scale, in a few words. */
 export function markText({ seconds, what }: ShutterMark, kit: readonly Filter[]): string {
-  const time = `${shutterFraction(seconds)} s`;
+  const time = messages.seconds({ seconds: shutterFraction(seconds) });
   switch (what.code) {
     case 'angle':
-      return `${what.degrees}° at ${time}`;
+      return messages.degreesAtTime({ degrees: what.degrees, time });
     case 'shakeFloor':
-      return `shake floor ${time}`;
+      return messages.shakeFloor({ time });
     case 'flickerSafe':
-      return `steady under the lamps ${time}`;
+      return messages.steadyUnderTheLamps({ time });
     case 'filter':
-      return `${filterText(what.from, kit)} → ${filterText(what.to, kit)} near ${time}`;
+      return messages.near({ from: filterText(what.from, kit), to: filterText(what.to, kit), time });
   }
 }

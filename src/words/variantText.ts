@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/variant';
 import type { Filter } from '@/core/filters/kit';
 import type { Variant } from '@/core/compare/variants';
 import { shutterFraction, trimmed } from '@/core/units/format';
@@ -10,17 +11,17 @@ export function variantText(variant: Variant, kit: readonly Filter[]): string {
     case 'alternative':
       return alternativeLabel(variant.alternative, kit);
     case 'angle':
-      return `the shutter at ${variant.degrees}°`;
+      return messages.theShutterAt({ degrees: variant.degrees });
     case 'shutter':
-      return `the shutter at ${shutterFraction(variant.seconds)} s`;
+      return messages.theShutterAtS({ seconds: shutterFraction(variant.seconds) });
     case 'frameRate':
-      return `filmed at ${trimmed(variant.fps, 3)} fps`;
+      return messages.filmedAtFps({ fps: trimmed(variant.fps, 3) });
     case 'stabilization':
       return variant.stabilization === 'off'
-        ? 'without stabilization'
-        : `stabilization: ${STABILIZATION_LABEL[variant.stabilization]}`;
+        ? messages.withoutStabilization
+        : messages.stabilization({ stabilization: STABILIZATION_LABEL[variant.stabilization] });
     case 'noFilter':
-      return 'without a filter';
+      return messages.withoutAFilter;
   }
 }
 

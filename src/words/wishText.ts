@@ -1,3 +1,4 @@
+import * as messages from '@/language/words/wish';
 import type { SchoolId } from '@/core/vocabulary/schools';
 import type { YieldedWish } from '@/core/answer/kept';
 import type { WishCode } from '@/core/loss/wishes';
@@ -11,21 +12,23 @@ function wishName(wish: WishCode, school: SchoolId): string {
   const { wishes } = SCHOOLS[school];
   switch (wish) {
     case 'stabilization':
-      return wishes.stabilization?.among.includes('off') ? 'stabilization off' : 'a steadied picture';
+      return wishes.stabilization?.among.includes('off')
+        ? messages.stabilizationOff
+        : messages.aSteadiedPicture;
     case 'shutterMode':
-      return wishes.shutterMode?.mode === 'auto' ? 'an automatic shutter' : 'a fixed shutter';
+      return wishes.shutterMode?.mode === 'auto' ? messages.anAutomaticShutter : messages.aFixedShutter;
     case 'angle': {
       const { fromDeg = 0, toDeg = 0 } = wishes.angle ?? {};
-      return fromDeg === toDeg ? `exactly ${fromDeg}°` : `${fromDeg}° to ${toDeg}°`;
+      return fromDeg === toDeg ? messages.exactly({ fromDeg }) : messages.fromDegToToDeg({ fromDeg, toDeg });
     }
     case 'withinShakeFloor':
-      return 'a shutter within the shake floor';
+      return messages.aShutterWithinTheShake;
     case 'noFilter':
-      return 'nothing in front of the lens';
+      return messages.nothingInFrontOfThe;
     case 'isoSpan':
-      return 'a narrow ISO window';
+      return messages.aNarrowISOWindow;
     case 'isoMax':
-      return `ISO ${wishes.isoMax?.iso ?? 0} at most`;
+      return messages.isoAtMost({ iso: wishes.isoMax?.iso ?? 0 });
   }
 }
 
@@ -34,12 +37,15 @@ export function yieldedText(yielded: YieldedWish, school: SchoolId): string {
   const name = capital(wishName(yielded.wish, school));
   const who = SCHOOL_LABEL[school];
   const { keepingCosts, whiteStops, darkStops, filterStops } = yielded;
-  if (keepingCosts === null) return `${name}, which ${who} wishes, is not to be had here.`;
+  if (keepingCosts === null) return messages.whichWishesIsNotTo({ name, who });
   const out = [
-    whiteStops > 0.05 ? `${tenths(whiteStops)} stops would be white` : '',
-    darkStops > 0.05 ? `${tenths(darkStops)} stops would be dark` : '',
+    whiteStops > 0.05 ? messages.stopsWouldBeWhite({ whiteStops: tenths(whiteStops) }) : '',
+    darkStops > 0.05 ? messages.stopsWouldBeDark({ darkStops: tenths(darkStops) }) : '',
   ].filter((part) => part !== '');
-  const cost = `kept, ${out.length > 0 ? `${out.join(' and ')}, and it` : 'it'} would cost ${tenths(keepingCosts)} more`;
-  const way = filterStops === null ? '' : ` A filter of ${filterStops} stops in the bag would keep it.`;
-  return `${name} yields: ${cost}.${way}`;
+  const cost = messages.keptWouldCostMore({
+    count: out.length > 0 ? messages.andIt({ out: out.join(messages.and) }) : messages.it,
+    keepingCosts: tenths(keepingCosts),
+  });
+  const way = filterStops === null ? '' : messages.aFilterOfStopsIn({ filterStops });
+  return messages.yields({ name, cost, way });
 }

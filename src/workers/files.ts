@@ -1,3 +1,4 @@
+import * as messages from '@/language/workers';
 import { proxy, wrap } from 'comlink';
 import type { Remote } from 'comlink';
 import type { PictureTone } from '@/core/light/readings';
@@ -61,10 +62,10 @@ export async function askFiles<T>(
   let timer: ReturnType<typeof setTimeout> | undefined;
   const failed = new Promise<never>((_, reject) => {
     worker.addEventListener('error', (event) =>
-      reject(new Error(event.message || 'the reader did not start')),
+      reject(new Error(event.message || messages.theReaderDidNotStart)),
     );
     timer = setTimeout(
-      () => reject(new Error(`it took longer than ${mostSeconds} s to read, so it is given up`)),
+      () => reject(new Error(messages.itTookLongerThanS({ mostSeconds }))),
       mostSeconds * 1000,
     );
     if (stop)

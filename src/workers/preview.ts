@@ -1,3 +1,4 @@
+import * as messages from '@/language/workers';
 import type { Picture } from '@/core/preview/develop';
 import type { CapturedFrame, Take } from '@/core/preview/take';
 
@@ -40,7 +41,7 @@ export class Studio {
       const worker = new Worker(new URL('./preview.worker.ts', import.meta.url), { type: 'module' });
       worker.addEventListener('message', ({ data }: MessageEvent<DrawReply>) => this.replied(worker, data));
       worker.addEventListener('error', (event) =>
-        this.fail(new Error(event.message || 'the preview did not start')),
+        this.fail(new Error(event.message || messages.thePreviewDidNotStart)),
       );
       this.idle.push(worker);
     }

@@ -54,12 +54,6 @@ export type Weights = Record<Term, number>;
 
 export const TERMS: readonly Term[] = TERM_IDS;
 
-/** What screens call a term. */
-export const TERM_LABEL = Object.fromEntries([
-  ...TERM_TABLE.map(({ id, label }) => [id, label] as const),
-  ['wish', 'what the school wishes'],
-]) as Readonly<Record<Term, string>>;
-
 export const EVEN_WEIGHTS = Object.fromEntries(TERMS.map((id) => [id, 1])) as Weights;
 
 /** The weighted sum of a full set of terms: the score, lower is better. */

@@ -10,8 +10,6 @@ export interface TermOf<Id extends string, Facts> {
   id: Id;
   /** What must be known before the term can be told: the rate, the frame, the file, the colour, the movement or the exposure. */
   owner: Owner;
-  /** Its name on screens. */
-  label: string;
   /** What is seen, in a line. */
   seen: string;
   /** The formula in words and figures of `slopes`. */

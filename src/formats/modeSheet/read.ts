@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats/modeSheet';
 import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/modes';
 import type { Stabilization } from '@/core/vocabulary/modes';
 import Papa from 'papaparse';
@@ -31,17 +32,25 @@ export function readModeSheet(text: string, base: CameraProfile): Checked<Camera
   const header = parsed.meta.fields ?? [];
   for (const name of header)
     if (!(COLUMNS as readonly string[]).includes(name))
-      faults.push({ path: `row 1, ${name || 'a column'}`, text: 'unknown column; remove or rename it' });
+      faults.push({
+        path: messages.rowName({ name: name || messages.aColumn }),
+        text: messages.unknownColumnRemoveOrRename,
+      });
   for (const column of COLUMNS)
     if (!OPTIONAL.has(column) && !header.includes(column))
-      faults.push({ path: `row 1, ${column}`, text: 'this column is missing' });
+      faults.push({ path: messages.row12({ column }), text: messages.thisColumnIsMissing });
   if (faults.length > 0) return { ok: false, faults };
   if (parsed.data.length === 0)
-    return { ok: false, faults: [{ path: 'row 2', text: 'the sheet has no rows' }] };
+    return { ok: false, faults: [{ path: messages.rowWord, text: messages.theSheetHasNoRows }] };
   if (parsed.data.length > MOST_ROWS)
     return {
       ok: false,
-      faults: [{ path: `row ${MOST_ROWS + 2}`, text: `expected at most ${MOST_ROWS} rows` }],
+      faults: [
+        {
+          path: messages.rowNumber({ row: MOST_ROWS + 2 }),
+          text: messages.expectedAtMostRows({ mostRows: MOST_ROWS }),
+        },
+      ],
     };
 
   const sheet = new Sheet(base);
@@ -64,27 +73,30 @@ class Sheet {
   add(cells: Record<string, string>, row: number, faults: Fault[]): void {
     const before = faults.length;
     const at = (column: Column, text: string): void => {
-      faults.push({ path: `row ${row}, ${column}`, text });
+      faults.push({ path: messages.row({ row, column }), text });
     };
     const cell = (column: Column): string => strongForBoost(cells[column] ?? '');
     const word = <T extends string>(column: Column, words: readonly T[], usual?: T): T => {
       const given = cell(column);
       const found = given === '' ? usual : words.find((one) => one === given);
-      if (found === undefined) at(column, `expected ${words.join(', ')}${got(given)}`);
+      if (found === undefined)
+        at(column, messages.expectedOneOf({ words: words.join(', '), given: got(given) }));
       return found ?? (words[0] as T);
     };
     const number = (column: Column, min: number, max: number, whole = false): number => {
       const given = cell(column);
       const value = Number(given.replace(',', '.'));
-      if (given === '' || !Number.isFinite(value)) at(column, `expected a number${got(given)}`);
-      else if (value < min || value > max) at(column, `expected ${min} to ${max}${got(given)}`);
-      else if (whole && !Number.isInteger(value)) at(column, `expected a whole number${got(given)}`);
+      if (given === '' || !Number.isFinite(value))
+        at(column, messages.expectedANumber({ given: got(given) }));
+      else if (value < min || value > max) at(column, messages.expectedTo({ min, max, given: got(given) }));
+      else if (whole && !Number.isInteger(value))
+        at(column, messages.expectedAWholeNumber({ given: got(given) }));
       return value;
     };
     const name = (column: Column): string => {
       const given = cell(column);
-      if (given === '') at(column, 'expected a name');
-      else if (given.length > 60) at(column, 'expected at most 60 letters');
+      if (given === '') at(column, messages.expectedAName);
+      else if (given.length > 60) at(column, messages.expectedAtMost60Letters);
       return given;
     };
 
@@ -101,16 +113,17 @@ class Sheet {
     const swingDeg = cell('swingDeg') === '' ? undefined : number('swingDeg', 0, 180);
     const colours = cell('colours') === '' ? (['standard'] as const) : listOf(cell('colours'));
     const strange = colours.find((one) => !(COLOURS as readonly string[]).includes(one));
-    if (strange !== undefined) at('colours', `expected ${COLOURS.join(', ')}${got(strange)}`);
+    if (strange !== undefined)
+      at('colours', messages.expectedOneOf({ words: COLOURS.join(', '), given: got(strange) }));
     for (const colour of COLOURS)
       if ((colours as readonly string[]).includes(colour) && !this.base.iso[colour])
-        at('colours', `this camera has no ISO range for "${colour}"`);
+        at('colours', messages.thisCameraHasNoISO({ colour }));
     const codec = word('codec', CODECS);
     const bitDepth = word('bitDepth', ['8', '10'], '8');
     const bitRatesMbps = listOf(cell('bitRatesMbps')).map((one) => Number(one.replace(',', '.')));
     if (bitRatesMbps.length === 0 || bitRatesMbps.some((rate) => !(rate >= 0.5 && rate <= 2000)))
-      at('bitRatesMbps', `expected numbers from 0.5 to 2000${got(cell('bitRatesMbps'))}`);
-    else if (bitRatesMbps.length > 12) at('bitRatesMbps', 'expected at most 12 rates');
+      at('bitRatesMbps', messages.expectedNumbersFrom05({ cell: got(cell('bitRatesMbps')) }));
+    else if (bitRatesMbps.length > 12) at('bitRatesMbps', messages.expectedAtMost12Rates);
     if (faults.length > before) return;
 
     const size = this.sizes.get(resolutionId);
@@ -118,14 +131,17 @@ class Sheet {
     else if (size.width !== width || size.height !== height)
       at(
         size.width !== width ? 'widthPx' : 'heightPx',
-        `"${resolutionId}" is ${size.width}×${size.height} in row ${size.row}`,
+        messages.isInRow({ resolutionId, width: size.width, height: size.height, row: size.row }),
       );
     const seen = this.views.get(viewId);
     if (!seen) this.views.set(viewId, { view: this.viewAs(viewId, horizontalDeg, projection), row });
     else if (seen.view.horizontalDeg !== horizontalDeg)
-      at('horizontalDeg', `"${viewId}" is ${seen.view.horizontalDeg}° in row ${seen.row}`);
+      at(
+        'horizontalDeg',
+        messages.isInRowViewId({ viewId, horizontalDeg: seen.view.horizontalDeg, row: seen.row }),
+      );
     else if (seen.view.projection !== projection)
-      at('projection', `"${viewId}" is ${seen.view.projection} in row ${seen.row}`);
+      at('projection', messages.isInRowViewId2({ viewId, projection: seen.view.projection, row: seen.row }));
     this.addMeans(stabilization, cropPerSide, swingDeg, row, at);
     if (faults.length > before) return;
 
@@ -148,9 +164,9 @@ class Sheet {
       return;
     }
     const twin = known.codecs.get(kind);
-    if (twin !== undefined) at('codec', `this mode in ${kind} bit stands in row ${twin} already`);
+    if (twin !== undefined) at('codec', messages.thisModeInBitStands({ kind, twin }));
     else if (known.mode.colours.join() !== colours.join())
-      at('colours', `this mode has "${known.mode.colours.join(' ')}" in row ${known.row}`);
+      at('colours', messages.thisModeHasInRow({ colours: known.mode.colours.join(' '), row: known.row }));
     else {
       known.mode.encodings.push(encoding);
       known.codecs.set(kind, row);
@@ -192,14 +208,24 @@ class Sheet {
     row: number,
     at: (column: Column, text: string) => void,
   ): void {
-    if (stabilization === 'off' && cropPerSide !== 0) at('cropPerSide', 'off crops nothing: expected 0');
+    if (stabilization === 'off' && cropPerSide !== 0) at('cropPerSide', messages.offCropsNothingExpected0);
     const known = this.means.get(stabilization);
     if (!known)
       this.means.set(stabilization, { cropPerSide, row, ...(swingDeg === undefined ? {} : { swingDeg }) });
     else if (known.cropPerSide !== cropPerSide)
-      at('cropPerSide', `"${stabilization}" crops ${known.cropPerSide} in row ${known.row}`);
+      at(
+        'cropPerSide',
+        messages.cropsInRow({ stabilization, cropPerSide: known.cropPerSide, row: known.row }),
+      );
     else if (known.swingDeg !== swingDeg)
-      at('swingDeg', `"${stabilization}" swings ${known.swingDeg ?? 'by its crop'} in row ${known.row}`);
+      at(
+        'swingDeg',
+        messages.swingsInRow({
+          stabilization,
+          swingDeg: known.swingDeg ?? messages.byItsCrop,
+          row: known.row,
+        }),
+      );
   }
 }
 
@@ -208,5 +234,5 @@ function listOf(cell: string): string[] {
 }
 
 function got(given: string): string {
-  return given === '' ? ', got nothing' : `, got "${given}"`;
+  return given === '' ? messages.gotNothing : messages.got({ given });
 }

@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats/outing';
 import { BlobReader, BlobWriter, TextWriter, Uint8ArrayReader, ZipReader, ZipWriter } from '@zip.js/zip.js';
 import type { FileEntry } from '@zip.js/zip.js';
 import type { Checked } from '@/core/schema/fault';
@@ -62,24 +63,28 @@ export async function readArchive(file: Blob): Promise<Checked<ArchiveRead>> {
   try {
     entries = (await reader.getEntries()).filter((entry): entry is FileEntry => !entry.directory);
   } catch {
-    return no('this is no ZIP, or it is damaged; take it anew from where it came from');
+    return no(messages.thisIsNoZIPOr);
   }
-  if (entries.length > MOST_FILES) return no(`${entries.length} files in it; expected at most ${MOST_FILES}`);
+  if (entries.length > MOST_FILES)
+    return no(messages.filesInItExpectedAt({ count: entries.length, mostFiles: MOST_FILES }));
   const everything = entries.filter(({ filename }) => filename === EVERYTHING);
   const wanted =
     everything.length > 0 ? everything : entries.filter(({ filename }) => filename.endsWith('/outing.json'));
-  if (wanted.length === 0) return no(`it holds no ${EVERYTHING} and no outing.json`);
+  if (wanted.length === 0) return no(messages.holdsNoOuting({ everything: EVERYTHING }));
   const bytes = wanted.reduce((sum, { uncompressedSize }) => sum + uncompressedSize, 0);
   if (bytes > MOST_UNPACKED_BYTES)
-    return no(`it unpacks to ${Math.ceil(bytes / 1e6)} MB; expected at most ${MOST_UNPACKED_BYTES / 1e6} MB`);
+    return no(
+      messages.itUnpacksToMBExpected({
+        bytes: Math.ceil(bytes / 1e6),
+        mostUnpackedBytes: MOST_UNPACKED_BYTES / 1e6,
+      }),
+    );
   const texts: ArchiveRead['texts'] = [];
   for (const entry of wanted) {
     try {
       texts.push({ name: entry.filename, text: await entry.getData(new TextWriter()) });
     } catch {
-      return no(
-        `"${entry.filename}" is damaged in it, or locked; take the archive anew from where it came from`,
-      );
+      return no(messages.isDamagedInItOr({ filename: entry.filename }));
     }
   }
   await reader.close();

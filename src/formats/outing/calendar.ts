@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats/outing';
 import ICAL from 'ical.js';
 import type { Outing, OutingEntry } from '@/core/records/outing';
 import { isZone } from '@/core/schema/zone';
@@ -81,7 +82,7 @@ function toldOf(day: WorkedDay): Told[] {
       fromMs: part.fromMs,
       toMs: part.toMs,
       summary: `${part.name} (${part.camera.name})`,
-      description: carried ? settingLine(carried.settings, part.brief.filters) : 'No answer yet.',
+      description: carried ? settingLine(carried.settings, part.brief.filters) : messages.noAnswerYet,
       category: 'shot',
       remind: REMIND_MINUTES.shot,
     });
@@ -97,7 +98,7 @@ function toldOf(day: WorkedDay): Told[] {
         fromMs: filterChange.window.fromMs,
         toMs: filterChange.window.fromMs + ACT_MS,
         summary: filterChangeLine(name, filterChange, parts[0]?.brief.filters ?? []),
-        description: 'Filter change',
+        description: messages.filterChange,
         category: 'swap',
         remind: REMIND_MINUTES.filterChange,
       });
@@ -106,7 +107,7 @@ function toldOf(day: WorkedDay): Told[] {
         id: `${act.what}-${id}-${Math.round(act.atMs)}`,
         fromMs: act.atMs,
         toMs: act.what === 'charge' ? act.toMs : act.atMs + ACT_MS,
-        summary: act.what === 'charge' ? `Charge ${name}` : `${name}: next ${act.what}`,
+        summary: act.what === 'charge' ? messages.charge({ name }) : messages.next({ name, what: act.what }),
         description: '',
         category: 'charge',
         remind: REMIND_MINUTES.charge,
@@ -132,16 +133,13 @@ export const MOST_EVENTS = 20_000;
 export function readCalendar(text: string): Checked<CalendarTimes> {
   const no = (why: string): Checked<CalendarTimes> => ({ ok: false, faults: [{ path: '', text: why }] });
   const count = text.match(/^BEGIN:VEVENT/gim)?.length ?? 0;
-  if (count > MOST_EVENTS)
-    return no(`${count} events; expected at most ${MOST_EVENTS}: export only the days of the outing`);
+  if (count > MOST_EVENTS) return no(messages.eventsExpectedAtMostExport({ count, mostEvents: MOST_EVENTS }));
   let roots: readonly Jcal[];
   try {
     const parsed = ICAL.parse(text) as unknown as Jcal | Jcal[];
     roots = (typeof parsed[0] === 'string' ? [parsed] : parsed) as readonly Jcal[];
   } catch {
-    return no(
-      'this is no calendar that can be read (iCalendar, .ics); export it again, or take another file',
-    );
+    return no(messages.thisIsNoCalendarThat);
   }
   const events: CalendarTimes['events'] = [];
   let unread = 0;
@@ -153,7 +151,7 @@ export function readCalendar(text: string): Checked<CalendarTimes> {
       if (typeof uid === 'string' && start) events.push({ uid, start });
       else unread += 1;
     }
-  if (events.length === 0 && unread === 0) return no('there is no event in this calendar');
+  if (events.length === 0 && unread === 0) return no(messages.thereIsNoEventIn);
   return { ok: true, value: { events, unread } };
 }
 
@@ -215,12 +213,8 @@ export function movesOf({ events, unread: without }: CalendarTimes, outing: Outi
       moved.set(entry.id, { entryId: entry.id, date, at });
   }
   const leftBehind = [
-    ...(other > 0
-      ? [
-          `${other} events that are no shot or break of this outing: filter changes and charges follow from the plan.`,
-        ]
-      : []),
-    ...(unread > 0 ? [`${unread} events without a name, or without a time in a zone known here.`] : []),
+    ...(other > 0 ? [messages.eventsThatAreNoShot({ other })] : []),
+    ...(unread > 0 ? [messages.eventsWithoutANameOr({ unread })] : []),
   ];
   return { moved: [...moved.values()], known: known.size, leftBehind };
 }

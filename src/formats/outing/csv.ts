@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats/outing';
 import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
 import Papa from 'papaparse';
 import { z } from 'zod';
@@ -74,17 +75,20 @@ export function readShotListCsv(text: string): Checked<ReadShotList> {
   if (data.length > MOST_LINES)
     return {
       ok: false,
-      faults: [{ path: '', text: `expected at most ${MOST_LINES} lines: take the days in parts` }],
+      faults: [{ path: '', text: messages.expectedAtMostLinesTake({ mostLines: MOST_LINES }) }],
     };
   const missing = NEEDED.filter((column) => !meta.fields?.includes(column));
   if (missing.length > 0)
-    return { ok: false, faults: missing.map((column) => ({ path: 'row 1', text: `no column "${column}"` })) };
+    return {
+      ok: false,
+      faults: missing.map((column) => ({ path: messages.rowWord, text: messages.noColumn({ column }) })),
+    };
   const faults: Fault[] = [];
   const days = new Map<string, ReadShotList['days'][number]>();
   let second = 0;
   const overfull: string[] = [];
   data.forEach((row, index) => {
-    const place = `row ${index + 2}`;
+    const place = messages.row({ index: index + 2 });
     const read = checkAgainst(Row, row);
     if (!read.ok) {
       faults.push(...read.faults.map(({ path, text }) => ({ path: `${place}, ${path}`, text })));
@@ -93,8 +97,8 @@ export function readShotListCsv(text: string): Checked<ReadShotList> {
     const { date, start, minutes, what, name } = read.value;
     if (what !== 'shot' && minutes < PAUSE_MINUTES.least) {
       faults.push({
-        path: `${place}, minutes`,
-        text: `expected at least ${PAUSE_MINUTES.least} of a ${what}`,
+        path: messages.minutes({ place }),
+        text: messages.expectedAtLeastOfA({ least: PAUSE_MINUTES.least, what }),
       });
       return;
     }
@@ -103,8 +107,8 @@ export function readShotListCsv(text: string): Checked<ReadShotList> {
     if (day.entries.length >= MOST_ENTRIES || days.size > MOST_DAYS) {
       overfull.push(
         day.entries.length >= MOST_ENTRIES
-          ? `more than ${MOST_ENTRIES} lines on ${date}`
-          : `more than ${MOST_DAYS} dates`,
+          ? messages.moreThanLinesOn({ mostEntries: MOST_ENTRIES, date })
+          : messages.moreThanDates({ mostDays: MOST_DAYS }),
       );
       return;
     }
@@ -134,18 +138,17 @@ export function readShotListCsv(text: string): Checked<ReadShotList> {
     }
   });
   if (overfull[0] !== undefined)
-    faults.push({ path: '', text: `${overfull[0]}; an outing holds no more: take it in parts` });
-  if (days.size === 0 && faults.length === 0) faults.push({ path: 'row 2', text: 'the sheet has no line' });
+    faults.push({ path: '', text: messages.anOutingHoldsNoMore({ value: overfull[0] }) });
+  if (days.size === 0 && faults.length === 0)
+    faults.push({ path: messages.rowWord2, text: messages.theSheetHasNoLine });
   if (faults.length > 0) return { ok: false, faults };
   return {
     ok: true,
     value: {
       days: [...days.values()].sort((a, b) => a.date.localeCompare(b.date)),
       leftBehind: [
-        'Light, motion, filters of the kit and reasons are not in a sheet: shots not kept here take the usual ones.',
-        ...(second > 0
-          ? [`${second} lines of second cameras: they come with their shot, or not at all.`]
-          : []),
+        messages.lightMotionFiltersOfThe,
+        ...(second > 0 ? [messages.linesOfSecondCamerasThey({ second })] : []),
       ],
     },
   };
@@ -153,13 +156,13 @@ export function readShotListCsv(text: string): Checked<ReadShotList> {
 
 const Row = z.object({
   date: DateSchema,
-  start: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time such as 10:10'),
+  start: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, messages.expectedATimeSuchAs),
   minutes: z.coerce
-    .number('expected minutes')
-    .min(0.01, 'expected more than 0')
-    .max(1440, 'expected at most 1440'),
-  what: z.enum(['shot', 'break', 'travel'], 'expected shot, break or travel'),
-  name: z.string().min(1, 'expected a name').max(120, 'expected at most 120 letters'),
+    .number(messages.expectedMinutes)
+    .min(0.01, messages.expectedMoreThan0)
+    .max(1440, messages.expectedAtMost1440),
+  what: z.enum(['shot', 'break', 'travel'], messages.expectedShotBreakOrTravel),
+  name: z.string().min(1, messages.expectedAName).max(120, messages.expectedAtMost120Letters),
 });
 
 /** The writer puts an apostrophe before what looks like a formula; it is taken off again. */

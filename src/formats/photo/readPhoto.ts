@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats';
 import ExifReader from 'exifreader';
 import type { Place } from '@/core/light/sun/position';
 
@@ -40,9 +41,9 @@ export function readPhoto(bytes: ArrayBuffer): PhotoRead {
     reciprocal(ofApex(rational(exif.ShutterSpeedValue?.value), 1));
   const iso = positive(first(exif.ISOSpeedRatings?.value));
   const missing = [
-    fNumber === null ? 'f-number' : '',
-    shutterSeconds === null ? 'shutter' : '',
-    iso === null ? 'ISO' : '',
+    fNumber === null ? messages.fNumber : '',
+    shutterSeconds === null ? messages.shutter : '',
+    iso === null ? messages.iso : '',
   ].filter((name) => name !== '');
   if (fNumber === null || shutterSeconds === null || iso === null)
     return { ok: false, fault: missing.length === 3 ? 'noExif' : 'incomplete', missing };

@@ -1,3 +1,4 @@
+import * as messages from '@/language/formats/track';
 import { SaxesParser } from 'saxes';
 import type { SaxesTagPlain } from 'saxes';
 import type { Track, TrackPoint } from '@/core/track/track';
@@ -28,12 +29,10 @@ export function readTrack(text: string): TrackRead {
   const parser = new SaxesParser({ xmlns: false, position: true });
   const take = (lat: number, lon: number, atMs: number | null, elevationM: number | null): void => {
     if (!(Math.abs(lat) <= 90 && Math.abs(lon) <= 180)) {
-      throw new TrackFault(
-        `point ${points.length + leftOut + 1} lies at ${lat}, ${lon}, which is no place on earth`,
-      );
+      throw new TrackFault(messages.pointLiesAtWhichIs({ count: points.length + leftOut + 1, lat, lon }));
     }
     if (points.length >= MOST_POINTS)
-      throw new TrackFault(`more than ${MOST_POINTS} points; split the track`);
+      throw new TrackFault(messages.moreThanPointsSplitThe({ mostPoints: MOST_POINTS }));
     points.push({ lat, lon, atMs, elevationM });
   };
   const sink: Sink = {
@@ -53,7 +52,7 @@ export function readTrack(text: string): TrackRead {
     if (reader === null) {
       const root = tag.toLowerCase();
       const make = Object.hasOwn(READERS, root) ? READERS[root] : undefined;
-      if (!make) throw new TrackFault(`expected a GPX, KML or TCX track, got <${full.slice(0, 60)}>`);
+      if (!make) throw new TrackFault(messages.expectedAGPXKMLOr({ full: full.slice(0, 60) }));
       reader = make(sink);
     }
     gathered = '';
@@ -72,11 +71,10 @@ export function readTrack(text: string): TrackRead {
   try {
     parser.write(text).close();
   } catch (error) {
-    const why =
-      error instanceof TrackFault ? error.message : 'it stops being XML here, so it is damaged or no track';
+    const why = error instanceof TrackFault ? error.message : messages.itStopsBeingXMLHere;
     return { ok: false, why, line: parser.line };
   }
-  if (points.length === 0) return { ok: false, why: 'no track points in it', line: null };
+  if (points.length === 0) return { ok: false, why: messages.noTrackPointsInIt, line: null };
   return { ok: true, track: { name, points }, leftOut };
 }
 

@@ -1,5 +1,7 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/bench';
 import { Button, Input } from 'antd';
 import { MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
@@ -40,31 +42,31 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
   const actions = useShotActions(record, solved);
   return (
     <div className={styles.bench}>
-      <h1 className="unseen">{shot.name ?? 'Untitled shot'}</h1>
+      <h1 className="unseen">{shotName(shot)}</h1>
       <div className={styles.head}>
         <Input
-          aria-label="Name of the shot"
+          aria-label={messages.nameOfTheShot}
           variant="borderless"
           className={styles.name ?? ''}
           maxLength={120}
           value={shot.name ?? ''}
           title={shot.name ?? ''}
-          placeholder="Untitled shot"
+          placeholder={shotName()}
           onChange={(event) =>
-            whole.preview('rename a shot', (before) => ({ ...before, name: event.target.value }))
+            whole.preview(messages.renameAShot, (before) => ({ ...before, name: event.target.value }))
           }
-          onBlur={() => whole.commit('rename a shot')}
+          onBlur={() => whole.commit(messages.renameAShot)}
         />
         <AngleSwitch shot={shot} id={record.id} place="/bench" angle={angle} />
         <BackToOuting className={styles.toCarry ?? ''} />
         <Link href={placeUrl('/carry', record.id, angle)} className={styles.toCarry}>
-          Carry
+          {messages.carry}
         </Link>
         <MenuUnder menu={{ items: actions }} placement="bottomRight">
           <Button
             type="text"
             icon={<MoreHorizontal size={18} aria-hidden />}
-            aria-label="More for this shot"
+            aria-label={messages.moreForThisShot}
             aria-haspopup="menu"
           />
         </MenuUnder>
@@ -81,13 +83,13 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
           />
           <p className="unseen" aria-live="polite">
             {solved.refusal
-              ? 'No answer with these pins.'
-              : `Answer with loss ${shown.solution.score.toFixed(1)}.`}
+              ? messages.noAnswerWithThesePins
+              : messages.answerWithLoss({ score: shown.solution.score.toFixed(1) })}
           </p>
           {!solved.refusal && (
             <>
               <section aria-labelledby="rule-title">
-                <h2 id="rule-title">Stop rule</h2>
+                <h2 id="rule-title">{messages.stopRule}</h2>
                 <StopRule solution={shown.solution} editing={editing} />
               </section>
               <BenchPanels drawn={{ record, answered: shown, editing, whole }} />

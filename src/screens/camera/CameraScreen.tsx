@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/camera';
+import { Phrase } from '../ui/Phrase';
 import { USUAL_CELL } from '@/core/camera/power';
 import { Button, Checkbox } from 'antd';
 import Link from 'next/link';
@@ -31,13 +33,7 @@ export function CameraScreen(): ReactNode {
   const { outingId, dayId } = useOutingAddress();
   if (!outings) return null;
   const open = openDayOf(outings, outingId, dayId);
-  if (!open)
-    return (
-      <Empty
-        title="No outing to stand in for"
-        text="The stand-in camera films the shots of an outing. Begin one, or load the made-up one."
-      />
-    );
+  if (!open) return <Empty title={messages.noOutingToStandIn} text={messages.theStandInCameraFilms} />;
   return <OpenCamera key={`${open.outing.id} ${open.day.id}`} {...open} />;
 }
 
@@ -49,22 +45,16 @@ function OpenCamera({ outing, day }: { outing: Outing; day: OutingDay }): ReactN
   const wanted = useSearchParams().get('camera');
   const [chosen, setChosen] = useState<string | null>(null);
   const camera = cameras.find(({ id }) => id === (chosen ?? wanted)) ?? cameras[0];
-  if (!camera)
-    return (
-      <Empty title="No camera on this day" text="Add a shot to the day first: its camera stands in here." />
-    );
+  if (!camera) return <Empty title={messages.noCameraOnThisDay} text={messages.addAShotToThe} />;
   return (
     <div className={styles.place}>
       <header className={styles.head}>
-        <h1>Stand-in camera</h1>
-        <Link href={outingUrl('/carry', outing.id, day.id)}>Back to the cards</Link>
+        <h1>{messages.standInCamera}</h1>
+        <Link href={outingUrl('/carry', outing.id, day.id)}>{messages.backToTheCards}</Link>
       </header>
-      <p className="quiet">
-        A simulation that ships with the app, in place of a real camera: it knows the mode table of{' '}
-        {camera.profile.name}, fills a card, empties a cell, warms and exposes by the laws the plan uses.
-      </p>
+      <p className="quiet">{messages.aSimulationThatShipsWith({ profile: camera.profile.name })}</p>
       <ChoiceField
-        label="Stands in for"
+        label={messages.standsInFor}
         value={camera.id}
         options={cameras.map(({ id, profile }) => ({ value: id, label: profile.name }))}
         onCommit={setChosen}
@@ -113,42 +103,42 @@ function Running({
   const table = modesOf(camera).length;
   return (
     <div className={styles.columns}>
-      <section aria-label={`${camera.name}, stand-in`} className={styles.panel}>
+      <section aria-label={messages.standIn({ camera: camera.name })} className={styles.panel}>
         <SmallScreen state={state} />
         <div className={styles.buttons}>
           <Button type="primary" size="large" disabled={!state.setup} onClick={simulator.press}>
-            {state.running ? 'Stop' : 'Start'}
+            {state.running ? messages.stop : messages.start}
           </Button>
           <Button size="large" onClick={simulator.fresh} disabled={state.running !== null}>
-            Fresh card and cell
+            {messages.freshCardAndCell}
           </Button>
         </div>
         <div className={styles.fields}>
           <ChoiceField
-            label="Films"
+            label={messages.films}
             value={part?.id ?? ''}
             options={own.map(({ id, name }) => ({ value: id, label: name }))}
             onCommit={setPartId}
           />
           <ChoiceField
-            label="Time runs"
+            label={messages.timeRuns}
             value={speed}
             options={SPEEDS.map((value) => ({
               value,
-              label: value === '1' ? 'as it is' : `${value} times faster`,
+              label: value === '1' ? messages.asItIs : messages.timesFaster({ value }),
             }))}
             onCommit={setSpeed}
           />
           <NumberField
-            label="Air"
-            unit="°C"
+            label={messages.air}
+            unit={messages.unitCelsius}
             value={Math.round(world.airC * 10) / 10}
             min={-40}
             max={60}
             onCommit={(value) => setAir(value ?? null)}
           />
           <NumberField
-            label="Air past it"
+            label={messages.airPastIt}
             unit="m/s"
             value={world.airSpeedMps}
             min={0}
@@ -157,27 +147,37 @@ function Running({
           />
         </div>
         <Checkbox checked={keep} onChange={({ target }) => setKeep(target.checked)}>
-          Write its clips to the log
+          {messages.writeItsClipsToThe}
         </Checkbox>
       </section>
       <section aria-labelledby="read-title" className={styles.panel}>
-        <h2 id="read-title">Read a code</h2>
+        <h2 id="read-title">{messages.readACode}</h2>
         <CodeReader onText={simulator.read} busy={state.running !== null} />
         <p role="status" className={simulator.said?.ok === false ? styles.amiss : undefined}>
-          {simulator.said?.text ?? `Waits for a code. It knows ${table} modes.`}
+          {simulator.said?.text ?? messages.waitsForACodeIt({ table })}
         </p>
-        <h2>Clips on its card</h2>
+        <h2>{messages.clipsOnItsCard}</h2>
         {state.clips.length === 0 ? (
-          <p className="quiet">None yet.</p>
+          <p className="quiet">{messages.noneYet}</p>
         ) : (
           <ul className={styles.clips}>
             {[...state.clips].reverse().map((clip) => (
               <li key={clip.file}>
-                <b className="numerals">{clip.file}</b> {durationText(clip.seconds)},{' '}
-                {trimmed(clip.gigabytes, 2)} GB in {clip.chapters === 1 ? '1 file' : `${clip.chapters} files`}
-                , {END_LABEL[clip.end]}
-                {clip.worstOverStops > 0.1 && `; up to ${trimmed(clip.worstOverStops, 1)} stops too bright`}
-                {clip.worstUnderStops > 0.1 && `; up to ${trimmed(clip.worstUnderStops, 1)} stops too dark`}
+                <Phrase
+                  of={messages.gbIn1File({
+                    seconds: durationText(clip.seconds),
+                    gigabytes: trimmed(clip.gigabytes, 2),
+                    chapters: clip.chapters,
+                    end: END_LABEL[clip.end],
+                  })}
+                  parts={[
+                    <b className="numerals">{clip.file}</b>,
+                    clip.worstOverStops > 0.1 &&
+                      messages.upToStopsTooBright({ worstOverStops: trimmed(clip.worstOverStops, 1) }),
+                    clip.worstUnderStops > 0.1 &&
+                      messages.upToStopsTooDark({ worstUnderStops: trimmed(clip.worstUnderStops, 1) }),
+                  ]}
+                />
               </li>
             ))}
           </ul>

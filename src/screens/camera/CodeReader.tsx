@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/camera';
 import { Button, Input } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -22,19 +23,19 @@ export function CodeReader({ onText, busy }: { onText: (text: string) => void; b
     pixelsOf(file)
       .then(readCode)
       .then((text) => {
-        if (text === null) complain(`No code could be read in ${file.name}. Take it closer, flat and sharp.`);
+        if (text === null) complain(messages.noCodeCouldBeRead({ file: file.name }));
         else onText(text);
       })
-      .catch(() => complain(`${file.name} is no picture this browser can open. Try a PNG or JPEG.`));
+      .catch(() => complain(messages.isNoPictureThisBrowser({ file: file.name })));
   };
   return (
     <div className={styles.panel}>
       <div className={styles.buttons}>
         <Button disabled={busy} onClick={() => setLooking(!looking)} aria-pressed={looking}>
-          {looking ? 'Stop looking' : 'Look with this camera'}
+          {looking ? messages.stopLooking : messages.lookWithThisCamera}
         </Button>
         <Button disabled={busy} onClick={() => pickAnyFile('image/*', fromFile)}>
-          From a picture
+          {messages.fromAPicture}
         </Button>
       </div>
       {looking && !busy && (
@@ -57,14 +58,14 @@ export function CodeReader({ onText, busy }: { onText: (text: string) => void; b
         }}
       >
         <Input
-          aria-label="Text of a code"
-          placeholder="Or paste its text here"
+          aria-label={messages.textOfACode}
+          placeholder={messages.orPasteItsTextHere}
           value={pasted}
           disabled={busy}
           onChange={(event) => setPasted(event.target.value)}
         />
         <Button htmlType="submit" disabled={busy || pasted.trim() === ''}>
-          Read it
+          {messages.readIt}
         </Button>
       </form>
     </div>
@@ -102,9 +103,7 @@ function Looking({
       try {
         stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
       } catch {
-        told.current.onFail(
-          'This browser gives no camera here. Use a picture of the code, or paste its text.',
-        );
+        told.current.onFail(messages.thisBrowserGivesNoCamera);
         return;
       }
       if (ended || !video.current) stream.getTracks().forEach((track) => track.stop());
@@ -120,7 +119,9 @@ function Looking({
       stream?.getTracks().forEach((track) => track.stop());
     };
   }, []);
-  return <video ref={video} muted playsInline className={styles.video} aria-label="What this camera sees" />;
+  return (
+    <video ref={video} muted playsInline className={styles.video} aria-label={messages.whatThisCameraSees} />
+  );
 }
 
 async function pixelsOf(file: Blob): Promise<ImageData> {
@@ -136,7 +137,7 @@ function drawn(source: CanvasImageSource, width: number, height: number): ImageD
   canvas.width = Math.max(1, Math.round(width * scale));
   canvas.height = Math.max(1, Math.round(height * scale));
   const context = canvas.getContext('2d', { willReadFrequently: true });
-  if (!context) throw new Error('no canvas');
+  if (!context) throw new Error(messages.noCanvas);
   context.drawImage(source, 0, 0, canvas.width, canvas.height);
   return context.getImageData(0, 0, canvas.width, canvas.height);
 }

@@ -1,3 +1,5 @@
+import * as messages from '@/language/camera';
+import { Phrase } from '../ui/Phrase';
 import type { ReactNode } from 'react';
 import { usableGb } from '@/core/camera/card';
 import { shiftedIso } from '@/core/day/schedule';
@@ -13,8 +15,8 @@ export function SmallScreen({ state }: { state: CameraSimulator }): ReactNode {
   if (!state.screenOn)
     return (
       <div className={styles.screen} data-off="true">
-        <p>{cell.leftWh <= 0 ? 'Flat' : 'Screen off: too warm'}</p>
-        {running && <p>Records on</p>}
+        <p>{cell.leftWh <= 0 ? messages.flat : messages.screenOffTooWarm}</p>
+        {running && <p>{messages.recordsOn}</p>}
       </div>
     );
   const settings = setup?.settings;
@@ -22,7 +24,7 @@ export function SmallScreen({ state }: { state: CameraSimulator }): ReactNode {
   return (
     <div className={styles.screen} data-running={running !== null}>
       <p className={styles.top}>
-        <b>{setup?.name ?? 'No set-up'}</b>
+        <b>{setup?.name ?? messages.noSetUp}</b>
         <span className="numerals">{clockOf(state)}</span>
       </p>
       {settings ? (
@@ -30,62 +32,70 @@ export function SmallScreen({ state }: { state: CameraSimulator }): ReactNode {
           <div>
             <dt>{RECORDING_LABEL[settings.recording]}</dt>
             <dd>
-              {settings.resolution.height}p {trimmed(settings.frameRate, 2)}
+              {messages.heightAndFrameRate({
+                height: settings.resolution.height,
+                frameRate: trimmed(settings.frameRate, 2),
+              })}
             </dd>
           </div>
           <div>
-            <dt>Shutter</dt>
+            <dt>{messages.shutter}</dt>
             <dd>
-              {shutter === undefined ? '' : `${shutterFraction(shutter)} s`}
-              {settings.shutterMode === 'auto' ? ' auto' : ''}
+              {shutter === undefined ? '' : messages.shutterShutter({ shutter: shutterFraction(shutter) })}
+              {settings.shutterMode === 'auto' ? messages.auto : ''}
             </dd>
           </div>
           <div>
-            <dt>ISO</dt>
+            <dt>{messages.iso}</dt>
             <dd>{running ? running.iso : `${settings.iso.min}–${settings.iso.max}`}</dd>
           </div>
           <div>
-            <dt>View</dt>
+            <dt>{messages.view}</dt>
             <dd>
               {viewLabel(settings.view.id)}, {STABILIZATION_LABEL[settings.stabilization]}
             </dd>
           </div>
         </dl>
       ) : (
-        <p className={styles.wait}>Show me a code</p>
+        <p className={styles.wait}>{messages.showMeACode}</p>
       )}
       <p className={styles.rec} aria-live="off">
         {running ? (
           <>
-            Recording <span className="numerals">{durationText(running.seconds)}</span>
+            <Phrase
+              of={messages.recording}
+              parts={[<span className="numerals">{durationText(running.seconds)}</span>]}
+            />
             {Math.abs(running.offStops) > 0.1 && (
               <b>
-                {' '}
-                {trimmed(Math.abs(running.offStops), 1)} stops too {running.offStops > 0 ? 'bright' : 'dark'}
+                {messages.stopsTooBright({
+                  offStops: trimmed(Math.abs(running.offStops), 1),
+                  hasOffStops: running.offStops > 0,
+                })}
               </b>
             )}
           </>
         ) : state.startsIn !== null ? (
-          <>Starts in {Math.ceil(state.startsIn)} s</>
+          <>{messages.startsInS({ startsIn: Math.ceil(state.startsIn) })}</>
         ) : (
-          'Ready'
+          messages.ready
         )}
       </p>
       <dl className={`${styles.gauges ?? ''} numerals`}>
         <Gauge
-          name="Card"
+          name={messages.card}
           share={1 - card.usedGb / usableGb(card.capacityGb)}
-          text={`${trimmed(usableGb(card.capacityGb) - card.usedGb, 1)} GB`}
+          text={messages.capacityGb({ capacityGb: trimmed(usableGb(card.capacityGb) - card.usedGb, 1) })}
         />
         <Gauge
-          name="Cell"
+          name={messages.cell}
           share={cell.leftWh / cell.fullWh}
           text={`${trimmed((100 * cell.leftWh) / cell.fullWh, 0)} %`}
         />
         <Gauge
-          name="Heat"
+          name={messages.heat}
           share={Math.max(0, Math.min(1, state.celsius / profile.heat.shutdownC))}
-          text={`${trimmed(state.celsius, 0)} °C`}
+          text={messages.celsius({ celsius: trimmed(state.celsius, 0) })}
           warn={state.celsius >= profile.heat.warnC}
         />
       </dl>
@@ -96,7 +106,7 @@ export function SmallScreen({ state }: { state: CameraSimulator }): ReactNode {
 /** Its own clock, at the offset it was set with. */
 function clockOf({ clockMs, setup }: CameraSimulator): string {
   const set = setup?.clock;
-  if (clockMs === null || !set) return 'clock not set';
+  if (clockMs === null || !set) return messages.clockNotSet;
   return shiftedIso(set, clockMs - Date.parse(set)).slice(11, 19);
 }
 
@@ -119,7 +129,7 @@ function Gauge({
           <span style={{ width: `${Math.max(0, Math.min(100, 100 * share))}%` }} />
         </span>
         {text}
-        {warn && ' hot'}
+        {warn && messages.hot}
       </dd>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/camera';
 import { shutterAngleDeg } from '@/core/playback/shutterAngle';
 import { useEffect, useRef, useState } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
@@ -105,7 +106,11 @@ export function useCameraSimulator({
       const { name, startAfterSeconds } = read.setup;
       setSaid({
         ok: true,
-        text: `Set to "${name}".${startAfterSeconds === null ? '' : ` Starts by itself in ${startAfterSeconds} s.`}`,
+        text: messages.setTo({
+          name,
+          startAfterSeconds:
+            startAfterSeconds === null ? '' : messages.startsByItselfInS({ startAfterSeconds }),
+        }),
       });
     },
     press: () => setState((was) => (was.running ? stopped(was) : started(was))),

@@ -1,5 +1,8 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/carry';
+import { Phrase } from '../ui/Phrase';
 import { clockOf } from '@/core/answer/clock';
 import { Button, Checkbox } from 'antd';
 import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
@@ -64,7 +67,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const note = (): void => {
     if (!solution) return;
     void repository?.record(record.id, solution.settings, angle).then(() => {
-      say('Recorded. It stands in the log with these settings.');
+      say(messages.recordedItStandsInThe);
     });
   };
   useHotkeys('p', print);
@@ -74,8 +77,8 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
 
   if (!solution)
     return (
-      <Empty title={shot.name ?? 'Untitled shot'} text={refusal.reasons.map(({ text }) => text).join('; ')}>
-        <Link href={placeUrl('/bench', record.id, angle)}>Mend it on the Bench</Link>
+      <Empty title={shotName(shot)} text={refusal.reasons.map(({ text }) => text).join('; ')}>
+        <Link href={placeUrl('/bench', record.id, angle)}>{messages.mendItOnTheBench}</Link>
       </Empty>
     );
   const { settings, holds, warnings } = solution;
@@ -97,35 +100,35 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
       }}
     >
       <header className={styles.head}>
-        <h1 id="card-title">{shot.name ?? 'Untitled shot'}</h1>
+        <h1 id="card-title">{shotName(shot)}</h1>
         <AngleSwitch shot={record.shot} id={record.id} place="/carry" angle={angle} />
         <div className={styles.tools}>
           <Button
             type="text"
             disabled={at <= 0}
             onClick={() => go(-1)}
-            aria-label="Previous shot"
+            aria-label={messages.previousShot}
             icon={<ChevronLeft size={22} aria-hidden />}
           />
           <Button
             type="text"
             disabled={at < 0 || at >= order.length - 1}
             onClick={() => go(1)}
-            aria-label="Next shot"
+            aria-label={messages.nextShot}
             icon={<ChevronRight size={22} aria-hidden />}
           />
           <Button
             onClick={() => setTheme(theme === 'glare' ? 'paper' : 'glare')}
             aria-pressed={theme === 'glare'}
           >
-            Glare
+            {messages.glare}
           </Button>
-          <Button onClick={print}>Print</Button>
+          <Button onClick={print}>{messages.print}</Button>
           <MenuUnder menu={{ items: actions }} placement="bottomRight">
             <Button
               type="text"
               icon={<MoreHorizontal size={18} aria-hidden />}
-              aria-label="More for this shot"
+              aria-label={messages.moreForThisShot}
               aria-haspopup="menu"
             />
           </MenuUnder>
@@ -148,9 +151,14 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
         ))}
       </dl>
       <p className={styles.holds}>
-        Holds in light from {evText(holds.evMin)} to {evText(holds.evMax)};{' '}
-        {durationText(holds.recordSeconds)} on the card.
-        {brief.light.kind === 'sun' && clock && <> {clockHoldsText(clock, brief.light.zone)}</>}
+        <Phrase
+          of={messages.holdsInLightFromTo({
+            evMin: evText(holds.evMin),
+            evMax: evText(holds.evMax),
+            recordSeconds: durationText(holds.recordSeconds),
+          })}
+          parts={[brief.light.kind === 'sun' && clock && <> {clockHoldsText(clock, brief.light.zone)}</>]}
+        />
       </p>
       {(grave.length > 0 || safety.length > 0) && (
         <ul className={styles.warnings}>
@@ -165,7 +173,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
         </ul>
       )}
       <section aria-labelledby="checks-title" className={styles.checks}>
-        <h2 id="checks-title">Before the run</h2>
+        <h2 id="checks-title">{messages.beforeTheRun}</h2>
         <ul>
           {checks.map(({ id, text }) => (
             <li key={id}>
@@ -181,13 +189,13 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
       </section>
       <div className={styles.record}>
         <Button type="primary" size="large" onClick={note}>
-          Recorded
+          {messages.recorded}
         </Button>
         <p>
           {recorded.length === 0
-            ? 'Not recorded yet.'
-            : `Recorded ${recorded.length === 1 ? 'once' : `${recorded.length} times`}.`}{' '}
-          {recorded.length > 0 && <Link href={placeUrl('/log', record.id)}>To the log</Link>}
+            ? messages.notRecordedYet
+            : messages.recordedOnce({ count: recorded.length })}{' '}
+          {recorded.length > 0 && <Link href={placeUrl('/log', record.id)}>{messages.toTheLog}</Link>}
         </p>
       </div>
     </article>

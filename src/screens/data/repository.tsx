@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/data';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
@@ -37,33 +38,32 @@ export function RepositoryProvider({ children }: { children: ReactNode }): React
 const BARRED: Partial<Record<Opening['state'], (opening: Opening) => ReactNode>> = {
   blocked: (opening) => (
     <>
-      <h1>Another window holds your data at its older version</h1>
+      <h1>{messages.anotherWindowHoldsYourData}</h1>
       <p>
-        {opening.state === 'blocked' && opening.windows.length > 0
-          ? `Close the window that shows ${opening.windows.map((one) => `"${one}"`).join(' and the one that shows ')}.`
-          : 'Close every other window and tab of Lynxeye in this browser.'}{' '}
-        This one goes on by itself then. Nothing was lost.
+        {messages.thisOneGoesOnBy({
+          state:
+            opening.state === 'blocked' && opening.windows.length > 0
+              ? messages.closeTheWindowThatShows({
+                  windows: opening.windows.map((one) => `"${one}"`).join(messages.andTheOneThatShows),
+                })
+              : messages.closeEveryOtherWindowAnd,
+        })}
       </p>
     </>
   ),
   newer: () => (
     <>
-      <h1>Your data was written by a later Lynxeye</h1>
-      <p>
-        It is left as it is. Load this page anew to get the later one; if that changes nothing, this is an
-        older copy of the app: use the one you used last.
-      </p>
+      <h1>{messages.yourDataWasWrittenBy}</h1>
+      <p>{messages.itIsLeftAsIt}</p>
       <button type="button" onClick={() => window.location.reload()}>
-        Load anew
+        {messages.loadAnew}
       </button>
     </>
   ),
   failed: (opening) => (
     <>
-      <h1>The browser does not let Lynxeye keep data here</h1>
-      <p>
-        Nothing was lost or written. Allow storage for this address, or leave the private window, and reload.
-      </p>
+      <h1>{messages.theBrowserDoesNotLet}</h1>
+      <p>{messages.nothingWasLostOrWritten}</p>
       <p className="quiet">{opening.state === 'failed' ? opening.why : ''}</p>
     </>
   ),

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/data';
 import type { CameraSheet, Preset } from '@/core/day/daySheet';
 import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
@@ -21,7 +22,11 @@ export function namedSetups({ presets }: CameraSheet, day: WorkedDay): NamedSetu
       mount: day.part(partIds[0] ?? '')?.brief.mount.kind ?? 'hand',
     })),
   );
-  return presets.map((preset, at) => ({ slot: at + 1, name: names[at] ?? `Set-up ${at + 1}`, preset }));
+  return presets.map((preset, at) => ({
+    slot: at + 1,
+    name: names[at] ?? messages.setUp({ at: at + 1 }),
+    preset,
+  }));
 }
 
 /** Lines of an outing that are ticked: packed, read, checked, done. */
@@ -33,7 +38,7 @@ export function useTicks(outing: Outing): {
   return {
     has: (id) => outing.ticked.includes(id),
     tick: (ids, on) =>
-      void repository?.changeOuting(outing.id, on ? 'tick a line' : 'untick a line', (before) => ({
+      void repository?.changeOuting(outing.id, on ? messages.tickALine : messages.untickALine, (before) => ({
         ...before,
         ticked: [...before.ticked.filter((one) => !ids.includes(one)), ...(on ? ids : [])],
       })),

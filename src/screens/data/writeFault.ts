@@ -1,3 +1,4 @@
+import * as messages from '@/language/data';
 import { faultLine } from '@/core/schema/fault';
 import { RefusedWrite } from '@/store/refusedWrite';
 
@@ -10,19 +11,22 @@ export function writeFaultText(error: unknown): string {
   if (refused) {
     const told = refused.faults.slice(0, MOST_TOLD).map(faultLine).join('; ');
     const more = refused.faults.length - MOST_TOLD;
-    return `That does not fit and was not written. "${refused.record}" stays as it was: ${told}${more > 0 ? `; and ${more} more` : ''}.`;
+    return messages.thatDoesNotFitAnd({
+      record: refused.record,
+      told,
+      more: more > 0 ? messages.andMore({ more }) : '',
+    });
   }
   const names = namesOf(error);
-  if (names.some((name) => /quota/i.test(name)))
-    return 'The browser’s storage is full. Nothing was lost: the change was not written. Export everything, then remove old outings or free space, and try again.';
+  if (names.some((name) => /quota/i.test(name))) return messages.theBrowsersStorageIsFull;
   if (
     names.some((name) => /ChunkLoad/i.test(name)) ||
     /dynamically imported module|Failed to load chunk/i.test(messageOf(error))
   )
-    return 'A part of the app could not be loaded, so that was not written, and nothing was lost. Reload the page and try again.';
+    return messages.aPartOfTheApp;
   if (names.some((name) => /InvalidState|MissingAPI|OpenFailed|Security|DatabaseClosed/i.test(name)))
-    return 'The browser refuses to store anything here just now. Nothing was lost: the change was not written. Close other windows of the app or leave the private window, and try again.';
-  return `That was not written, and nothing was lost: ${messageOf(error)}`;
+    return messages.theBrowserRefusesToStore;
+  return messages.thatWasNotWrittenAnd({ error: messageOf(error) });
 }
 
 /** Whether a change was refused by its schema or by the storage, which is no fault of the page. */

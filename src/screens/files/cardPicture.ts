@@ -1,3 +1,4 @@
+import * as messages from '@/language/files';
 import type { DayPart } from '@/core/day/schedule';
 import type { PartAnswer } from '@/core/day/partAnswer';
 import { CARD_KEYS } from '@/words/card';
@@ -15,9 +16,8 @@ export async function cardPicture(part: DayPart, answer: PartAnswer, zone: strin
   canvas.width = WIDTH;
   canvas.height = 190 + rows * ROW + 20;
   const context = canvas.getContext('2d');
-  if (!context) throw new Error('this browser draws no pictures');
-  const face = (px: number, weight: number): string =>
-    `${weight} ${px}px 'IBM Plex Sans Variable', sans-serif`;
+  if (!context) throw new Error(messages.thisBrowserDrawsNoPictures);
+  const face = (px: number, weight: number): string => messages.pxIBMPlexSansVariable({ weight, px });
   context.fillStyle = '#fff';
   context.fillRect(0, 0, canvas.width, canvas.height);
   context.fillStyle = '#000';
@@ -44,6 +44,6 @@ export async function cardPicture(part: DayPart, answer: PartAnswer, zone: strin
     );
   });
   const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
-  if (!blob) throw new Error('this browser makes no PNG');
+  if (!blob) throw new Error(messages.thisBrowserMakesNoPNG);
   return new Uint8Array(await blob.arrayBuffer());
 }

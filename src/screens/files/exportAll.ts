@@ -1,3 +1,4 @@
+import * as messages from '@/language/files';
 import { countsOf } from '@/store/repository';
 import type { Repository } from '@/store/repository';
 import { download, downloadBlob } from './download';
@@ -9,12 +10,12 @@ export async function exportEverything(repository: Repository): Promise<string> 
   const backup = await repository.backup();
   download(`lynxeye-${backup.exportedAt.slice(0, 10)}.json`, JSON.stringify(backup, null, 2));
   await repository.choose(CHANGES_SINCE_EXPORT, '0');
-  return `Exported ${countsText(countsOf(backup))}.`;
+  return messages.exported({ backup: countsText(countsOf(backup)) });
 }
 
 /** Everything kept, and every outing as files of its own beside it. */
 export async function exportArchive(repository: Repository): Promise<string> {
   downloadBlob('lynxeye-everything.zip', await everythingZip(repository));
   await repository.choose(CHANGES_SINCE_EXPORT, '0');
-  return 'Exported everything as one ZIP, with pictures of the cards.';
+  return messages.exportedEverythingAsOneZIP;
 }

@@ -1,3 +1,4 @@
+import * as messages from '@/language/files';
 import { RECORD_KINDS, RECORD_TABLES } from '@/core/records/kinds';
 import type { Counts } from '@/store/repository';
 
@@ -10,5 +11,5 @@ export function countsText(counts: Counts): string {
     const { one, many } = RECORD_KINDS[table];
     return `${counts[table]} ${counts[table] === 1 ? one : many}`;
   });
-  return `${each.slice(0, -1).join(', ')} and ${each.at(-1) ?? ''}`;
+  return messages.and({ each: each.slice(0, -1).join(', '), each2: each.at(-1) ?? '' });
 }

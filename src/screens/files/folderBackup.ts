@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/files';
 import type { MenuProps } from 'antd';
 import { useEffect, useState } from 'react';
 import type { Repository } from '@/store/repository';
@@ -47,10 +48,7 @@ export function useFolderBackup(): void {
           const folder: Asked = kept.folder;
           if ((await folder.queryPermission?.({ mode: 'readwrite' })) === 'denied') return;
           await write(repository, folder).catch(() => {
-            if (!told)
-              complain(
-                'The back-up folder cannot be written just now. Allow it again in the menu; your data here is whole.',
-              );
+            if (!told) complain(messages.theBackUpFolderCannot);
             told = true;
           });
         });
@@ -77,35 +75,37 @@ export function useFolderItems(): NonNullable<MenuProps['items']> {
   const begin = async (): Promise<void> => {
     const chosen = folder ?? (await pick({ mode: 'readwrite', id: 'lynxeye' }));
     if (folder && (await folder.requestPermission?.({ mode: 'readwrite' })) === 'denied') {
-      complain('The folder was not allowed.');
+      complain(messages.theFolderWasNotAllowed);
       return;
     }
     await write(repository, chosen);
     await repository.database.handles.put({ key: KEY, folder: chosen });
     setFolder(chosen);
-    say(`Everything is written to ${FILE} in "${chosen.name}", now and after every change.`);
+    say(messages.everythingIsWrittenToIn({ file: FILE, chosen: chosen.name }));
   };
   const guarded = (action: () => Promise<void>) => (): void => {
     action().catch((error: unknown) => {
       if (!(error instanceof DOMException && error.name === 'AbortError'))
-        complain(`The folder cannot be used: ${error instanceof Error ? error.message : String(error)}`);
+        complain(
+          messages.theFolderCannotBeUsed({ error: error instanceof Error ? error.message : String(error) }),
+        );
     });
   };
   return [
     {
       key: 'folder',
-      label: folder ? `Write the back-up folder now ("${folder.name}")` : 'Back up to a folder, always',
+      label: folder ? messages.writeTheBackUpFolder({ folder: folder.name }) : messages.backUpToAFolder,
       onClick: guarded(begin),
     },
     ...(folder
       ? [
           {
             key: 'folderStop',
-            label: 'Stop backing up to the folder',
+            label: messages.stopBackingUpToThe,
             onClick: guarded(async () => {
               await repository.database.handles.delete(KEY);
               setFolder(null);
-              say('Stopped. The file in the folder stays as it is.');
+              say(messages.stoppedTheFileInThe);
             }),
           },
         ]

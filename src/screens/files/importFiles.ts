@@ -1,3 +1,5 @@
+import { code as LOCALE } from '@/language/locale';
+import * as messages from '@/language/files';
 import type { IncomingRead, Taking } from '@/formats/incoming';
 import type { Repository } from '@/store/repository';
 import { askFiles } from '@/workers/files';
@@ -20,7 +22,7 @@ export async function importFiles(
 ): Promise<void> {
   for (const { name, content } of files) {
     const read = await readOne(name, content);
-    if (read === null) complain(`Stopped reading ${name}. Nothing was taken from it.`);
+    if (read === null) complain(messages.stoppedReadingNothingWasTaken({ name }));
     else if (!read.ok) tellNotTaken({ name, ...read });
     else await keep(repository, name, read.taking, read.leftBehind, { say, complain });
   }
@@ -57,14 +59,23 @@ async function readOne(name: string, content: File | string): Promise<IncomingRe
       {
         stop,
         onProgress: ({ done, total }) =>
-          reading(`${done.toLocaleString('en-GB')} of ${total.toLocaleString('en-GB')}`),
+          reading(
+            messages.doneOfTotal({
+              done: done.toLocaleString(LOCALE),
+              total: total.toLocaleString(LOCALE),
+            }),
+          ),
       },
     );
   } catch (error) {
     if (stop.asked) return null;
-    const why =
-      error instanceof RangeError ? 'it is too large for this machine’s memory' : 'it could not be read';
-    return { ok: false, faults: [{ path: '', text: `${why}; nothing was taken` }], sound: null, faulty: [] };
+    const why = error instanceof RangeError ? messages.itIsTooLargeFor : messages.itCouldNotBeRead;
+    return {
+      ok: false,
+      faults: [{ path: '', text: messages.nothingWasTaken({ why }) }],
+      sound: null,
+      faulty: [],
+    };
   } finally {
     useIncomingState.setState({ reading: null });
   }

@@ -1,3 +1,5 @@
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/files';
 import { entryAt, movedToDay, withDay } from '@/core/records/dayEdits';
 import { minutesOf } from '@/core/records/entries';
 import { newOuting } from '@/core/records/newOuting';
@@ -15,27 +17,32 @@ import { countsText } from './exported';
 /** What was kept, in words; or why nothing was. */
 export type Took = { ok: true; said: string } | { ok: false; why: string };
 
-const UNDO = 'Undo takes it back.';
+const UNDO = messages.undoTakesItBack;
 
 /** Keeps what a file held; it has been checked. One step of undo. */
 export async function take(repository: Repository, taking: Taking): Promise<Took> {
   switch (taking.kind) {
     case 'shots': {
       const { shots } = taking;
-      const count = shots.length === 1 ? 'a shot' : `${shots.length} shots`;
-      await repository.addShots(shots, `paste ${count}`);
+      const count = messages.aShot({ count: shots.length });
+      await repository.addShots(shots, messages.paste({ count }));
       return {
         ok: true,
-        said: `Kept ${shots.length === 1 ? `"${shots[0]?.name ?? 'Untitled shot'}"` : count}.`,
+        said: messages.kept({
+          count: shots.length === 1 ? `"${shotName(shots[0])}"` : count,
+        }),
       };
     }
     case 'camera': {
       const { profile } = taking;
-      await repository.addKit((id) => ({ what: 'camera', profile: { ...profile, id } }), 'add a camera');
-      return { ok: true, said: `Kept the camera "${profile.name}" in the kit.` };
+      await repository.addKit((id) => ({ what: 'camera', profile: { ...profile, id } }), messages.addACamera);
+      return { ok: true, said: messages.keptTheCameraInThe({ profile: profile.name }) };
     }
     case 'records':
-      return { ok: true, said: `Imported ${countsText(await repository.restore(taking.records))}. ${UNDO}` };
+      return {
+        ok: true,
+        said: messages.imported({ counts: countsText(await repository.restore(taking.records)), undo: UNDO }),
+      };
     case 'shotList':
       return takeShotList(repository, taking.name, taking.list);
     case 'calendar':
@@ -75,10 +82,10 @@ async function takeShotList(repository: Repository, name: string, { days }: Read
       })),
     }),
     made,
-    'import a shot list',
+    messages.importAShotList,
   );
   const count = days.reduce((sum, day) => sum + day.entries.length, 0);
-  return { ok: true, said: `Made an outing of ${count} lines, ${made.length} shots of them new. ${UNDO}` };
+  return { ok: true, said: messages.madeAnOutingOfLines({ count, count2: made.length, undo: UNDO }) };
 }
 
 /** A calendar moves the entries it knows to where they stand in it now. */
@@ -99,7 +106,7 @@ async function takeCalendar(
     }
     await repository.changeOuting(
       outing.id,
-      'take a calendar in',
+      messages.takeACalendarIn,
       (before) =>
         movable.reduce((done, { entryId, date, at }) => {
           const day = done.days.find((one) => one.date === date);
@@ -111,15 +118,21 @@ async function takeCalendar(
       shots,
     );
     const strangers = moved.length - movable.length;
-    if (strangers > 0) leftBehind.push(`${strangers} moved to dates the outing does not have.`);
+    if (strangers > 0) leftBehind.push(messages.movedToDatesTheOuting({ strangers }));
     return {
       ok: true,
-      said: `${movable.length} of ${known} entries of "${outing.name}" moved. ${movable.length > 0 ? UNDO : ''}${leftBehindText(leftBehind)}`,
+      said: messages.ofEntriesOfMoved({
+        count: movable.length,
+        known,
+        outing: outing.name,
+        count2: movable.length > 0 ? UNDO : '',
+        leftBehind: leftBehindText(leftBehind),
+      }),
     };
   }
-  return { ok: false, why: 'no outing here knows these events; take in the outing first' };
+  return { ok: false, why: messages.noOutingHereKnowsThese };
 }
 
 export function leftBehindText(leftBehind: readonly string[]): string {
-  return leftBehind.length === 0 ? '' : ` Left behind: ${leftBehind.join(' ')}`;
+  return leftBehind.length === 0 ? '' : messages.leftBehind({ leftBehind: leftBehind.join(' ') });
 }

@@ -1,5 +1,7 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/files';
 import type { MenuProps } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -24,21 +26,22 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
   const copy = (text: string, what: string): void => {
     navigator.clipboard
       .writeText(text)
-      .then(() => say(`Copied ${what}.`))
-      .catch(() => complain('The browser did not let it be copied; save the file instead.'));
+      .then(() => say(messages.copied({ what })))
+      .catch(() => complain(messages.theBrowserDidNotLet));
   };
-  const asText = (): void => copy(shotToText(shot, solved.answer, solved.brief.filters), 'the card as text');
-  const asJson = (): void => copy(JSON.stringify(shot, null, 2), 'the shot as JSON');
+  const asText = (): void =>
+    copy(shotToText(shot, solved.answer, solved.brief.filters), messages.theCardAsText);
+  const asJson = (): void => copy(JSON.stringify(shot, null, 2), messages.theShotAsJSON);
   const duplicate = (): void => {
     void repository
-      ?.addShot({ ...shot, name: copyName(shot.name ?? 'Untitled shot', 120) }, 'duplicate a shot')
+      ?.addShot({ ...shot, name: copyName(shotName(shot), 120) }, messages.duplicateAShot)
       .then((id) => {
         router.push(placeUrl(place, id));
       });
   };
   const remove = (): void => {
     void repository?.removeShot(record.id).then(() => {
-      say(`Removed "${shot.name ?? 'Untitled shot'}". Undo brings it back.`);
+      say(messages.removedUndoBringsItBack({ shot: shotName(shot) }));
       router.push('/');
     });
   };
@@ -48,15 +51,15 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
     if (window.getSelection()?.isCollapsed ?? true) asText();
   });
   return [
-    { key: 'text', label: 'Copy as text', onClick: asText },
-    { key: 'json', label: 'Copy as JSON', onClick: asJson },
+    { key: 'text', label: messages.copyAsText, onClick: asText },
+    { key: 'json', label: messages.copyAsJSON, onClick: asJson },
     {
       key: 'file',
-      label: 'Save as a file',
+      label: messages.saveAsAFile,
       onClick: () => download(`${fileName(shot.name)}.json`, JSON.stringify(shot, null, 2)),
     },
-    { key: 'duplicate', label: 'Duplicate', onClick: duplicate },
+    { key: 'duplicate', label: messages.duplicate, onClick: duplicate },
     { type: 'divider' },
-    { key: 'remove', label: 'Remove', danger: true, onClick: remove },
+    { key: 'remove', label: messages.remove, danger: true, onClick: remove },
   ];
 }

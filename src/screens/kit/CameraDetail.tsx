@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/kit';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -30,9 +31,9 @@ export function CameraDetail({ item, profile }: { item: KitItem; profile: Camera
       {faults.length > 0 && (
         <div role="alert" className={styles.faults}>
           <p>
-            Not kept yet: this would break the camera. Mend it, or{' '}
+            {messages.notKeptYetThisWould}
             <Button type="link" onClick={revert}>
-              go back to what is kept
+              {messages.goBackToWhatIs}
             </Button>
           </p>
           <ul>
@@ -43,13 +44,13 @@ export function CameraDetail({ item, profile }: { item: KitItem; profile: Camera
         </div>
       )}
       <section aria-labelledby="map-title">
-        <h3 id="map-title">Mode map</h3>
+        <h3 id="map-title">{messages.modeMap}</h3>
         <ModeMap profile={profile} wishes={wishes} onWishes={setWishes} />
       </section>
       <section aria-labelledby="findings-title">
-        <h3 id="findings-title">Looked over</h3>
+        <h3 id="findings-title">{messages.lookedOver}</h3>
         {findings.length === 0 ? (
-          <p className="quiet">No overlaps, gaps, impossible crops or useless bit rates.</p>
+          <p className="quiet">{messages.noOverlapsGapsImpossibleCrops}</p>
         ) : (
           <ul className={styles.findings}>
             {findings.map((finding, at) => (
@@ -63,19 +64,19 @@ export function CameraDetail({ item, profile }: { item: KitItem; profile: Camera
       <RulesEditor profile={draft} edit={edit} />
       <PartsEditor profile={draft} edit={edit} />
       <section aria-labelledby="facts-title">
-        <h3 id="facts-title">The camera itself</h3>
+        <h3 id="facts-title">{messages.theCameraItself}</h3>
         <div className={styles.fields}>
           <TextField
-            label="Name"
+            label={messages.name}
             value={draft.name}
             maxLength={80}
-            onCommit={(name) => edit('rename a camera', (one) => ({ ...one, name }))}
+            onCommit={(name) => edit(messages.renameACamera, (one) => ({ ...one, name }))}
           />
           <TextField
-            label="What it is"
+            label={messages.whatItIs}
             value={draft.summary === '' ? ' ' : draft.summary}
             maxLength={300}
-            onCommit={(summary) => edit('describe a camera', (one) => ({ ...one, summary }))}
+            onCommit={(summary) => edit(messages.describeACamera, (one) => ({ ...one, summary }))}
           />
           <CameraFacts profile={draft} edit={edit} />
         </div>

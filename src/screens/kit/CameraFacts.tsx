@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/kit';
 import { START_METHODS } from '@/core/vocabulary/modes';
 import type { StartMethod } from '@/core/vocabulary/modes';
 import { Checkbox } from 'antd';
@@ -34,162 +35,168 @@ const figure = (
 
 const FIGURES: readonly Figure[] = [
   figure(
-    'f-number',
+    messages.fNumberPlain,
     '',
     [0.7, 32, 0.1],
     (p) => p.fNumber,
     (p, fNumber) => ({ ...p, fNumber }),
   ),
   figure(
-    'Focal length',
-    'mm',
+    messages.focalLength,
+    messages.unitMm,
     [0.5, 100, 0.1],
     (p) => p.focalMm,
     (p, focalMm) => ({ ...p, focalMm }),
   ),
   figure(
-    'Blur circle',
-    'mm',
+    messages.blurCircle,
+    messages.unitMm,
     [0.0005, 0.05, 0.0005],
     (p) => p.blurCircleMm,
     (p, blurCircleMm) => ({ ...p, blurCircleMm }),
   ),
   figure(
-    'Near limit',
+    messages.nearLimit,
     'm',
     [0, 10, 0.05],
     (p) => p.nearLimitM,
     (p, nearLimitM) => ({ ...p, nearLimitM }),
   ),
   figure(
-    'Sensor across',
-    'px',
+    messages.sensorAcross,
+    messages.unitPx,
     [320, 20000, 16],
     (p) => p.sensor?.widthPx,
     (p, widthPx) => ({ ...p, sensor: { heightPx: Math.round((widthPx * 3) / 4), ...p.sensor, widthPx } }),
   ),
   figure(
-    'Base ISO',
+    messages.baseISO,
     '',
     [25, 102400, 50],
     (p) => p.iso.standard.base,
     (p, base) => ({ ...p, iso: { ...p.iso, standard: { ...p.iso.standard, base } } }),
   ),
   figure(
-    'Highest ISO',
+    messages.highestISO,
     '',
     [25, 409600, 100],
     (p) => p.iso.standard.max,
     (p, max) => ({ ...p, iso: { ...p.iso, standard: { ...p.iso.standard, max } } }),
   ),
   figure(
-    'Base ISO in log',
+    messages.baseISOInLog,
     '',
     [25, 102400, 50],
     (p) => p.iso.log?.base,
     (p, base) => ({ ...p, iso: { ...p.iso, log: { max: p.iso.standard.max, ...p.iso.log, base } } }),
   ),
   figure(
-    'Noise against a usual camera',
-    'stops',
+    messages.noiseAgainstAUsualCamera,
+    messages.unitStops,
     [-4, 4, 0.5],
     (p) => p.noiseStops,
     (p, noiseStops) => ({ ...p, noiseStops }),
   ),
   figure(
-    'Shortest shutter, 1 over',
+    messages.shortestShutter1Over,
     's',
     [10, 1000000, 1000],
     (p) => Math.round(1 / p.shutter.shortestSeconds),
     (p, over) => ({ ...p, shutter: { ...p.shutter, shortestSeconds: 1 / over } }),
   ),
   figure(
-    'Readout',
-    'ms',
+    messages.readout,
+    messages.unitMs,
     [0.1, 100, 0.5],
     (p) => (p.readoutSeconds === undefined ? undefined : p.readoutSeconds * 1000),
     (p, ms) => ({ ...p, readoutSeconds: ms / 1000 }),
   ),
   figure(
-    'Preset slots',
+    messages.presetSlots,
     '',
     [0, 20, 1],
     (p) => p.presetSlots,
     (p, presetSlots) => ({ ...p, presetSlots }),
   ),
   figure(
-    'Sealed to',
+    messages.sealedTo,
     'm',
     [0, 200, 1],
     (p) => p.sealedToM,
     (p, sealedToM) => ({ ...p, sealedToM }),
   ),
   figure(
-    'Weight',
+    messages.weight,
     'g',
     [5, 5000, 5],
     (p) => p.weightG,
     (p, weightG) => ({ ...p, weightG }),
   ),
   figure(
-    'Power, base',
+    messages.powerBase,
     'W',
     [0.1, 50, 0.1],
     (p) => p.power.baseW,
     (p, baseW) => ({ ...p, power: { ...p.power, baseW } }),
   ),
   figure(
-    'Power per gigapixel a second',
+    messages.powerPerGigapixelASecond,
     'W',
     [0, 50, 0.1],
     (p) => p.power.perGigapixelPerSecondW,
     (p, perGigapixelPerSecondW) => ({ ...p, power: { ...p.power, perGigapixelPerSecondW } }),
   ),
   figure(
-    'High dynamic range adds',
-    'stops',
+    messages.highDynamicRangeAdds,
+    messages.unitStops,
     [0, 4, 0.5],
     (p) => p.hdrGuardStops,
     (p, hdrGuardStops) => ({ ...p, hdrGuardStops }),
   ),
   figure(
-    'Low-light priority, noise',
-    'stops',
+    messages.lowLightPriorityNoise,
+    messages.unitStops,
     [-4, 0, 0.5],
     (p) => p.lowLightNoiseStops,
     (p, lowLightNoiseStops) => ({ ...p, lowLightNoiseStops }),
   ),
   figure(
-    'Warns at',
+    messages.warnsAt,
     '°C',
     [0, 150, 1],
     (p) => p.heat.warnC,
     (p, warnC) => ({ ...p, heat: { ...p.heat, warnC } }),
   ),
   figure(
-    'Screen off at',
+    messages.screenOffAt,
     '°C',
     [0, 150, 1],
     (p) => p.heat.screenOffC,
     (p, screenOffC) => ({ ...p, heat: { ...p.heat, screenOffC } }),
   ),
   figure(
-    'Shuts down at',
+    messages.shutsDownAt,
     '°C',
     [0, 150, 1],
     (p) => p.heat.shutdownC,
     (p, shutdownC) => ({ ...p, heat: { ...p.heat, shutdownC } }),
   ),
   figure(
-    'Chapter',
-    'GB',
+    messages.chapter,
+    messages.unitGb,
     [0.1, 1000, 1],
     (p) => p.chapter.gigabytes,
     (p, gigabytes) => ({ ...p, chapter: { ...p.chapter, gigabytes } }),
   ),
 ];
 
-const WHOLE = new Set(['Sensor across', 'Base ISO', 'Highest ISO', 'Base ISO in log', 'Preset slots']);
+const WHOLE = new Set([
+  messages.sensorAcross,
+  messages.baseISO,
+  messages.highestISO,
+  messages.baseISOInLog,
+  messages.presetSlots,
+]);
 
 /** The camera's own figures, each with its unit. */
 export function CameraFacts({ profile, edit }: { profile: CameraProfile; edit: EditProfile }): ReactNode {
@@ -206,62 +213,64 @@ export function CameraFacts({ profile, edit }: { profile: CameraProfile; edit: E
           max={max}
           step={step}
           value={value(profile)}
-          {...(value(profile) === undefined ? { placeholder: 'not known' } : {})}
+          {...(value(profile) === undefined ? { placeholder: messages.notKnown } : {})}
           onCommit={(given) => {
             if (given !== undefined)
-              edit(`change ${label.toLowerCase()}`, (one) =>
+              edit(messages.change({ what: label.toLowerCase() }), (one) =>
                 put(one, WHOLE.has(label) ? Math.round(given) : given),
               );
           }}
         />
       ))}
       <ChoiceField
-        label="Focus"
+        label={messages.focus}
         value={profile.focus.kind}
         options={[
-          { value: 'fixed', label: `fixed, sharp from ${trimmed(hyper / 2, 2)} m` },
-          { value: 'auto', label: 'automatic' },
+          { value: 'fixed', label: messages.fixedSharpFromM({ hyper: trimmed(hyper / 2, 2) }) },
+          { value: 'auto', label: messages.automatic },
         ]}
-        onCommit={(kind) => edit('change the focus', (one) => ({ ...one, focus: { kind } }))}
+        onCommit={(kind) => edit(messages.changeTheFocus, (one) => ({ ...one, focus: { kind } }))}
       />
       <ListField
-        label="Starts by"
+        label={messages.startsBy}
         values={profile.start}
         options={START_METHODS.map((value) => ({ value, label: START_LABEL[value] }))}
         onCommit={(start) =>
-          edit('change how it starts', (one) => ({ ...one, start: start as StartMethod[] }))
+          edit(messages.changeHowItStarts, (one) => ({ ...one, start: start as StartMethod[] }))
         }
       />
       <div>
         <Checkbox
           checked={profile.shutter.auto}
           onChange={(event) =>
-            edit('change the shutter', (one) => ({
+            edit(messages.changeTheShutter, (one) => ({
               ...one,
               shutter: { ...one.shutter, auto: event.target.checked },
             }))
           }
         >
-          Automatic shutter
+          {messages.automaticShutter}
         </Checkbox>
         {(['front', 'back'] as const).map((side) => (
           <Checkbox
             key={side}
             checked={profile.screens[side]}
             onChange={(event) =>
-              edit('change the screens', (one) => ({
+              edit(messages.changeTheScreens, (one) => ({
                 ...one,
                 screens: { ...one.screens, [side]: event.target.checked },
               }))
             }
           >
-            Screen at the {side}
+            {messages.screenSide[side]}
           </Checkbox>
         ))}
       </div>
       <p className={styles.worked}>
-        Draws {trimmed(Math.min(...draws), 1)} W in its lightest mode, {trimmed(Math.max(...draws), 1)} W in
-        its heaviest.
+        {messages.drawsWInItsLightest({
+          min: trimmed(Math.min(...draws), 1),
+          max: trimmed(Math.max(...draws), 1),
+        })}
       </p>
     </>
   );

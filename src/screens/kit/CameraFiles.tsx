@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/kit';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -38,12 +39,12 @@ export function CameraFiles({
     setRefused(null);
     // The camera stays the one it is in the kit, whatever the file calls it.
     void take(label, { ...read.value, id: profile.id }).then(() => {
-      setTaken(`Took ${modesOf(read.value).length} modes from ${file}. Undo takes it back.`);
+      setTaken(messages.tookModesFromUndoTakes({ count: modesOf(read.value).length, file }));
     });
   };
   return (
     <section aria-labelledby="files-title">
-      <h3 id="files-title">Files</h3>
+      <h3 id="files-title">{messages.files}</h3>
       <div className={styles.actions}>
         <Button
           onClick={() =>
@@ -52,7 +53,7 @@ export function CameraFiles({
             })
           }
         >
-          Modes to a sheet (CSV)
+          {messages.modesToASheetCSV}
         </Button>
         <Button
           onClick={() =>
@@ -61,16 +62,16 @@ export function CameraFiles({
               (file) =>
                 void askFiles<Checked<CameraProfile>>(async (worker) => worker.readModes(file, profile)).then(
                   (read) => {
-                    takeFile(file.name, read, 'import a sheet of modes');
+                    takeFile(file.name, read, messages.importASheetOfModes);
                   },
                 ),
             )
           }
         >
-          Modes from a sheet
+          {messages.modesFromASheet}
         </Button>
         <Button onClick={() => download(`${name}.json`, JSON.stringify(profile, null, 2))}>
-          Camera to JSON
+          {messages.cameraToJSON}
         </Button>
         <Button
           onClick={() =>
@@ -82,23 +83,22 @@ export function CameraFiles({
                   takeFile(
                     file.name,
                     json.ok ? checkFile(CameraProfileSchema, json.value) : json,
-                    'import a camera',
+                    messages.importACamera,
                   );
                 }),
             )
           }
         >
-          Camera from JSON
+          {messages.cameraFromJSON}
         </Button>
       </div>
       <p role="status">{taken}</p>
       {refused && (
         <div role="alert" className={styles.faults}>
           <p>
-            Nothing was taken from {refused.name}: {refused.faults.length}{' '}
-            {refused.faults.length === 1 ? 'fault' : 'faults'}. Mend them in the file and try again.{' '}
+            {messages.nothingWasTakenFromFault({ refused: refused.name, count: refused.faults.length })}
             <Button type="link" onClick={() => setRefused(null)}>
-              Close
+              {messages.close}
             </Button>
           </p>
           <FaultList faults={refused.faults} />

@@ -1,21 +1,20 @@
 'use client';
 
+import * as messages from '@/language/kit';
 import { Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filters/kit';
 import { FilterSchema } from '@/core/filters/filterSchema';
 import { without } from '@/core/units/without';
+import { FILTER_KIND_LABEL } from '@/words/labels';
 import { filterText } from '@/words/settingText';
 import { ChoiceField, ListField, NumberField } from '../ui/Fields';
 import { useOwnThings } from '../data/kit';
 
-const FILTER_KINDS: readonly { value: Filter['kind']; label: string }[] = [
-  { value: 'nd', label: 'neutral density' },
-  { value: 'polarizer', label: 'polarizer' },
-  { value: 'variable', label: 'variable' },
-  { value: 'haze', label: 'haze' },
-  { value: 'cover', label: 'extra cover glass' },
-];
+const FILTER_KINDS = (['nd', 'polarizer', 'variable', 'haze', 'cover'] as const).map((value) => ({
+  value,
+  label: FILTER_KIND_LABEL[value],
+}));
 
 /** What a filter is, what it was found to be, and what it may be put in front of. */
 export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Filter) => void }): ReactNode {
@@ -28,7 +27,7 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
   return (
     <>
       <ChoiceField
-        label="Kind"
+        label={messages.kind}
         value={filter.kind}
         options={FILTER_KINDS}
         onCommit={(kind) =>
@@ -42,8 +41,8 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
       {filter.kind === 'variable' ? (
         <>
           <NumberField
-            label="Lightest usable"
-            unit="stops"
+            label={messages.lightestUsable}
+            unit={messages.stops}
             step={0.1}
             value={filter.stopsMin}
             min={0}
@@ -51,8 +50,8 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
             onCommit={(v) => take({ ...filter, stopsMin: v })}
           />
           <NumberField
-            label="Darkest usable"
-            unit="stops"
+            label={messages.darkestUsable}
+            unit={messages.stops}
             step={0.1}
             value={filter.stopsMax}
             min={filter.stopsMin}
@@ -63,8 +62,8 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
       ) : (
         <>
           <NumberField
-            label="By its label"
-            unit="stops"
+            label={messages.byItsLabel}
+            unit={messages.stops}
             step={0.1}
             value={filter.stops}
             min={0}
@@ -72,13 +71,13 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
             onCommit={(v) => take({ ...filter, stops: v })}
           />
           <NumberField
-            label="Measured"
-            unit="stops"
+            label={messages.measured}
+            unit={messages.stops}
             step={0.1}
             value={filter.measuredStops}
             min={0}
             max={20}
-            placeholder="not yet"
+            placeholder={messages.notYet}
             onCommit={(v) =>
               take(v === undefined ? without(filter, 'measuredStops') : { ...filter, measuredStops: v })
             }
@@ -87,7 +86,7 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
       )}
       {others.length > 0 && (
         <ListField
-          label="May be put in front of"
+          label={messages.mayBePutInFront}
           values={filter.stacksOn ?? []}
           options={others.map((other) => ({ value: other.id, label: nameOf(other) }))}
           mayBeEmpty
@@ -102,7 +101,7 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
           take(event.target.checked ? { ...filter, opensSeal: true } : without(filter, 'opensSeal'))
         }
       >
-        Goes on in place of the cover glass: sealing is lost
+        {messages.goesOnInPlaceOf}
       </Checkbox>
     </>
   );
@@ -110,6 +109,6 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
 
 function nameOf(filter: Filter): string {
   return filter.kind === 'variable'
-    ? `variable ${filter.stopsMin}–${filter.stopsMax}`
+    ? messages.variable2({ stopsMin: filter.stopsMin, stopsMax: filter.stopsMax })
     : filterText({ ids: [filter.id], stops: filter.stops }, [filter]);
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/kit';
 import { ARCHETYPE_LABEL } from '@/words/archetypeText';
 import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
 import { Button, Checkbox } from 'antd';
@@ -30,35 +31,44 @@ export function KitScreen(): ReactNode {
   const open = kit.find(({ id }) => id === openId) ?? shown[0];
   const go = (id: string): void => router.push(`/kit?item=${encodeURIComponent(id)}`);
   const add = (what: ThingKind): void =>
-    void repository?.addKit((id) => newThing(what, id), `add a ${THING_LABEL[what].one}`).then(go);
+    void repository
+      ?.addKit((id) => newThing(what, id), messages.addA({ one: THING_LABEL[what].one }))
+      .then(go);
   const cameraMenu = {
     items: ARCHETYPE_IDS.map((archetype) => ({
       key: archetype,
-      label: `like a ${ARCHETYPE_LABEL[archetype]}`,
+      label: messages.likeA({ archetype: ARCHETYPE_LABEL[archetype] }),
       onClick: () =>
         void repository
-          ?.addKit((id) => cameraFrom(archetype, id, `My ${ARCHETYPE_LABEL[archetype]}`), 'add a camera')
+          ?.addKit(
+            (id) => cameraFrom(archetype, id, messages.archetype({ archetype: ARCHETYPE_LABEL[archetype] })),
+            messages.addACamera,
+          )
           .then(go),
     })),
   };
   return (
     <>
-      <h1>Kit</h1>
+      <h1>{messages.kit}</h1>
       <div className={styles.kit} data-chosen={openId !== null}>
-        <nav aria-label="Things in the kit" className={styles.list}>
+        <nav aria-label={messages.thingsInTheKit} className={styles.list}>
           {THING_KINDS.map((what) => (
             <section key={what} aria-labelledby={`things-${what}`}>
               <div className={styles.kind}>
                 <h2 id={`things-${what}`}>{THING_LABEL[what].many}</h2>
                 {what === 'camera' ? (
                   <MenuUnder menu={cameraMenu}>
-                    <Button type="text" aria-label="Add a camera" aria-haspopup="menu">
-                      Add
+                    <Button type="text" aria-label={messages.addACameraTitle} aria-haspopup="menu">
+                      {messages.add}
                     </Button>
                   </MenuUnder>
                 ) : (
-                  <Button type="text" aria-label={`Add a ${THING_LABEL[what].one}`} onClick={() => add(what)}>
-                    Add
+                  <Button
+                    type="text"
+                    aria-label={messages.addA2({ one: THING_LABEL[what].one })}
+                    onClick={() => add(what)}
+                  >
+                    {messages.add}
                   </Button>
                 )}
               </div>
@@ -73,7 +83,7 @@ export function KitScreen(): ReactNode {
                         onClick={() => go(item.id)}
                       >
                         {nameOf(item.thing)}
-                        {item.archived && <span className="quiet"> · put away</span>}
+                        {item.archived && <span className="quiet">{messages.putAway}</span>}
                       </button>
                     </li>
                   ))}
@@ -81,16 +91,13 @@ export function KitScreen(): ReactNode {
             </section>
           ))}
           <Checkbox checked={away} onChange={(event) => setAway(event.target.checked)}>
-            Show what is put away
+            {messages.showWhatIsPutAway}
           </Checkbox>
         </nav>
         {open ? (
           <Detail key={open.id} item={open} onOpen={go} />
         ) : (
-          <Empty
-            title="Nothing in the kit yet"
-            text="Add a camera like one of those that ship; shots can then take it, with its own modes."
-          />
+          <Empty title={messages.nothingInTheKitYet} text={messages.addACameraLikeOne} />
         )}
       </div>
     </>
@@ -105,21 +112,21 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
   return (
     <article className={styles.detail} aria-label={nameOf(thing)}>
       <Link href="/kit" className={styles.back}>
-        All things in the kit
+        {messages.allThingsInTheKit}
       </Link>
       <div className={styles.actions}>
         <Button
           onClick={() =>
-            void repository?.addKit((id) => copiedThing(thing, id), `copy a ${what}`).then(onOpen)
+            void repository?.addKit((id) => copiedThing(thing, id), messages.copyA({ what })).then(onOpen)
           }
         >
-          Copy
+          {messages.copy}
         </Button>
         <Button
           onClick={() =>
             void repository?.changeKit(
               item.id,
-              item.archived ? `take a ${what} out again` : `put a ${what} away`,
+              item.archived ? messages.takeAOutAgain({ what }) : messages.putAAway({ what }),
               (one) => ({
                 ...one,
                 archived: !one.archived,
@@ -127,7 +134,7 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
             )
           }
         >
-          {item.archived ? 'Take out again' : 'Put away'}
+          {item.archived ? messages.takeOutAgain : messages.putAwayTitle}
         </Button>
         <Button
           danger
@@ -138,7 +145,7 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
             })
           }
         >
-          Remove
+          {messages.remove}
         </Button>
       </div>
       {thing.what === 'camera' ? (

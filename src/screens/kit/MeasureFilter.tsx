@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/kit';
+import { Phrase } from '../ui/Phrase';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -23,35 +25,42 @@ export function MeasureFilter({ filter, put }: { filter: Fixed; put: (next: Filt
   const { stops, odd } = measuredStops(without, withIt, filter.stops);
   return (
     <details className={styles.measure}>
-      <summary>Measure it with two readings</summary>
+      <summary>{messages.measureItWithTwoReadings}</summary>
       <ol>
+        <li>{messages.filmAnEvenlyLitWall}</li>
         <li>
-          Film an evenly lit wall or a clear patch of sky that fills the frame, camera on automatic, nothing
-          moved between the two readings.
+          <Phrase
+            of={messages.withoutTheFilterTheCamera}
+            parts={[<ReadingFields reading={without} onChange={setWithout} name={messages.without} />]}
+          />
         </li>
         <li>
-          Without the filter the camera shows:
-          <ReadingFields reading={without} onChange={setWithout} name="without" />
-        </li>
-        <li>
-          With it:
-          <ReadingFields reading={withIt} onChange={setWithIt} name="with" />
+          <Phrase
+            of={messages.withIt}
+            parts={[<ReadingFields reading={withIt} onChange={setWithIt} name={messages.withWord} />]}
+          />
         </li>
       </ol>
       <p role="status">
         {odd === 'brighter'
-          ? 'With the filter the wall reads brighter than without: the two readings are exchanged, or the light changed.'
-          : `It takes ${trimmed(stops, 2)} stops; its label says ${trimmed(filter.stops, 2)}${
-              odd === 'farFromLabel'
-                ? ': so far off that a reading is likelier wrong. Read both again'
-                : `, ${tenths(Math.abs(stops - filter.stops))} ${stops > filter.stops ? 'more' : 'less'} than that`
-            }.`}
+          ? messages.withTheFilterTheWall
+          : messages.itTakesStopsItsLabel({
+              stops: trimmed(stops, 2),
+              stops2: trimmed(filter.stops, 2),
+              odd:
+                odd === 'farFromLabel'
+                  ? messages.soFarOffThatA
+                  : messages.moreThanThat({
+                      stops: tenths(Math.abs(stops - filter.stops)),
+                      isStops: stops > filter.stops,
+                    }),
+            })}
       </p>
       <Button
         disabled={odd === 'brighter'}
         onClick={() => put({ ...filter, measuredStops: Math.round(stops * 100) / 100 })}
       >
-        Keep {trimmed(stops, 2)} stops as measured
+        {messages.keepStopsAsMeasured({ stops: trimmed(stops, 2) })}
       </Button>
     </details>
   );
@@ -69,7 +78,7 @@ function ReadingFields({
   return (
     <span className={styles.measureFields}>
       <NumberField
-        label={`Shutter ${name}, 1 over`}
+        label={messages.shutter1Over({ name })}
         min={0.1}
         max={100_000}
         step={10}
@@ -77,7 +86,7 @@ function ReadingFields({
         onCommit={(over) => over !== undefined && onChange({ ...reading, shutterSeconds: 1 / over })}
       />
       <NumberField
-        label={`ISO ${name}`}
+        label={messages.iso({ name })}
         min={6}
         max={409_600}
         step={100}
@@ -85,7 +94,7 @@ function ReadingFields({
         onCommit={(iso) => iso !== undefined && onChange({ ...reading, iso })}
       />
       <NumberField
-        label={`f-number ${name}`}
+        label={messages.fNumber({ name })}
         min={0.7}
         max={64}
         step={0.1}

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/kit';
 import { STABILIZATIONS } from '@/core/vocabulary/modes';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
@@ -35,24 +36,26 @@ function freeName(taken: readonly { id: string }[], stem: string): string {
 
 function Views({ profile, edit }: { profile: CameraProfile; edit: EditProfile }): ReactNode {
   const put = (id: string, change: Partial<CameraProfile['views'][number]>): void =>
-    edit(`change the ${viewLabel(id)} view`, (one) => ({
+    edit(messages.changeTheView({ id: viewLabel(id) }), (one) => ({
       ...one,
       views: one.views.map((view) => (view.id === id ? { ...view, ...change } : view)),
     }));
   return (
     <section aria-labelledby="views-title">
-      <h3 id="views-title">Views</h3>
+      <h3 id="views-title">{messages.views}</h3>
       <ul className={styles.parts}>
         {profile.views.map((view) => (
           <li key={view.id} className={styles.fields}>
             <TextField
-              label="Name"
+              label={messages.name}
               value={view.id}
               maxLength={60}
-              onCommit={(name) => edit('rename a view', (one) => renamedPart(one, 'views', view.id, name))}
+              onCommit={(name) =>
+                edit(messages.renameAView, (one) => renamedPart(one, 'views', view.id, name))
+              }
             />
             <NumberField
-              label="Across"
+              label={messages.across}
               unit="°"
               value={view.horizontalDeg}
               min={2}
@@ -62,21 +65,21 @@ function Views({ profile, edit }: { profile: CameraProfile; edit: EditProfile })
               }}
             />
             <ChoiceField
-              label="Projection"
+              label={messages.projection}
               value={view.projection}
               options={PROJECTIONS.map((value) => ({ value, label: PROJECTION_LABEL[value] }))}
               onCommit={(projection) => put(view.id, { projection })}
             />
             <NumberField
-              label="Lens of its own"
-              unit="mm"
+              label={messages.lensOfItsOwn}
+              unit={messages.unitMm}
               value={view.focalMm}
               min={0.5}
               max={300}
               step={0.5}
-              placeholder="usual"
+              placeholder={messages.usual}
               onCommit={(focalMm) =>
-                edit('change a lens', (one) => ({
+                edit(messages.changeALens, (one) => ({
                   ...one,
                   views: one.views.map((other) => {
                     if (other.id !== view.id) return other;
@@ -87,27 +90,29 @@ function Views({ profile, edit }: { profile: CameraProfile; edit: EditProfile })
               }
             />
             <p className={styles.worked}>
-              {trimmed(verticalDeg(view, 16, 9), 0)}° upright in 16:9, {trimmed(verticalDeg(view, 4, 3), 0)}°
-              in 4:3
+              {messages.uprightIn169In({
+                view: trimmed(verticalDeg(view, 16, 9), 0),
+                view2: trimmed(verticalDeg(view, 4, 3), 0),
+              })}
             </p>
             <Button
               type="text"
-              aria-label={`Remove the ${viewLabel(view.id)} view`}
-              onClick={() => edit('remove a view', (one) => withoutPart(one, 'views', view.id))}
+              aria-label={messages.removeTheView({ id: viewLabel(view.id) })}
+              onClick={() => edit(messages.removeAView, (one) => withoutPart(one, 'views', view.id))}
             >
-              Remove
+              {messages.remove}
             </Button>
           </li>
         ))}
       </ul>
       <Button
         onClick={() =>
-          edit('add a view', (one) => ({
+          edit(messages.addAViewWord, (one) => ({
             ...one,
             views: [
               ...one.views,
               {
-                id: freeName(one.views, 'new view'),
+                id: freeName(one.views, messages.newView),
                 horizontalDeg: 90,
                 projection: 'straight',
                 fromSphere: false,
@@ -116,7 +121,7 @@ function Views({ profile, edit }: { profile: CameraProfile; edit: EditProfile })
           }))
         }
       >
-        Add a view
+        {messages.addAView}
       </Button>
     </section>
   );
@@ -125,29 +130,29 @@ function Views({ profile, edit }: { profile: CameraProfile; edit: EditProfile })
 function Sizes({ profile, edit }: { profile: CameraProfile; edit: EditProfile }): ReactNode {
   return (
     <section aria-labelledby="sizes-title">
-      <h3 id="sizes-title">Sizes</h3>
+      <h3 id="sizes-title">{messages.sizes}</h3>
       <ul className={styles.parts}>
         {profile.resolutions.map((size) => (
           <li key={size.id} className={styles.fields}>
             <TextField
-              label="Name"
+              label={messages.name}
               value={size.id}
               maxLength={60}
               onCommit={(name) =>
-                edit('rename a size', (one) => renamedPart(one, 'resolutions', size.id, name))
+                edit(messages.renameASize, (one) => renamedPart(one, 'resolutions', size.id, name))
               }
             />
             {(['width', 'height'] as const).map((side) => (
               <NumberField
                 key={side}
-                label={side === 'width' ? 'Width' : 'Height'}
-                unit="px"
+                label={side === 'width' ? messages.width : messages.height}
+                unit={messages.unitPx}
                 value={size[side]}
                 min={120}
                 max={16384}
                 onCommit={(value) => {
                   if (value !== undefined)
-                    edit('change a size', (one) => ({
+                    edit(messages.changeASize, (one) => ({
                       ...one,
                       resolutions: one.resolutions.map((other) =>
                         other.id === size.id ? { ...other, [side]: Math.round(value) } : other,
@@ -158,26 +163,26 @@ function Sizes({ profile, edit }: { profile: CameraProfile; edit: EditProfile })
             ))}
             <Button
               type="text"
-              aria-label={`Remove ${size.id}`}
-              onClick={() => edit('remove a size', (one) => withoutPart(one, 'resolutions', size.id))}
+              aria-label={messages.removeId({ id: size.id })}
+              onClick={() => edit(messages.removeASize, (one) => withoutPart(one, 'resolutions', size.id))}
             >
-              Remove
+              {messages.remove}
             </Button>
           </li>
         ))}
       </ul>
       <Button
         onClick={() =>
-          edit('add a size', (one) => ({
+          edit(messages.addASizeWord, (one) => ({
             ...one,
             resolutions: [
               ...one.resolutions,
-              { id: freeName(one.resolutions, 'new size'), width: 1920, height: 1080 },
+              { id: freeName(one.resolutions, messages.newSize), width: 1920, height: 1080 },
             ],
           }))
         }
       >
-        Add a size
+        {messages.addASize}
       </Button>
     </section>
   );
@@ -187,7 +192,7 @@ function Holds({ profile, edit }: { profile: CameraProfile; edit: EditProfile })
   const [widest] = [...profile.views].sort((a, b) => b.horizontalDeg - a.horizontalDeg);
   return (
     <section aria-labelledby="holds-title">
-      <h3 id="holds-title">Holds</h3>
+      <h3 id="holds-title">{messages.holds}</h3>
       <ul className={styles.parts}>
         {STABILIZATIONS.map((hold) => {
           if (hold === 'off') return null;
@@ -196,15 +201,15 @@ function Holds({ profile, edit }: { profile: CameraProfile; edit: EditProfile })
           return (
             <li key={hold} className={styles.fields}>
               <NumberField
-                label={`${name}: crop on each side`}
-                unit="% of width"
+                label={messages.cropOnEachSide({ name })}
+                unit={messages.ofWidth}
                 value={means ? Math.round(means.cropPerSide * 1000) / 10 : undefined}
                 min={0}
                 max={40}
                 step={0.5}
-                placeholder="not there"
+                placeholder={messages.notThere}
                 onCommit={(value) =>
-                  edit(`change ${name}`, (one) => {
+                  edit(messages.change({ what: name }), (one) => {
                     const { [hold]: old, ...others } = one.stabilizations;
                     if (value !== undefined)
                       return {
@@ -217,13 +222,14 @@ function Holds({ profile, edit }: { profile: CameraProfile; edit: EditProfile })
               />
               {means && widest && (
                 <p className={styles.worked}>
-                  leaves{' '}
-                  {trimmed(
-                    viewAfterCropDeg(widest.horizontalDeg, 1 - 2 * means.cropPerSide, widest.projection),
-                    0,
-                  )}
-                  ° of {viewLabel(widest.id)}, takes up{' '}
-                  {trimmed(means.swingDeg ?? means.cropPerSide * widest.horizontalDeg, 1)}° to either side
+                  {messages.leavesOfTakesUpTo({
+                    horizontalDeg: trimmed(
+                      viewAfterCropDeg(widest.horizontalDeg, 1 - 2 * means.cropPerSide, widest.projection),
+                      0,
+                    ),
+                    id: viewLabel(widest.id),
+                    swingDeg: trimmed(means.swingDeg ?? means.cropPerSide * widest.horizontalDeg, 1),
+                  })}
                 </p>
               )}
             </li>

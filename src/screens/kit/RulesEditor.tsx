@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/kit';
 import { COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/modes';
 import type { Colour, Recording, Stabilization } from '@/core/vocabulary/modes';
 import { Button } from 'antd';
@@ -22,17 +23,14 @@ const labelled = <T extends string>(
 /** What goes together as rules, and the exceptions as limits, each with how many modes it gives or takes. */
 export function RulesEditor({ profile, edit }: { profile: CameraProfile; edit: EditProfile }): ReactNode {
   const put = (at: number, change: Partial<ProfileRule>): void =>
-    edit(`change rule ${at + 1}`, (one) => ({
+    edit(messages.changeRule({ at: at + 1 }), (one) => ({
       ...one,
       rules: one.rules.map((rule, index) => (index === at ? { ...rule, ...change } : rule)),
     }));
   return (
     <section aria-labelledby="rules-title">
-      <h3 id="rules-title">What goes together</h3>
-      <p className="quiet">
-        Everything in one rule goes with everything else in it, less the exceptions below:{' '}
-        {modesOf(profile).length} modes in all.
-      </p>
+      <h3 id="rules-title">{messages.whatGoesTogether}</h3>
+      <p className="quiet">{messages.everythingInOneRuleGoes({ count: modesOf(profile).length })}</p>
       <ol className={styles.rules}>
         {profile.rules.map((rule, at) => (
           <li key={at}>
@@ -42,13 +40,13 @@ export function RulesEditor({ profile, edit }: { profile: CameraProfile; edit: E
               profile={profile}
               put={(change) => put(at, change)}
               onCopy={() =>
-                edit('copy a rule', (one) => ({
+                edit(messages.copyARule, (one) => ({
                   ...one,
                   rules: [...one.rules.slice(0, at + 1), rule, ...one.rules.slice(at + 1)],
                 }))
               }
               onRemove={() =>
-                edit('remove a rule', (one) => ({
+                edit(messages.removeARule, (one) => ({
                   ...one,
                   rules: one.rules.filter((_, index) => index !== at),
                 }))
@@ -57,7 +55,7 @@ export function RulesEditor({ profile, edit }: { profile: CameraProfile; edit: E
           </li>
         ))}
       </ol>
-      <h3>Exceptions</h3>
+      <h3>{messages.exceptions}</h3>
       <ul className={styles.rules}>
         {profile.limits.map((limit, at) => (
           <li key={at}>
@@ -65,13 +63,13 @@ export function RulesEditor({ profile, edit }: { profile: CameraProfile; edit: E
               limit={limit}
               profile={profile}
               put={(change) =>
-                edit('change an exception', (one) => ({
+                edit(messages.changeAnException, (one) => ({
                   ...one,
                   limits: one.limits.map((other, index) => (index === at ? { ...other, ...change } : other)),
                 }))
               }
               onRemove={() =>
-                edit('remove an exception', (one) => ({
+                edit(messages.removeAnException, (one) => ({
                   ...one,
                   limits: one.limits.filter((_, index) => index !== at),
                 }))
@@ -82,13 +80,13 @@ export function RulesEditor({ profile, edit }: { profile: CameraProfile; edit: E
       </ul>
       <Button
         onClick={() =>
-          edit('add an exception', (one) => ({
+          edit(messages.addAnExceptionWord, (one) => ({
             ...one,
-            limits: [...one.limits, { says: 'not above 60 fps', where: { frameRateAbove: 60 } }],
+            limits: [...one.limits, { says: messages.notAbove60Fps, where: { frameRateAbove: 60 } }],
           }))
         }
       >
-        Add an exception
+        {messages.addAnException}
       </Button>
     </section>
   );
@@ -115,33 +113,35 @@ function Rule({
   return (
     <details className={styles.rule}>
       <summary>
-        <strong>Rule {at + 1}</strong> {ruleText(rule)}{' '}
+        <strong>{messages.rule({ at: at + 1 })}</strong> {ruleText(rule)}{' '}
         <span className="quiet numerals">
-          {kept.length === given.length ? `${kept.length} modes` : `${kept.length} of ${given.length} modes`}
+          {kept.length === given.length
+            ? messages.modes({ count: kept.length })
+            : messages.ofModes({ count: kept.length, count2: given.length })}
         </span>
       </summary>
       <p className={styles.ruleHead}>
-        <Button type="text" onClick={onCopy} aria-label={`Copy rule ${at + 1}`}>
-          Copy
+        <Button type="text" onClick={onCopy} aria-label={messages.copyRule({ at: at + 1 })}>
+          {messages.copy}
         </Button>
         <Button
           type="text"
           onClick={onRemove}
-          aria-label={`Remove rule ${at + 1}`}
+          aria-label={messages.removeRule({ at: at + 1 })}
           disabled={profile.rules.length === 1}
         >
-          Remove
+          {messages.remove}
         </Button>
       </p>
       <div className={styles.fields}>
         <ListField
-          label="Sizes"
+          label={messages.sizes}
           values={rule.resolutions}
           options={profile.resolutions.map(({ id }) => ({ value: id, label: id }))}
           onCommit={(resolutions) => put({ resolutions })}
         />
         <ListField
-          label="Frame rates"
+          label={messages.frameRates}
           free
           values={rule.frameRates.map(String)}
           options={[24, 25, 30, 50, 60, 100, 120, 200, 240].map((rate) => ({
@@ -158,31 +158,31 @@ function Rule({
           }
         />
         <ListField
-          label="Views"
+          label={messages.views}
           values={rule.views}
           options={profile.views.map(({ id }) => ({ value: id, label: viewLabel(id) }))}
           onCommit={(views) => put({ views })}
         />
         <ListField
-          label="Stabilization"
+          label={messages.stabilization}
           values={rule.stabilizations}
           options={labelled(STABILIZATIONS, STABILIZATION_LABEL)}
           onCommit={(list) => put({ stabilizations: list as Stabilization[] })}
         />
         <ListField
-          label="Recording"
+          label={messages.recording}
           values={rule.recordings}
           options={labelled(RECORDINGS, RECORDING_LABEL)}
           onCommit={(list) => put({ recordings: list as Recording[] })}
         />
         <ListField
-          label="Colour"
+          label={messages.colour}
           values={rule.colours}
           options={labelled(colours, COLOUR_LABEL)}
           onCommit={(list) => put({ colours: list as Colour[] })}
         />
         <ListField
-          label="Codec, bits and Mbit/s"
+          label={messages.codecBitsAndMbitS}
           free
           values={encodingNames(rule.encodings)}
           options={encodingNames(profile.rules.flatMap(({ encodings }) => encodings)).map((value) => ({
@@ -221,41 +221,46 @@ function Limit({
   return (
     <details className={styles.rule}>
       <summary>
-        {limit.says} <span className="quiet numerals">takes {taken} modes</span>
+        {limit.says} <span className="quiet numerals">{messages.takesModes({ taken })}</span>
       </summary>
       <p className={styles.ruleHead}>
-        <Button type="text" onClick={onRemove} aria-label={`Remove the exception: ${limit.says}`}>
-          Remove
+        <Button type="text" onClick={onRemove} aria-label={messages.removeTheException({ says: limit.says })}>
+          {messages.remove}
         </Button>
       </p>
       <div className={styles.fields}>
-        <TextField label="In words" value={limit.says} maxLength={160} onCommit={(says) => put({ says })} />
+        <TextField
+          label={messages.inWords}
+          value={limit.says}
+          maxLength={160}
+          onCommit={(says) => put({ says })}
+        />
         <NumberField
-          label="Frame rates above"
-          unit="fps"
+          label={messages.frameRatesAbove}
+          unit={messages.fps}
           value={where.frameRateAbove}
           min={0}
           max={1000}
-          placeholder="any"
+          placeholder={messages.any}
           onCommit={(frameRateAbove) => {
             const others = without(where, 'frameRateAbove');
             put({ where: frameRateAbove === undefined ? others : { ...others, frameRateAbove } });
           }}
         />
         <AnyOf
-          label="Sizes"
+          label={messages.sizes}
           values={where.resolutions}
           options={profile.resolutions.map(({ id }) => ({ value: id, label: id }))}
           onCommit={(list) => condition('resolutions', list)}
         />
         <AnyOf
-          label="Views"
+          label={messages.views}
           values={where.views}
           options={profile.views.map(({ id }) => ({ value: id, label: viewLabel(id) }))}
           onCommit={(list) => condition('views', list)}
         />
         <AnyOf
-          label="Stabilization"
+          label={messages.stabilization}
           values={where.stabilizations}
           options={labelled(STABILIZATIONS, STABILIZATION_LABEL)}
           onCommit={(list) => condition('stabilizations', list)}
@@ -283,7 +288,7 @@ function AnyOf({
     <ListField
       label={label}
       values={values ?? [ANY]}
-      options={[{ value: ANY, label: 'any' }, ...options]}
+      options={[{ value: ANY, label: messages.any }, ...options]}
       onCommit={(chosen) => {
         const added = chosen.filter((one) => !(values ?? [ANY]).includes(one));
         onCommit(added.includes(ANY) ? [] : chosen.filter((one) => one !== ANY));

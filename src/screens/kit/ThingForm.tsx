@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/kit';
 import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
 import type { ReactNode } from 'react';
 import { habitsOf, placesOf } from '@/core/vocabulary/mounts';
@@ -26,7 +27,7 @@ export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): Rea
   const put = (next: Plain): Promise<void> => {
     const change = rebased<Thing>(thing, next);
     return (
-      repository?.changeKit(item.id, `change ${next.name}`, (one) => ({
+      repository?.changeKit(item.id, messages.change({ what: next.name }), (one) => ({
         ...one,
         thing: change(one.thing),
       })) ?? Promise.resolve()
@@ -37,18 +38,21 @@ export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): Rea
       <h2 className={styles.name}>{thing.name}</h2>
       <div className={styles.fields}>
         <TextField
-          label="Name"
+          label={messages.name}
           value={thing.name}
           maxLength={80}
           onCommit={(name) => put({ ...thing, name })}
         />
         <Figures thing={thing} put={put} />
         <TextField
-          label="Note"
+          label={messages.note}
           value={item.note}
           maxLength={2000}
           onCommit={(note) =>
-            repository?.changeKit(item.id, `note on ${thing.name}`, (one) => ({ ...one, note }))
+            repository?.changeKit(item.id, messages.noteOn({ thing: thing.name }), (one) => ({
+              ...one,
+              note,
+            }))
           }
         />
       </div>
@@ -110,15 +114,15 @@ const figure = (
 /** Bounds repeat the schema's. */
 const FIGURES: Record<Counted['what'], readonly Figure[]> = {
   card: [
-    figure('capacityGb', 'Capacity', 'GB', [1, 16_384, 1]),
-    figure('writeMBps', 'Sustained writing', 'MB/s', [1, 5000, 1]),
+    figure('capacityGb', messages.capacity, messages.unitGb, [1, 16_384, 1]),
+    figure('writeMBps', messages.sustainedWriting, 'MB/s', [1, 5000, 1]),
   ],
   cell: [
-    figure('ampereHours', 'Charge', 'Ah', [0.05, 100, 0.1]),
-    figure('volts', 'Voltage', 'V', [1, 60, 0.05]),
-    figure('count', 'How many', '', [1, 50, 1]),
+    figure('ampereHours', messages.charge, messages.unitAh, [0.05, 100, 0.1]),
+    figure('volts', messages.voltage, messages.unitVolt, [1, 60, 0.05]),
+    figure('count', messages.howMany, '', [1, 50, 1]),
   ],
-  bank: [figure('ampereHours', 'Charge', 'Ah', [0.1, 200, 0.5])],
+  bank: [figure('ampereHours', messages.charge, messages.unitAh, [0.1, 200, 0.5])],
 };
 
 function figureOf(thing: Counted, key: string): number {
@@ -137,44 +141,46 @@ function MountFigures({ thing, put }: { thing: Mounted; put: Put }): ReactNode {
   return (
     <>
       <ChoiceField
-        label="Kind"
+        label={messages.kind}
         value={thing.kind}
         options={MOUNT_KINDS.map((value) => ({ value, label: MOUNT_LABEL[value] }))}
         onCommit={(kind) => put({ what: 'mount', name: thing.name, kind })}
       />
       {places.length > 0 && (
         <ChoiceField
-          label="Where on it"
+          label={messages.whereOnIt}
           value={thing.place ?? places[0] ?? 'front'}
           options={places.map((value) => ({ value, label: PLACE_LABEL[value] }))}
           onCommit={(place) => put({ ...thing, place })}
         />
       )}
       <NumberField
-        label="Shake measured"
-        unit="°/s rms"
+        label={messages.shakeMeasured}
+        unit={messages.sRms}
         value={thing.shakeDegPerSRms}
         min={0}
         max={1000}
-        placeholder={`usual ${trimmed(usualShakeDegPerSRms(thing.kind, 'mixed', 'riding', thing.place), 1)}`}
+        placeholder={messages.usualKind({
+          kind: trimmed(usualShakeDegPerSRms(thing.kind, 'mixed', 'riding', thing.place), 1),
+        })}
         onCommit={(v) => set('shakeDegPerSRms', v)}
       />
       <NumberField
-        label="Off level by"
+        label={messages.offLevelBy}
         unit="°"
         value={thing.tiltDeg}
         min={-180}
         max={180}
-        placeholder="level"
+        placeholder={messages.level}
         onCommit={(v) => set('tiltDeg', v)}
       />
       <NumberField
-        label="Looks down by"
+        label={messages.looksDownBy}
         unit="°"
         value={thing.pitchDeg}
         min={-90}
         max={90}
-        placeholder={`usual ${usual.pitchDeg}`}
+        placeholder={messages.usualPitchDeg({ pitchDeg: usual.pitchDeg })}
         onCommit={(v) => set('pitchDeg', v)}
       />
     </>

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/licences';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import styles from './licences.module.css';
@@ -27,18 +28,13 @@ export function LicencesScreen(): ReactNode {
   }, []);
   return (
     <div className={styles.licences}>
-      <h1>Licences</h1>
-      <p>
-        Lynxeye is under the MIT licence. It is built on the work of others, named here with what they ship
-        under. Names of places: GeoNames, CC BY 4.0. Icons: Lucide.
-      </p>
-      {licences === null && <p className="quiet">Reading the list…</p>}
-      {licences === 'failed' && (
-        <p role="alert">The list could not be loaded. Open this page once with a network.</p>
-      )}
+      <h1>{messages.licences}</h1>
+      <p>{messages.lynxeyeIsUnderTheMIT}</p>
+      {licences === null && <p className="quiet">{messages.readingTheList}</p>}
+      {licences === 'failed' && <p role="alert">{messages.theListCouldNotBe}</p>}
       {licences !== null && licences !== 'failed' && (
         <>
-          <p>{licences.packages.length} packages.</p>
+          <p>{messages.packages({ count: licences.packages.length })}</p>
           <ul className={styles.list}>
             {licences.packages.map(({ name, version, licence, text }) => (
               <li key={`${name} ${version}`}>

@@ -1,5 +1,8 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import { code as LOCALE } from '@/language/locale';
+import * as messages from '@/language/log';
 import { Button, Input, Select } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -31,34 +34,30 @@ export function LogScreen(): ReactNode {
   const router = useRouter();
   const names = useMemo(() => {
     const known = new Map(log?.map(({ shotId, shotName }) => [shotId, shotName]));
-    for (const record of shots ?? [])
-      if (known.has(record.id)) known.set(record.id, record.shot.name ?? 'Untitled shot');
+    for (const record of shots ?? []) if (known.has(record.id)) known.set(record.id, shotName(record.shot));
     return known;
   }, [log, shots]);
   const kept = useMemo(() => new Set(shots?.map((record) => record.id)), [shots]);
   if (!log) return null;
   if (log.length === 0)
     return (
-      <Empty
-        title="Nothing recorded yet"
-        text='Carry a shot and tap "Recorded": it stands here with its settings, for a verdict later.'
-      >
-        <Link href="/carry">To the card</Link>
+      <Empty title={messages.nothingRecordedYet} text={messages.carryAShotAndTap}>
+        <Link href="/carry">{messages.toTheCard}</Link>
       </Empty>
     );
   const shown = id === null || !names.has(id) ? log : log.filter(({ shotId }) => shotId === id);
   return (
     <>
       <div className={styles.head}>
-        <h1>Log</h1>
+        <h1>{messages.log}</h1>
         <Select
-          aria-label="Show recordings of"
+          aria-label={messages.showRecordingsOf}
           className={styles.filter ?? ''}
           showSearch={{ optionFilterProp: 'label' }}
           popupMatchSelectWidth={false}
           value={id !== null && names.has(id) ? id : ALL}
           options={[
-            { value: ALL, label: `all shots (${log.length})` },
+            { value: ALL, label: messages.allShots({ count: log.length }) },
             ...[...names].map(([value, label]) => ({ value, label })),
           ]}
           onSelect={(value) => router.replace(placeUrl('/log', value === ALL ? null : value))}
@@ -95,25 +94,33 @@ function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowPro
           {kept ? <Link href={placeUrl('/bench', entry.shotId)}>{entry.shotName}</Link> : entry.shotName}
         </h2>
         <time dateTime={entry.at} className="numerals">
-          {when.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })},{' '}
-          {when.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}
+          {when.toLocaleDateString(LOCALE, { day: 'numeric', month: 'long', year: 'numeric' })},{' '}
+          {when.toLocaleTimeString(LOCALE, { hour: '2-digit', minute: '2-digit' })}
         </time>
         <Button
           type="text"
           danger
           onClick={() => void repository?.removeEntry(entry.id)}
-          aria-label={`Remove the recording of ${entry.shotName}`}
+          aria-label={messages.removeTheRecordingOf({ shotName: entry.shotName })}
         >
-          Remove
+          {messages.remove}
         </Button>
       </div>
       {entry.clip && (
         <p className="numerals">
-          {entry.clip.file}, {durationText(entry.clip.seconds)}, {trimmed(entry.clip.gigabytes, 2)} GB
+          {messages.fileAndSeconds({
+            file: entry.clip.file,
+            seconds: durationText(entry.clip.seconds),
+            gigabytes: trimmed(entry.clip.gigabytes, 2),
+          })}
         </p>
       )}
       <SettingStrip keys={CARD_KEYS} settings={entry.settings} kit={entry.shot.filters ?? []} />
-      <div className={styles.verdicts} role="group" aria-label={`Verdict on ${entry.shotName}`}>
+      <div
+        className={styles.verdicts}
+        role="group"
+        aria-label={messages.verdictOn({ shotName: entry.shotName })}
+      >
         {VERDICTS.map((verdict) => (
           <button
             key={verdict}
@@ -127,8 +134,8 @@ function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowPro
         ))}
         {entry.verdicts.includes('cutOff') && (
           <Select
-            aria-label="Why it was cut off"
-            placeholder="why?"
+            aria-label={messages.whyItWasCutOff}
+            placeholder={messages.why}
             popupMatchSelectWidth={false}
             {...(entry.cutReason ? { value: entry.cutReason } : {})}
             options={CUT_REASONS.map((value) => ({ value, label: CUT_LABEL[value] }))}
@@ -137,8 +144,8 @@ function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowPro
         )}
       </div>
       <Input.TextArea
-        aria-label={`Note on ${entry.shotName}`}
-        placeholder="What to change next time"
+        aria-label={messages.noteOn({ shotName: entry.shotName })}
+        placeholder={messages.whatToChangeNextTime}
         autoSize={{ minRows: 1, maxRows: 6 }}
         maxLength={2000}
         value={typed ?? entry.note}

@@ -1,5 +1,7 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/outing';
 import { Button, Select } from 'antd';
 import type { ReactNode } from 'react';
 import { freeMinute } from '@/core/records/dayEdits';
@@ -45,7 +47,7 @@ export function AddEntry({
     void repository
       .changeOuting(
         outing.id,
-        'add to the day',
+        messages.addToTheDay,
         (before) => withDay(before, day.id, (one) => ({ ...one, entries: inOrder([...one.entries, entry]) })),
         sun,
       )
@@ -54,26 +56,28 @@ export function AddEntry({
   return (
     <div className={styles.add}>
       <Select
-        aria-label="Add a kept shot"
-        placeholder="Add a kept shot"
+        aria-label={messages.addAKeptShot}
+        placeholder={messages.addAKeptShot}
         showSearch={{ optionFilterProp: 'label' }}
         popupMatchSelectWidth={false}
         value={null}
         options={shots
           .filter(({ id }) => !here.has(id))
-          .map(({ id, shot }) => ({ value: id, label: shot.name ?? 'Untitled shot' }))}
-        notFoundContent="Every kept shot is on this day. Describe a new one on Start."
+          .map(({ id, shot }) => ({ value: id, label: shotName(shot) }))}
+        notFoundContent={messages.everyKeptShotIsOn}
         onSelect={(shotId: string | null) => {
           if (shotId !== null) add((id) => ({ what: 'shot', id, shotId, at, pauses: [], note: '' }));
         }}
       />
       <Button
-        onClick={() => add((id) => ({ what: 'break', id, name: 'Break', at, minutes: 15, outOfReach: [] }))}
+        onClick={() =>
+          add((id) => ({ what: 'break', id, name: messages.breakWord, at, minutes: 15, outOfReach: [] }))
+        }
       >
-        Add a break
+        {messages.addABreak}
       </Button>
-      <Button onClick={() => add((id) => ({ what: 'travel', id, name: 'Way', at, minutes: 30 }))}>
-        Add a way
+      <Button onClick={() => add((id) => ({ what: 'travel', id, name: messages.way, at, minutes: 30 }))}>
+        {messages.addAWay}
       </Button>
     </div>
   );

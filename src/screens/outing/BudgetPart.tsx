@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/outing';
 import { USUAL_CELL } from '@/core/camera/power';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
@@ -30,7 +31,7 @@ export function BudgetPart({
   editing: DayEditing;
 }): ReactNode {
   const { day, remedies } = worked;
-  if (!day.sheet) return <p className="quiet">Working the day out…</p>;
+  if (!day.sheet) return <p className="quiet">{messages.workingTheDayOut}</p>;
   const entryAt = (entryId: string): number | null => day.partsOf(entryId)[0]?.fromMs ?? null;
   return (
     <div className={styles.panel}>
@@ -47,16 +48,16 @@ export function BudgetPart({
               <div className={styles.panel}>
                 <Figures
                   items={[
-                    ['Card', words.card],
-                    ['Power', words.power],
-                    ['Heat', words.heat],
+                    [messages.card, words.card],
+                    [messages.power, words.power],
+                    [messages.heat, words.heat],
                   ]}
                 />
-                {outs.length === 0 && <p>Lasts the day.</p>}
+                {outs.length === 0 && <p>{messages.lastsTheDay}</p>}
                 {outs.map((out) => (
                   <div key={out.what}>
                     <p role="status" className={styles.amiss}>
-                      {outText(out, name, day.part(out.partId)?.name ?? 'the day', outing.zone)}
+                      {outText(out, name, day.part(out.partId)?.name ?? messages.theDay, outing.zone)}
                     </p>
                     <ul className={styles.cures}>
                       {remedies
@@ -68,8 +69,8 @@ export function BudgetPart({
                             </Button>{' '}
                             <span className="quiet">
                               {remedy.addedLoss > 0.05
-                                ? `then it lasts; costs the picture ${trimmed(remedy.addedLoss, 1)}`
-                                : 'then it lasts'}
+                                ? messages.thenItLastsCostsThe({ addedLoss: trimmed(remedy.addedLoss, 1) })
+                                : messages.thenItLasts}
                               {leavesText(remedy)}
                             </span>
                           </li>
@@ -79,17 +80,23 @@ export function BudgetPart({
                 ))}
                 {budget.heat.warn && !budget.heat.out && (
                   <p>
-                    It warns of heat at {clockText(budget.heat.warn.atMs, outing.zone)}
-                    {budget.heat.screenOff
-                      ? ` and turns its screen off at ${clockText(budget.heat.screenOff.atMs, outing.zone)}`
-                      : ''}
-                    , and goes on.
+                    {messages.itWarnsOfHeatAt({
+                      atMs: clockText(budget.heat.warn.atMs, outing.zone),
+                      screenOff: budget.heat.screenOff
+                        ? messages.andTurnsItsScreenOff({
+                            atMs: clockText(budget.heat.screenOff.atMs, outing.zone),
+                          })
+                        : '',
+                    })}
                   </p>
                 )}
                 {budget.slow.map((slow) => (
                   <p key={slow.name} className={styles.amiss}>
-                    {slow.name} is too slow: {trimmed(slow.writesMBps, 1)} MB/s are written, and{' '}
-                    {trimmed(slow.keepsMBps, 1)} can be counted on. Take a faster card, or a lower bit rate.
+                    {messages.isTooSlowMBS({
+                      slow: slow.name,
+                      writesMBps: trimmed(slow.writesMBps, 1),
+                      keepsMBps: trimmed(slow.keepsMBps, 1),
+                    })}
                   </p>
                 ))}
                 {budget.acts.length > 0 && (
@@ -104,16 +111,18 @@ export function BudgetPart({
                 )}
                 <details>
                   <summary>
-                    {budget.chapters.length === 1 ? '1 file' : `${budget.chapters.length} files`} on{' '}
-                    {new Set(budget.chapters.map(({ card }) => card)).size === 1 ? 'one card' : 'its cards'}
+                    {messages.n1FileOnOneCard({
+                      count: budget.chapters.length,
+                      count2: new Set(budget.chapters.map(({ card }) => card)).size,
+                    })}
                   </summary>
                   <table className={styles.sheet}>
                     <thead>
                       <tr>
-                        <th scope="col">From</th>
-                        <th scope="col">Shot</th>
-                        <th scope="col">Card</th>
-                        <th scope="col">GB</th>
+                        <th scope="col">{messages.from}</th>
+                        <th scope="col">{messages.shot}</th>
+                        <th scope="col">{messages.card}</th>
+                        <th scope="col">{messages.unitGb}</th>
                       </tr>
                     </thead>
                     <tbody className="numerals">
@@ -134,7 +143,7 @@ export function BudgetPart({
                 cameraId={cameraId}
                 assumed={budget.assumed}
                 onChange={(changed) =>
-                  void editing.change(`change what ${name} is fed from`, (before) =>
+                  void editing.change(messages.changeWhatIsFedFrom({ name }), (before) =>
                     withGear(before, changed),
                   )
                 }
@@ -147,11 +156,7 @@ export function BudgetPart({
   );
 }
 
-const CHARGING_LABEL: Record<Gear['charging'], string> = {
-  none: 'not charged on the way',
-  breaks: 'charged at breaks',
-  recording: 'plugged in while recording',
-};
+const CHARGING_LABEL: Record<Gear['charging'], string> = messages.chargingLabel;
 
 /** Cards, cells and bank of a camera, out of the kit or by figures. */
 function GearFields({
@@ -171,18 +176,11 @@ function GearFields({
   const cells = own.cells ?? USUAL_CELL;
   return (
     <div className={styles.panel}>
-      <h3>Fed from</h3>
-      {assumed.length > 0 && (
-        <p className="quiet">
-          Nobody said which {assumed.join(' and ')}:{' '}
-          {assumed.includes('card') ? 'one card as its shots say' : ''}
-          {assumed.length === 2 ? ', ' : ''}
-          {assumed.includes('cell') ? `one cell of ${USUAL_CELL.ampereHours} Ah` : ''} is taken.
-        </p>
-      )}
+      <h3>{messages.fedFrom}</h3>
+      {assumed.length > 0 && <p className="quiet">{assumedText(assumed)}</p>}
       <div className={styles.fields}>
         <ListField
-          label="Cards, first used first"
+          label={messages.cardsFirstUsedFirst}
           values={own.cards.map(({ name }) => name)}
           options={[
             ...new Map(
@@ -202,15 +200,15 @@ function GearFields({
           }
         />
         <NumberField
-          label="Cells"
+          label={messages.cells}
           value={cells.count}
           min={1}
           max={50}
           onCommit={(count = 1) => onChange({ ...own, cells: { ...cells, count: Math.round(count) } })}
         />
         <NumberField
-          label="of"
-          unit="Ah"
+          label={messages.of}
+          unit={messages.unitAh}
           value={cells.ampereHours}
           min={0.05}
           max={100}
@@ -220,8 +218,8 @@ function GearFields({
           }
         />
         <NumberField
-          label="at"
-          unit="V"
+          label={messages.at}
+          unit={messages.unitVolt}
           value={cells.volts}
           min={1}
           max={60}
@@ -229,12 +227,12 @@ function GearFields({
           onCommit={(volts = USUAL_CELL.volts) => onChange({ ...own, cells: { ...cells, volts } })}
         />
         <NumberField
-          label="Bank"
-          unit="Ah"
+          label={messages.bank}
+          unit={messages.unitAh}
           value={own.bank?.ampereHours}
           min={0.1}
           max={200}
-          placeholder="none"
+          placeholder={messages.none}
           onCommit={(ampereHours) => {
             onChange(
               ampereHours === undefined
@@ -244,7 +242,7 @@ function GearFields({
           }}
         />
         <ChoiceField
-          label="Its camera is"
+          label={messages.itsCameraIs}
           value={own.charging}
           options={CHARGINGS.map((value) => ({ value, label: CHARGING_LABEL[value] }))}
           onCommit={(charging) => onChange({ ...own, charging })}
@@ -252,4 +250,12 @@ function GearFields({
       </div>
     </div>
   );
+}
+
+function assumedText(assumed: readonly ('card' | 'cell')[]): string {
+  const { ampereHours } = USUAL_CELL;
+  if (!assumed.includes('cell')) return messages.nobodySaidWhichCard;
+  return assumed.includes('card')
+    ? messages.nobodySaidWhichCardAndCell({ ampereHours })
+    : messages.nobodySaidWhichCell({ ampereHours });
 }

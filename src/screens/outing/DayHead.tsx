@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/outing';
 import { Button, Checkbox, Input, Select } from 'antd';
 import { MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
@@ -62,7 +63,7 @@ export function DayHead({
   const items = [
     {
       key: 'new',
-      label: 'New outing',
+      label: messages.newOuting,
       onClick: () => {
         const zone = ownZone();
         void repository
@@ -72,51 +73,52 @@ export function DayHead({
     },
     {
       key: 'day',
-      label: 'Add an empty day',
-      onClick: () => addDay('add a day', (date, newId) => ({ id: newId(), date, air: day.air, entries: [] })),
+      label: messages.addAnEmptyDay,
+      onClick: () =>
+        addDay(messages.addADay, (date, newId) => ({ id: newId(), date, air: day.air, entries: [] })),
     },
     {
       key: 'duplicate',
-      label: 'Duplicate this day',
-      onClick: () => addDay('duplicate a day', (date, newId) => duplicatedDay(day, date, newId)),
+      label: messages.duplicateThisDay,
+      onClick: () => addDay(messages.duplicateADay, (date, newId) => duplicatedDay(day, date, newId)),
     },
     {
       key: 'removeDay',
-      label: 'Remove this day',
+      label: messages.removeThisDay,
       disabled: outing.days.length < 2,
       onClick: () => {
-        void change('remove a day', (before) => ({
+        void change(messages.removeADay, (before) => ({
           ...before,
           days: before.days.filter(({ id }) => id !== day.id),
         })).then(() => {
           go(outing.id);
-          say('Removed the day. Its shots are kept; undo brings it back.');
+          say(messages.removedTheDayItsShots);
         });
       },
     },
     { type: 'divider' as const },
     {
       key: 'archive',
-      label: outing.archived ? 'Take out of the archive' : 'Archive this outing',
+      label: outing.archived ? messages.takeOutOfTheArchive : messages.archiveThisOuting,
       onClick: () =>
-        void change(outing.archived ? 'take an outing out' : 'archive an outing', (before) => ({
+        void change(outing.archived ? messages.takeAnOutingOut : messages.archiveAnOuting, (before) => ({
           ...before,
           archived: !before.archived,
         })),
     },
     {
       key: 'remove',
-      label: 'Remove this outing',
+      label: messages.removeThisOuting,
       danger: true,
       onClick: () => {
         void repository?.removeOuting(outing.id).then(() => {
           router.push('/outing');
-          say('Removed the outing. Its shots are kept; undo brings it back.');
+          say(messages.removedTheOutingItsShots);
         });
       },
     },
     { type: 'divider' as const },
-    { type: 'group' as const, label: 'As a file', children: files },
+    { type: 'group' as const, label: messages.asAFile, children: files },
   ];
   const offered = outings.filter(({ archived, id }) => away || !archived || id === outing.id);
   const out = worked.day.sheet?.firstOut ?? null;
@@ -128,9 +130,9 @@ export function DayHead({
     <header className={styles.head}>
       <NameField
         value={outing.name}
-        onCommit={(name) => change('rename an outing', (before) => ({ ...before, name }))}
+        onCommit={(name) => change(messages.renameAnOuting, (before) => ({ ...before, name }))}
       />
-      <nav aria-label="Days" className={styles.days}>
+      <nav aria-label={messages.days} className={styles.days}>
         {outing.days.map((one) => (
           <Link
             key={one.id}
@@ -144,13 +146,13 @@ export function DayHead({
       <div className={styles.tools}>
         {outings.length > 1 && (
           <Select
-            aria-label="Open another outing"
+            aria-label={messages.openAnotherOuting}
             showSearch={{ optionFilterProp: 'label' }}
             popupMatchSelectWidth={false}
             value={outing.id}
             options={offered.map(({ id, name: label, archived }) => ({
               value: id,
-              label: archived ? `${label} (archived)` : label,
+              label: archived ? messages.archived({ label }) : label,
             }))}
             onSelect={(id) => go(id)}
             popupRender={(menu) => (
@@ -161,35 +163,35 @@ export function DayHead({
                   onChange={(event) => setAway(event.target.checked)}
                   className={styles.away ?? ''}
                 >
-                  Archived ones too
+                  {messages.archivedOnesToo}
                 </Checkbox>
               </>
             )}
           />
         )}
         <Link href={outingUrl('/carry', outing.id, day.id)} className={styles.toCarry}>
-          Carry this day
+          {messages.carryThisDay}
         </Link>
         <MenuUnder menu={{ items }} placement="bottomRight">
           <Button
             type="text"
             icon={<MoreHorizontal size={18} aria-hidden />}
-            aria-label="More for this outing"
+            aria-label={messages.moreForThisOuting}
             aria-haspopup="menu"
           />
         </MenuUnder>
       </div>
       <div className={styles.dayFacts}>
         <ClockField
-          label="Date"
+          label={messages.date}
           kind="date"
           value={day.date}
-          onCommit={(date) => editing.changeDay('change the date', (one) => ({ ...one, date }))}
+          onCommit={(date) => editing.changeDay(messages.changeTheDate, (one) => ({ ...one, date }))}
         />
         <AirField
           day={day}
           onChange={(how) =>
-            change('change the air', (before) =>
+            change(messages.changeTheAir, (before) =>
               withDay(before, day.id, (one) => ({ ...one, air: how(one.air) })),
             )
           }
@@ -207,10 +209,10 @@ export function DayHead({
         )}
         <p role="status" className={out ? styles.amiss : undefined}>
           {worked.day.sheet === null
-            ? 'Working the day out…'
+            ? messages.workingTheDayOut
             : out
-              ? outText(out, cameraName(worked, out.cameraId), part?.name ?? 'the day', outing.zone)
-              : `${shotsText(worked)} Everything lasts.`}
+              ? outText(out, cameraName(worked, out.cameraId), part?.name ?? messages.theDay, outing.zone)
+              : messages.everythingLasts({ worked: shotsText(worked) })}
         </p>
         {remedy && (
           <Button onClick={() => void editing.takeRemedy(remedy)}>
@@ -225,7 +227,7 @@ export function DayHead({
 function shotsText({ day }: DayAtWork): string {
   const shots = new Set(day.parts.map(({ entryId }) => entryId)).size;
   const cameras = day.cameras.length;
-  return `${shots === 1 ? '1 shot' : `${shots} shots`} with ${cameras === 1 ? '1 camera' : `${cameras} cameras`}.`;
+  return messages.n1ShotWith1Camera({ shots, cameras });
 }
 
 function startOf({ day }: DayAtWork, entryId: string): number | null {
@@ -233,7 +235,7 @@ function startOf({ day }: DayAtWork, entryId: string): number | null {
 }
 
 function partName({ day }: DayAtWork, partId: string): string {
-  return day.part(partId)?.name ?? 'another shot';
+  return day.part(partId)?.name ?? messages.anotherShot;
 }
 
 function cameraName({ day }: DayAtWork, cameraId: string): string {
@@ -251,7 +253,7 @@ function NameField({
   return (
     <div className={styles.name}>
       <Input
-        aria-label="Name of the outing"
+        aria-label={messages.nameOfTheOuting}
         variant="borderless"
         maxLength={120}
         title={shown}
@@ -279,7 +281,7 @@ function AirField({
   const field = (label: string, value: number, to: (air: Air, value: number) => Air): ReactNode => (
     <NumberField
       label={label}
-      unit="°C"
+      unit={messages.unitCelsius}
       min={-60}
       max={60}
       value={value}
@@ -288,8 +290,8 @@ function AirField({
   );
   return (
     <>
-      {field('Air at dawn', lowC, (air, low) => ({ lowC: low, highC: Math.max(low, air.highC) }))}
-      {field('at its warmest', highC, (air, high) => ({ lowC: Math.min(high, air.lowC), highC: high }))}
+      {field(messages.airAtDawn, lowC, (air, low) => ({ lowC: low, highC: Math.max(low, air.highC) }))}
+      {field(messages.atItsWarmest, highC, (air, high) => ({ lowC: Math.min(high, air.lowC), highC: high }))}
     </>
   );
 }

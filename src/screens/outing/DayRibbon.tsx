@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/outing';
+import { Phrase } from '../ui/Phrase';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useRef, useState } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
@@ -14,7 +16,7 @@ import { wholeHours } from '@/formats/clock';
 import { clockText, spanText } from '@/words/lightText';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
-import { holdsText } from '@/words/outingText';
+import { holds, holdsText } from '@/words/outingText';
 import { bandPath } from '../bench/panels/light/ribbonShape';
 import { usePreference } from '../data/repository';
 import type { DayAtWork } from '../data/workedDay';
@@ -69,7 +71,7 @@ export function DayRibbon({
   if (all.length === 0)
     return (
       <div ref={frame} className={styles.ribbon}>
-        <p className="quiet">Nothing on this day yet: add a shot below.</p>
+        <p className="quiet">{messages.nothingOnThisDayYetTitle}</p>
       </div>
     );
   const shown = {
@@ -135,7 +137,7 @@ export function DayRibbon({
   return (
     <div ref={frame} className={styles.ribbon} data-working={worked.working}>
       {width > 0 && (
-        <svg width={width} height={height} role="group" aria-label="Ribbon of the day">
+        <svg width={width} height={height} role="group" aria-label={messages.ribbonOfTheDay}>
           <Patterns />
           <g aria-hidden>
             {light?.spans.golden.map((span) => (
@@ -173,7 +175,7 @@ export function DayRibbon({
             ))}
             {y.ticks(4).map((ev) => (
               <text key={ev} x={LAY.left - 8} y={y(ev) + 4} textAnchor="end" className={styles.number}>
-                EV {ev}
+                {messages.ev({ ev })}
               </text>
             ))}
             {light && (
@@ -262,7 +264,7 @@ export function DayRibbon({
                 key={pause.id}
                 role="button"
                 tabIndex={0}
-                aria-label={`${pause.kind === 'break' ? 'Break' : 'Travel'}: ${pause.name}, ${spanText(pause.fromMs, pause.toMs, outing.zone)}`}
+                aria-label={`${pause.kind === 'break' ? messages.breakWord : messages.travel}: ${pause.name}, ${spanText(pause.fromMs, pause.toMs, outing.zone)}`}
                 aria-pressed={chosen === pause.id}
                 className={styles.pause}
                 {...handlers(pause.id)}
@@ -296,8 +298,14 @@ export function DayRibbon({
         </svg>
       )}
       <p className={styles.legend} aria-hidden>
-        Below: <span className={styles.cardKey} /> card <span className={styles.powerKey} /> power left,{' '}
-        <span className={styles.heatKey} /> heat rising
+        <Phrase
+          of={messages.belowCardPowerLeftHeat}
+          parts={[
+            <span className={styles.cardKey} />,
+            <span className={styles.powerKey} />,
+            <span className={styles.heatKey} />,
+          ]}
+        />
       </p>
     </div>
   );
@@ -370,9 +378,14 @@ function Block({
         settingText(key, settings, part.brief.filters, notation),
       )
     : [];
-  const holds = own?.carried ? holdsText(own) : null;
+  const light = own?.carried ? holdsText(own) : null;
+  const kept = own?.carried ? holds(own) : false;
   const told =
-    own === null ? 'being worked out' : holds === null ? 'no answer' : `${short.join(', ')}, ${holds}`;
+    own === null
+      ? messages.beingWorkedOut
+      : light === null
+        ? messages.noAnswer
+        : `${short.join(', ')}, ${light}`;
   const clipped = (text: string): string =>
     text.length > letters ? `${text.slice(0, Math.max(0, letters - 1))}…` : text;
   return (
@@ -382,7 +395,7 @@ function Block({
       aria-label={`${part.name}, ${spanText(part.fromMs, part.toMs, zone)}, ${told}`}
       aria-pressed={chosen}
       className={styles.block}
-      data-amiss={own !== null && holds !== 'holds'}
+      data-amiss={own !== null && !kept}
       {...handlers}
     >
       <rect x={left - 6} width={wide + 12} y={top + 2} height={LAY.lane - 16} fill="transparent" />
@@ -402,7 +415,7 @@ function Block({
             {clipped(part.name)}
           </text>
           <text x={wordsLeft} y={top + 31} className={styles.word}>
-            {clipped((holds === null || holds === 'holds' ? short : [holds, ...short]).join(' · '))}
+            {clipped((light === null || kept ? short : [light, ...short]).join(' · '))}
           </text>
         </g>
       )}

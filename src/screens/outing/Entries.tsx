@@ -1,5 +1,7 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/outing';
 import {
   closestCenter,
   DndContext,
@@ -25,7 +27,7 @@ import { inOrder } from '@/core/records/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import { durationText, settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
-import { holdsText } from '@/words/outingText';
+import { holds, holdsText } from '@/words/outingText';
 import { usePreference } from '../data/repository';
 import { outingUrl } from '../routes';
 import type { DayAtWork } from '../data/workedDay';
@@ -66,8 +68,9 @@ export function Entries({
   const entries = inOrder(day.entries);
   const nameOf = (entry: OutingEntry): string =>
     entry.what === 'shot'
-      ? (worked.shots.get(entry.shotId)?.shot.name ??
-        (worked.shots.has(entry.shotId) ? 'Untitled shot' : 'Shot no longer kept'))
+      ? worked.shots.has(entry.shotId)
+        ? shotName(worked.shots.get(entry.shotId)?.shot)
+        : messages.shotNoLongerKept
       : entry.name;
   const shown = entries.filter((entry) => nameOf(entry).toLowerCase().includes(wanted.toLowerCase()));
   const open = entries.find(({ id }) => id === chosen) ?? null;
@@ -84,29 +87,29 @@ export function Entries({
   };
   const accessibility = {
     screenReaderInstructions: {
-      draggable:
-        'Space lifts the entry, the arrow keys move it in the order, Space puts it down, Escape leaves it.',
+      draggable: messages.spaceLiftsTheEntryThe,
     },
     announcements: {
-      onDragStart: ({ active }: { active: { id: unknown } }) => `Lifted ${named(active.id)}.`,
+      onDragStart: ({ active }: { active: { id: unknown } }) => messages.lifted({ id: named(active.id) }),
       onDragOver: ({ active, over }: { active: { id: unknown }; over: { id: unknown } | null }) =>
         over && over.id !== active.id
-          ? `${named(active.id)} is at the place of ${named(over.id)}.`
+          ? messages.isAtThePlaceOf({ id: named(active.id), id2: named(over.id) })
           : undefined,
-      onDragEnd: ({ active }: { active: { id: unknown } }) => `Put ${named(active.id)} down.`,
-      onDragCancel: ({ active }: { active: { id: unknown } }) => `Left ${named(active.id)} where it was.`,
+      onDragEnd: ({ active }: { active: { id: unknown } }) => messages.putDown({ id: named(active.id) }),
+      onDragCancel: ({ active }: { active: { id: unknown } }) =>
+        messages.leftWhereItWas({ id: named(active.id) }),
     },
   };
   return (
     <div className={styles.columns}>
       <section aria-labelledby="entries-title" className={styles.panel}>
         <div className={styles.panelHead}>
-          <h2 id="entries-title">In order</h2>
+          <h2 id="entries-title">{messages.inOrder}</h2>
           {entries.length > 6 && (
             <Input
               className={styles.search ?? ''}
-              placeholder="Find by name"
-              aria-label="Find on this day by name"
+              placeholder={messages.findByName}
+              aria-label={messages.findOnThisDayBy}
               allowClear
               value={wanted}
               onChange={(event) => setWanted(event.target.value)}
@@ -146,12 +149,12 @@ export function Entries({
         </DndContext>
         {shown.length === 0 && (
           <p className="quiet">
-            {entries.length === 0 ? 'Nothing on this day yet.' : 'Nothing of that name on this day.'}
+            {entries.length === 0 ? messages.nothingOnThisDayYet : messages.nothingOfThatNameOn}
           </p>
         )}
         <AddEntry day={day} outing={outing} editing={editing} onAdded={onChoose} />
       </section>
-      <section aria-label="Chosen on this day" className={styles.panel}>
+      <section aria-label={messages.chosenOnThisDay} className={styles.panel}>
         {open ? (
           <EntryEditor
             key={open.id}
@@ -164,10 +167,7 @@ export function Entries({
             onGone={() => onChoose(null)}
           />
         ) : (
-          <p className="quiet">
-            Choose an entry here or on the ribbon to change it. Arrow keys move a block of the ribbon by five
-            minutes, with Shift by half an hour; the grip beside an entry moves it in the order.
-          </p>
+          <p className="quiet">{messages.chooseAnEntryHereOr}</p>
         )}
       </section>
     </div>
@@ -197,7 +197,10 @@ function Row({
   onChoose: () => void;
   on: RowProps;
 }): ReactNode {
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: entry.id });
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({
+    id: entry.id,
+    attributes: { roleDescription: messages.sortable },
+  });
   const parts = worked.day.partsOf(entry.id);
   return (
     <li
@@ -216,7 +219,7 @@ function Row({
         className={styles.grip}
         {...attributes}
         {...listeners}
-        aria-label={`Move ${name} in the order`}
+        aria-label={messages.moveInTheOrder({ name })}
       >
         <GripVertical size={16} aria-hidden />
       </button>
@@ -225,8 +228,9 @@ function Row({
         {name}
         <span className="quiet">
           {' '}
-          {entry.what === 'shot' ? '' : `${entry.what}, `}
-          {durationText(minutes * 60)}
+          {entry.what === 'shot'
+            ? durationText(minutes * 60)
+            : messages.pauseOf({ isBreak: entry.what === 'break', lasts: durationText(minutes * 60) })}
         </span>
       </button>
       {entry.what === 'shot' && (
@@ -241,22 +245,21 @@ function Row({
                 {settings
                   ? SHORT.map((key) => settingText(key, settings, part.brief.filters, notation)).join(' · ')
                   : own
-                    ? 'no answer: mend it on the Bench'
+                    ? messages.noAnswerMendItOn
                     : '…'}
                 {own?.carried && (
-                  <span className={holdsText(own) === 'holds' ? 'quiet' : styles.amiss}>
-                    {' '}
-                    {holdsText(own)}
-                  </span>
+                  <span className={holds(own) ? 'quiet' : styles.amiss}> {holdsText(own)}</span>
                 )}
                 {extra > 0.15 && (
-                  <span className={styles.amiss}> costs {extra.toFixed(1)} for the day&apos;s sake</span>
+                  <span className={styles.amiss}>
+                    {messages.costsForTheDaysSake({ extra: extra.toFixed(1) })}
+                  </span>
                 )}
               </span>
             );
           })}
           <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })} prefetch={false}>
-            Bench
+            {messages.bench}
           </Link>
           {entry.done && <span className="quiet">{entry.done.how}</span>}
         </div>

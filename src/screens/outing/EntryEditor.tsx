@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/outing';
 import { Button } from 'antd';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
@@ -56,7 +57,7 @@ export function EntryEditor({
     );
     void repository?.changeOuting(
       outing.id,
-      'move to another day',
+      messages.moveToAnotherDay,
       (before) => movedToDay(before, entry.id, dayId),
       sun,
     );
@@ -67,7 +68,7 @@ export function EntryEditor({
       <h2>{name}</h2>
       <div className={styles.fields}>
         <ClockField
-          label="Starts"
+          label={messages.starts}
           kind="time"
           value={entry.at}
           onCommit={(at) => editing.moveTo(entry.id, minutesOf(at))}
@@ -75,24 +76,24 @@ export function EntryEditor({
         {entry.what !== 'shot' && (
           <>
             <NumberField
-              label="Lasts"
-              unit="min"
+              label={messages.lasts}
+              unit={messages.min}
               value={entry.minutes}
               min={PAUSE_MINUTES.least}
               max={PAUSE_MINUTES.most}
               step={5}
               onCommit={(minutes = 15) =>
-                editing.changeEntry('change the length', entry.id, (one) =>
+                editing.changeEntry(messages.changeTheLength, entry.id, (one) =>
                   one.what === 'shot' ? one : { ...one, minutes },
                 )
               }
             />
             <TextField
-              label="Called"
+              label={messages.called}
               value={entry.name}
               maxLength={120}
               onCommit={(called) =>
-                editing.changeEntry('rename', entry.id, (one) =>
+                editing.changeEntry(messages.rename, entry.id, (one) =>
                   one.what === 'shot' ? one : { ...one, name: called },
                 )
               }
@@ -101,12 +102,12 @@ export function EntryEditor({
         )}
         {entry.what === 'break' && (
           <ListField
-            label="Cameras out of reach"
+            label={messages.camerasOutOfReach}
             values={entry.outOfReach}
             options={cameras.map(({ id, profile }) => ({ value: id, label: profile.name }))}
             mayBeEmpty
             onCommit={(outOfReach) =>
-              editing.changeEntry('change what is in reach', entry.id, (one) =>
+              editing.changeEntry(messages.changeWhatIsInReach, entry.id, (one) =>
                 one.what === 'break' ? { ...one, outOfReach } : one,
               )
             }
@@ -114,7 +115,7 @@ export function EntryEditor({
         )}
         {outing.days.length > 1 && (
           <ChoiceField
-            label="On"
+            label={messages.on}
             value={day.id}
             options={outing.days.map(({ id, date }) => ({
               value: id,
@@ -132,16 +133,14 @@ export function EntryEditor({
             {own?.carried ? (
               <SettingStrip keys={CARD_KEYS} settings={own.carried.settings} kit={part.brief.filters} />
             ) : (
-              <p className="quiet">
-                {own ? 'No answer with its pins: mend it on the Bench.' : 'Working it out…'}
-              </p>
+              <p className="quiet">{own ? messages.noAnswerWithItsPins : messages.workingItOut}</p>
             )}
           </div>
         );
       })}
       {entry.what === 'shot' && entry.pauses.length > 0 && (
         <div>
-          <h3>Stops within</h3>
+          <h3>{messages.stopsWithin}</h3>
           <ul>
             {entry.pauses.map((pause) => (
               <li key={pause.afterMinutes}>
@@ -149,7 +148,7 @@ export function EntryEditor({
                 <Button
                   type="text"
                   onClick={() =>
-                    void editing.changeEntry('take a stop away', entry.id, (one) =>
+                    void editing.changeEntry(messages.takeAStopAway, entry.id, (one) =>
                       one.what === 'shot'
                         ? {
                             ...one,
@@ -161,7 +160,7 @@ export function EntryEditor({
                     )
                   }
                 >
-                  Take away
+                  {messages.takeAway}
                 </Button>
               </li>
             ))}
@@ -172,23 +171,25 @@ export function EntryEditor({
         {entry.what === 'shot' && (
           <>
             <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })}>
-              Open on the Bench
+              {messages.openOnTheBench}
             </Link>
-            <Link href={outingUrl('/carry', outing.id, day.id, { card: entry.id })}>See its card</Link>
+            <Link href={outingUrl('/carry', outing.id, day.id, { card: entry.id })}>
+              {messages.seeItsCard}
+            </Link>
           </>
         )}
         <Button
           type="text"
           danger
           onClick={() => {
-            void editing.changeDay('take off the day', (one) => ({
+            void editing.changeDay(messages.takeOffTheDay, (one) => ({
               ...one,
               entries: one.entries.filter(({ id }) => id !== entry.id),
             }));
             onGone();
           }}
         >
-          Take off this day
+          {messages.takeOffThisDay}
         </Button>
       </p>
     </>

@@ -1,7 +1,8 @@
+import * as messages from '@/language/outing';
 import type { ReactNode } from 'react';
 import type { WorkedCamera } from '@/core/day/workedDay';
 import type { FilterNotation } from '@/words/settingText';
-import { filterText } from '@/words/settingText';
+import { wornText } from '@/words/settingText';
 import styles from './ribbon.module.css';
 
 /** Along the foot of a camera's lane: which filter it wears from when to when, with a notch where it is changed. */
@@ -30,10 +31,10 @@ export function FilterRun({
       continue;
     }
     const filterChange = filterChanges.get(part.id);
-    const text = filterText(filter, part.brief.filters, notation).replace(/^variable.*/, 'variable');
+    const text = filter.ids.length === 0 ? messages.bare : wornText(filter.ids, part.brief.filters, notation);
     const fromMs = filterChange ? (filterChange.window.fromMs + filterChange.window.toMs) / 2 : part.fromMs;
     if (before) before.toMs = fromMs;
-    runs.push({ fromMs, toMs: part.toMs, text: text === 'none' ? 'bare' : text, key });
+    runs.push({ fromMs, toMs: part.toMs, text, key });
   }
   return (
     <g aria-hidden>

@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/outing';
+import { Phrase } from '../ui/Phrase';
 import type { ReactNode } from 'react';
 import type { WorkedCamera, WorkedDay } from '@/core/day/workedDay';
 import { FILTER_CHANGE_LOSS } from '@/core/day/filterChanges';
@@ -29,13 +31,12 @@ export function FiltersPart({
   worked: DayAtWork;
 }): ReactNode {
   const { cameras, sheet } = worked.day;
-  if (!sheet) return <p className="quiet">Working the day out…</p>;
-  if (cameras.length === 0) return <p className="quiet">No shot on this day yet.</p>;
+  if (!sheet) return <p className="quiet">{messages.workingTheDayOut}</p>;
+  if (cameras.length === 0) return <p className="quiet">{messages.noShotOnThisDay}</p>;
   return (
     <div className={styles.panel}>
       <p className="quiet">
-        Filters are changed only at breaks and only on cameras in reach. A change counts{' '}
-        {trimmed(FILTER_CHANGE_LOSS, 2)}; 1 is what a viewer just notices.
+        {messages.filtersAreChangedOnlyAt({ filterChangeLoss: trimmed(FILTER_CHANGE_LOSS, 2) })}
       </p>
       {cameras.map((camera) => (
         <CameraFilters key={camera.id} camera={camera} outing={outing} day={day} worked={worked.day} />
@@ -64,29 +65,33 @@ function CameraFilters({
       <h2 id={`filters-${profile.id}`}>{profile.name}</h2>
       <div className={styles.halves}>
         <div className={styles.panel}>
-          <h3>Filter changes</h3>
+          <h3>{messages.filterChanges}</h3>
           {filterChanges.length === 0 ? (
-            <p>
-              None all day{filterChangePlan ? '.' : ': pinned filters leave no way without a break between.'}
-            </p>
+            <p>{messages.noneAllDay({ planned: filterChangePlan !== null })}</p>
           ) : (
             <ul className={styles.lines}>
               {filterChanges.map((filterChange) => {
                 const part = worked.part(filterChange.partId);
                 return (
                   <li key={filterChange.partId}>
-                    <span className="numerals">
-                      {clockText(filterChange.window.fromMs, outing.zone)}–
-                      {clockText(filterChange.window.toMs, outing.zone)}
-                    </span>{' '}
-                    {filterChangeText(
-                      profile.name,
-                      filterChange.from,
-                      filterChange.to,
-                      part?.brief.filters ?? [],
-                      notation,
-                    )}
-                    , for {part?.name}
+                    <Phrase
+                      of={messages.forWord({
+                        profile: filterChangeText(
+                          profile.name,
+                          filterChange.from,
+                          filterChange.to,
+                          part?.brief.filters ?? [],
+                          notation,
+                        ),
+                      })}
+                      parts={[
+                        <span className="numerals">
+                          {clockText(filterChange.window.fromMs, outing.zone)}–
+                          {clockText(filterChange.window.toMs, outing.zone)}
+                        </span>,
+                        part?.name,
+                      ]}
+                    />
                   </li>
                 );
               })}
@@ -94,12 +99,12 @@ function CameraFilters({
           )}
           {filterChangePlan && filterChangePlan.prices.length > 1 && (
             <table className={styles.sheet}>
-              <caption>What each change is worth</caption>
+              <caption>{messages.whatEachChangeIsWorth}</caption>
               <thead>
                 <tr>
-                  <th scope="col">Changes</th>
-                  <th scope="col">Loss of the day</th>
-                  <th scope="col">One fewer costs</th>
+                  <th scope="col">{messages.changes}</th>
+                  <th scope="col">{messages.lossOfTheDay}</th>
+                  <th scope="col">{messages.oneFewerCosts}</th>
                 </tr>
               </thead>
               <tbody className="numerals">
@@ -109,7 +114,7 @@ function CameraFilters({
                     <tr key={price.changes} data-chosen={price.changes === filterChangePlan.chosen.changes}>
                       <th scope="row">
                         {price.changes}
-                        {price.changes === filterChangePlan.chosen.changes ? ' (planned)' : ''}
+                        {price.changes === filterChangePlan.chosen.changes ? messages.planned : ''}
                       </th>
                       <td>{trimmed(price.loss, 2)}</td>
                       <td>{fewer ? trimmed(fewer.loss - price.loss, 2) : ''}</td>
@@ -121,7 +126,7 @@ function CameraFilters({
           )}
         </div>
         <div className={styles.panel}>
-          <h3>Set-ups stored in it</h3>
+          <h3>{messages.setUpsStoredInIt}</h3>
           <p>{presetsText(sheet.presetChoice, presets.length, profile.presetSlots)}</p>
           <ol className={styles.setups}>
             {setups.map(({ slot, name, preset }) => (
@@ -134,10 +139,10 @@ function CameraFilters({
                     {preset.partIds.map((id) => worked.part(id)?.name ?? '').join(', ')}
                     {preset.intervalSeconds === null
                       ? ''
-                      : `, a picture every ${trimmed(preset.intervalSeconds, 1)} s`}
+                      : messages.aPictureEveryS({ intervalSeconds: trimmed(preset.intervalSeconds, 1) })}
                   </span>
                   <Link href={outingUrl('/carry', outing.id, day.id, { codes: profile.id })} prefetch={false}>
-                    Code
+                    {messages.code}
                   </Link>
                 </div>
                 <SettingStrip

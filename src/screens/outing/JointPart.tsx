@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/outing';
 import { Button, Checkbox, Progress } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -14,13 +15,7 @@ import { useToast } from '../ui/toast';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 
-const STEP: Record<JointProgress['step'], string> = {
-  answers: 'Solving each shot…',
-  match: 'Matching cameras…',
-  filterChanges: 'Saving filter changes and set-ups…',
-  budget: 'Making it last…',
-  done: 'Done',
-};
+const STEP: Record<JointProgress['step'], string> = messages.step;
 
 type State =
   | { kind: 'idle' }
@@ -53,24 +48,22 @@ export function JointPart({
       )
       .catch((error: unknown) => {
         setState({ kind: 'idle' });
-        complain(`The day could not be solved: ${error instanceof Error ? error.message : String(error)}`);
+        complain(
+          messages.theDayCouldNotBe({ error: error instanceof Error ? error.message : String(error) }),
+        );
       });
   };
   const changes = state.kind === 'done' ? state.joint.changes : [];
   const taken = changes.filter(({ partId }) => state.kind === 'done' && !state.left.includes(partId));
   return (
     <section aria-labelledby="joint-title" className={styles.panel}>
-      <h2 id="joint-title">Solve the day together</h2>
-      <p className="quiet">
-        What pictures lose, filter changes, set-ups to store, what does not match between cameras and what
-        runs out count on one scale. A change is proposed where it lowers the sum; nothing is written until
-        you take it.
-      </p>
+      <h2 id="joint-title">{messages.solveTheDayTogether}</h2>
+      <p className="quiet">{messages.whatPicturesLoseFilterChanges}</p>
       {state.kind === 'running' ? (
         <div className={styles.fields} role="status">
           <Progress
             percent={Math.round(100 * state.progress.share)}
-            aria-label="How far it is"
+            aria-label={messages.howFarItIs}
             style={{ maxWidth: 320 }}
           />
           <span>{STEP[state.progress.step]}</span>
@@ -80,22 +73,25 @@ export function JointPart({
               setState({ kind: 'idle' });
             }}
           >
-            Stop
+            {messages.stop}
           </Button>
         </div>
       ) : (
         <p>
           <Button type="primary" onClick={run} disabled={worked.day.parts.length === 0}>
-            {state.kind === 'done' ? 'Solve again' : 'Solve together'}
+            {state.kind === 'done' ? messages.solveAgain : messages.solveTogether}
           </Button>
         </p>
       )}
       {state.kind === 'done' && (
         <>
           <p role="status">
-            {changes.length === 0 ? 'Nothing to change: the day is as good as it gets. ' : ''}
-            Before {costText(state.joint.before)}. After {costText(state.joint.after)}. Took{' '}
-            {trimmed(state.ms / 1000, 1)} s.
+            {messages.nothingToChangeTheDay({
+              noCount: changes.length === 0,
+              before: costText(state.joint.before),
+              after: costText(state.joint.after),
+              ms: trimmed(state.ms / 1000, 1),
+            })}
           </p>
           <ul className={styles.changes}>
             {changes.map((change) => {
@@ -117,11 +113,10 @@ export function JointPart({
                   </Checkbox>
                   <p className="numerals">{changeText(change, part?.brief.filters ?? [], notation)}</p>
                   <p className="quiet">
-                    {change.reasons.map((reason) => JOINT_REASON[reason]).join('; ')}
-                    {Math.abs(change.addedLoss) > 0.05
-                      ? `. By itself ${change.addedLoss > 0 ? `${trimmed(change.addedLoss, 1)} worse` : `${trimmed(-change.addedLoss, 1)} better`}`
-                      : ''}
-                    .
+                    {messages.becauseOf({
+                      reasons: change.reasons.map((reason) => JOINT_REASON[reason]).join('; '),
+                      byItself: byItselfText(change.addedLoss),
+                    })}
                   </p>
                 </li>
               );
@@ -133,20 +128,24 @@ export function JointPart({
                 type="primary"
                 disabled={taken.length === 0}
                 onClick={() => {
-                  void editing.takePins('solve the day together', taken);
+                  void editing.takePins(messages.solveTheDayTogetherWord, taken);
                   setState({ kind: 'idle' });
-                  say(
-                    `Took ${taken.length === 1 ? '1 change' : `${taken.length} changes`} as pins. Undo takes them back.`,
-                  );
+                  say(messages.took1ChangeAsPins({ count: taken.length }));
                 }}
               >
-                Take {taken.length === changes.length ? 'all' : 'the ticked'} ({taken.length})
+                {messages.takeAll({ isCount: taken.length === changes.length, count: taken.length })}
               </Button>
-              <Button onClick={() => setState({ kind: 'idle' })}>Leave it</Button>
+              <Button onClick={() => setState({ kind: 'idle' })}>{messages.leaveIt}</Button>
             </p>
           )}
         </>
       )}
     </section>
   );
+}
+
+function byItselfText(addedLoss: number): string {
+  if (Math.abs(addedLoss) <= 0.05) return '';
+  const by = trimmed(Math.abs(addedLoss), 1);
+  return addedLoss > 0 ? messages.byItselfWorse({ by }) : messages.byItselfBetter({ by });
 }

@@ -1,3 +1,4 @@
+import * as messages from '@/language/outing';
 import { line } from 'd3-shape';
 import type { ReactNode } from 'react';
 import { outsOf } from '@/core/day/daySheet';
@@ -30,7 +31,7 @@ export function Levels({
   zone: string;
 }): ReactNode {
   return (
-    <g role="group" aria-label="Levels over the day">
+    <g role="group" aria-label={messages.levelsOverTheDay}>
       {cameras.map(({ id, profile, sheet }, row) => {
         if (!sheet) return null;
         const { budget } = sheet;
@@ -53,12 +54,20 @@ export function Levels({
         );
         const words = levelText(budget);
         const outs = outsOf(budget);
-        const told = outs.map(({ what, atMs }) => `${RESOURCE_LABEL[what]} out at ${clockText(atMs, zone)}`);
+        const told = outs.map(({ what, atMs }) =>
+          messages.outAt({ what: RESOURCE_LABEL[what], atMs: clockText(atMs, zone) }),
+        );
         return (
           <g
             key={id}
             role="img"
-            aria-label={`${profile.name}: card ${words.card}, power ${words.power}, heat ${words.heat}${told.length > 0 ? `; ${told.join(', ')}` : ''}`}
+            aria-label={messages.cardPowerHeat({
+              profile: profile.name,
+              card: words.card,
+              power: words.power,
+              heat: words.heat,
+              count: told.length > 0 ? `; ${told.join(', ')}` : '',
+            })}
           >
             <text x={8} y={y0 - rise / 2 + 4} className={styles.word}>
               {cutTo(profile.name, left - 8)}

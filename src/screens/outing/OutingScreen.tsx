@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/outing';
 import { Button } from 'antd';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -23,11 +24,11 @@ import { DayRibbon } from './DayRibbon';
 import { useDayEditing } from './useDayEditing';
 
 const PARTS = [
-  ['shots', 'Shots'],
-  ['filters', 'Filters and set-ups'],
-  ['budget', 'Card, power, heat'],
-  ['joint', 'Solve together'],
-  ['packing', 'Packing and safety'],
+  ['shots', messages.shots],
+  ['filters', messages.filtersAndSetUps],
+  ['budget', messages.cardPowerHeatTitle],
+  ['joint', messages.solveTogether],
+  ['packing', messages.packingAndSafety],
 ] as const;
 type Part = (typeof PARTS)[number][0];
 
@@ -42,10 +43,7 @@ export function OutingScreen(): ReactNode {
   const open = openDayOf(outings, outingId, dayId);
   if (!open)
     return (
-      <Empty
-        title="No outing yet"
-        text="An outing holds the shots of a day or of several, in their order and time."
-      >
+      <Empty title={messages.noOutingYet} text={messages.anOutingHoldsTheShots}>
         <Button
           type="primary"
           onClick={() => {
@@ -55,9 +53,9 @@ export function OutingScreen(): ReactNode {
               .then((id) => router.push(outingUrl('/outing', id, null)));
           }}
         >
-          Begin an outing
+          {messages.beginAnOuting}
         </Button>{' '}
-        <Button onClick={resetDemo}>Load the made-up one</Button>
+        <Button onClick={resetDemo}>{messages.loadTheMadeUpOne}</Button>
       </Empty>
     );
   return <OpenDay key={`${open.outing.id} ${open.day.id}`} outings={outings} {...open} />;
@@ -90,13 +88,9 @@ function OpenDay({
     <div className={styles.outing}>
       <h1 className="unseen">{outing.name}</h1>
       <DayHead outings={outings} {...props} />
-      {worked.failed !== null && (
-        <p role="alert">
-          This day could not be worked out: {worked.failed}. The plan itself is kept as it is.
-        </p>
-      )}
+      {worked.failed !== null && <p role="alert">{messages.thisDayCouldNotBe({ failed: worked.failed })}</p>}
       <DayRibbon {...props} chosen={chosen} onChoose={choose} />
-      <div role="tablist" aria-label="Parts of the outing" className={styles.tabs}>
+      <div role="tablist" aria-label={messages.partsOfTheOuting} className={styles.tabs}>
         {PARTS.map(([id, label]) => (
           <button
             key={id}

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/outing';
 import { Checkbox } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
@@ -25,14 +26,12 @@ export function PackingPart({
   const items = useMemo(() => (days ? packingOf(days) : null), [days]);
   const parts = useMemo(() => days?.flatMap((day) => day.parts) ?? [], [days]);
   const kits = useMemo(() => new Map(parts.map(({ camera, brief }) => [camera.id, brief.filters])), [parts]);
-  if (!items) return <p className="quiet">Working the days out…</p>;
+  if (!items) return <p className="quiet">{messages.workingTheDaysOut}</p>;
   const packed = items.filter(({ id }) => has(id)).length;
   return (
     <div className={styles.columns}>
       <section aria-labelledby="packing-title" className={styles.panel}>
-        <h2 id="packing-title">
-          In the bag: {packed} of {items.length}
-        </h2>
+        <h2 id="packing-title">{messages.inTheBagOf({ packed, count: items.length })}</h2>
         <ul className={styles.ticks}>
           {items.map((item) => (
             <li key={item.id}>
@@ -44,7 +43,7 @@ export function PackingPart({
         </ul>
       </section>
       <section aria-labelledby="safety-title" className={styles.panel}>
-        <h2 id="safety-title">Read once before going</h2>
+        <h2 id="safety-title">{messages.readOnceBeforeGoing}</h2>
         <ul className={styles.ticks}>
           {safetyCards(parts).map(({ caution, shots: about }) => (
             <li key={caution}>
@@ -58,11 +57,7 @@ export function PackingPart({
             </li>
           ))}
         </ul>
-        <p>
-          Local rules and licensed practice come first: of the water, the rock, the road and the air you are
-          in. Do not look at the sun through a lens. Charge and carry lithium cells warm and dry; a swollen or
-          wet one stays at home.
-        </p>
+        <p>{messages.localRulesAndLicensedPractice}</p>
       </section>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/outing';
 import { entrySeconds } from '@/core/day/schedule';
 import { applyDayRemedy, pinning } from '@/core/day/applyDayRemedy';
 import type { DayRemedy, PartPins } from '@/core/day/dayRemedies';
@@ -65,14 +66,14 @@ export function useDayEditing(
     moveTo: (entryId, minute) => {
       const entry = day.entries.find(({ id }) => id === entryId);
       if (!entry || clockOf(minute) === entry.at) return Promise.resolve();
-      return changeDay('move in time', (before) => entryAt(before, entryId, minute));
+      return changeDay(messages.moveInTime, (before) => entryAt(before, entryId, minute));
     },
     reorder: (entryId, to) =>
-      changeDay('change the order', (before) => reordered(before, entryId, to, lengthOf)),
+      changeDay(messages.changeTheOrder, (before) => reordered(before, entryId, to, lengthOf)),
     takeRemedy: (remedy) => {
       const taken = applyDayRemedy(outing, day.id, parts, remedy);
       return write(
-        'take a cure',
+        messages.takeACure,
         (before) => applyDayRemedy(before, day.id, parts, remedy).outing,
         taken.shots,
       );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/outing';
 import type { MenuProps } from 'antd';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
@@ -28,36 +29,38 @@ export function useOutingFiles(
       make()
         .then(say)
         .catch((error: unknown) =>
-          complain(`The file could not be made: ${error instanceof Error ? error.message : String(error)}`),
+          complain(
+            messages.theFileCouldNotBe({ error: error instanceof Error ? error.message : String(error) }),
+          ),
         );
     },
   });
   const days = (): Promise<WorkedDay[]> => workedDays(outing, shots);
   return [
-    entry('json', 'Outing with its shots (JSON)', () => {
+    entry('json', messages.outingWithItsShotsJSON, () => {
       const file = { kind: 'lynxeye/outing-file', version: FILE_VERSION, outing, shots: [...shots.values()] };
       download(`${name}.json`, JSON.stringify(file, null, 2));
-      return Promise.resolve(`Exported the outing with ${shots.size} shots.`);
+      return Promise.resolve(messages.exportedTheOutingWithShots({ count: shots.size }));
     }),
-    entry('csv', 'Shot list (CSV)', async () => {
+    entry('csv', messages.shotListCSV, async () => {
       const { shotListCsv } = await import('@/formats/outing/csv');
       download(`${name}-shots.csv`, shotListCsv(await days(), outing.zone), 'text/csv');
-      return 'Exported the shot list. Light, motion and reasons are not in a sheet.';
+      return messages.exportedTheShotListLight;
     }),
-    entry('budget', 'Budget (CSV)', async () => {
+    entry('budget', messages.budgetCSV, async () => {
       const { budgetCsv } = await import('@/formats/outing/csv');
       download(`${name}-budget.csv`, budgetCsv(await days(), outing.zone), 'text/csv');
-      return 'Exported the budget.';
+      return messages.exportedTheBudget;
     }),
-    entry('ics', 'Days for a calendar (ICS)', async () => {
+    entry('ics', messages.daysForACalendarICS, async () => {
       const { outingCalendar } = await import('@/formats/outing/calendar');
       download(`${name}.ics`, outingCalendar(outing, await days()), 'text/calendar');
-      return 'Exported the days with their reminders.';
+      return messages.exportedTheDaysWithTheir;
     }),
-    entry('zip', 'All of it with pictures of the cards (ZIP)', async () => {
+    entry('zip', messages.allOfItWithPictures, async () => {
       const { outingZip } = await import('../files/outingArchive');
       downloadBlob(`${name}.zip`, await outingZip(outing, shots));
-      return 'Exported the outing as one ZIP.';
+      return messages.exportedTheOutingAsOne;
     }),
   ];
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -43,26 +44,22 @@ export function BrokenPlace({ error, onAgain }: { error: unknown; onAgain: () =>
   const putAside = ({ table, id, name, record }: Unsound): void => {
     if (!repository) return;
     download(`lynxeye-aside-${fileName(name)}.json`, JSON.stringify(record, null, 2));
-    void repository.remove(table, id, `put aside "${name.slice(0, 60)}"`).then(() => {
-      say(`"${name}" is saved as a file and out of the way. Undo brings it back.`);
+    void repository.remove(table, id, messages.putAside({ name: name.slice(0, 60) })).then(() => {
+      say(messages.isSavedAsAFile({ name }));
       setFound((all) => all?.filter((one) => one.id !== id) ?? null);
       onAgain();
     });
   };
   return (
     <div role="alert" className={styles.broken}>
-      <h1>This place cannot be shown</h1>
-      <p>
-        {isLostChunk(error)
-          ? 'A part of the app could not be loaded: it was updated meanwhile, or there is no network. Load the page anew.'
-          : 'Something in it could not be worked out. Nothing was lost: your records are as they were.'}
-      </p>
+      <h1>{messages.thisPlaceCannotBeShown}</h1>
+      <p>{isLostChunk(error) ? messages.aPartOfTheApp : messages.somethingInItCouldNot}</p>
       <p className={styles.ways}>
         <Button type="primary" onClick={onAgain}>
-          Try again
+          {messages.tryAgain}
         </Button>
-        <Button onClick={() => window.location.reload()}>Load the page anew</Button>
-        <Button onClick={exportAll}>Export everything</Button>
+        <Button onClick={() => window.location.reload()}>{messages.loadThePageAnew}</Button>
+        <Button onClick={exportAll}>{messages.exportEverything}</Button>
       </p>
       {found?.map((one) => (
         <section key={`${one.table} ${one.id}`} className={styles.aside}>
@@ -76,9 +73,9 @@ export function BrokenPlace({ error, onAgain }: { error: unknown; onAgain: () =>
               ))}
             </ul>
           ) : (
-            <p>It is whole as far as can be told, and it is what the address names.</p>
+            <p>{messages.itIsWholeAsFar}</p>
           )}
-          <Button onClick={() => putAside(one)}>Save it as a file and put it aside</Button>
+          <Button onClick={() => putAside(one)}>{messages.saveItAsAFile}</Button>
         </section>
       ))}
       <p className="quiet">{error instanceof Error ? error.message : String(error)}</p>

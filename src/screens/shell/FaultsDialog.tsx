@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -26,29 +27,28 @@ export function FaultsDialog({ one }: { one: NotTaken }): ReactNode {
     setBusy(true);
     const left = faulty.slice(0, NAMES_TOLD).map((record) => `"${record}"`);
     const more = faulty.length - left.length;
-    const leftBehind = `${left.join(', ')}${more > 0 ? ` and ${more} more` : ''}.`;
+    const leftBehind = `${left.join(', ')}${more > 0 ? messages.andMore({ more }) : ''}.`;
     void keep(repository, name, sound, [leftBehind], toast).then(close);
   };
   return (
     <Modal
       open
-      title={`Nothing was taken from ${name}`}
+      title={messages.nothingWasTakenFrom({ name })}
       onCancel={close}
       footer={[
         ...(sound
           ? [
               <Button key="sound" loading={busy} onClick={takeSound}>
-                Take the rest without{' '}
-                {faulty.length === 1 ? `"${faulty[0] ?? ''}"` : `those ${faulty.length}`}
+                {messages.takeTheRestWithout({ count: faulty.length, value: faulty[0] ?? '' })}
               </Button>,
             ]
           : []),
         <Button key="close" type="primary" onClick={close}>
-          Close
+          {messages.close}
         </Button>,
       ]}
     >
-      <p>These places need mending first; your data is as it was.</p>
+      <p>{messages.thesePlacesNeedMendingFirst}</p>
       <FaultList faults={faults} />
     </Modal>
   );

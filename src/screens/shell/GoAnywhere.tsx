@@ -1,5 +1,7 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/shell';
 import { Modal } from 'antd';
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
@@ -37,23 +39,23 @@ export function GoAnywhere(): ReactNode {
   return (
     <Modal
       open
-      title="Go anywhere"
+      title={messages.goAnywhereTitle}
       onCancel={close}
       footer={null}
       afterOpenChange={(opened) => {
         if (opened) input.current?.focus();
       }}
     >
-      <Command label="Go anywhere" className={styles.palette ?? ''}>
+      <Command label={messages.goAnywhereTitle} className={styles.palette ?? ''}>
         <Command.Input
           ref={input}
           value={wanted}
           onValueChange={setWanted}
-          placeholder="A place, a shot, or what to do"
+          placeholder={messages.aPlaceAShotOr}
         />
         <Command.List>
-          <Command.Empty>Nothing of that name.</Command.Empty>
-          <Command.Item onSelect={go('/?new=1')}>New shot</Command.Item>
+          <Command.Empty>{messages.nothingOfThatName}</Command.Empty>
+          <Command.Item onSelect={go('/?new=1')}>{messages.newShotTitle}</Command.Item>
           {PLACES.map(({ path, label }) => (
             <Command.Item key={path} onSelect={go(path)}>
               {label}
@@ -73,23 +75,19 @@ export function GoAnywhere(): ReactNode {
                 </Command.Item>
               )),
             )}
-          <Command.Item onSelect={go('/camera')}>Stand-in camera</Command.Item>
+          <Command.Item onSelect={go('/camera')}>{messages.standInCamera}</Command.Item>
           {shots
-            .filter(({ shot }) => named(shot.name ?? 'Untitled shot'))
+            .filter(({ shot }) => named(shotName(shot)))
             .slice(0, MOST_OFFERED)
             .map(({ id, shot }) => (
-              <Command.Item
-                key={id}
-                value={`${shot.name ?? 'Untitled shot'} ${id}`}
-                onSelect={go(placeUrl('/bench', id))}
-              >
-                {shot.name ?? 'Untitled shot'}
+              <Command.Item key={id} value={`${shotName(shot)} ${id}`} onSelect={go(placeUrl('/bench', id))}>
+                {shotName(shot)}
               </Command.Item>
             ))}
-          <Command.Item onSelect={then(exportAll)}>Export everything</Command.Item>
-          <Command.Item onSelect={then(importFile)}>Import a file</Command.Item>
-          <Command.Item onSelect={then(resetDemo)}>Load or reset the demo shots</Command.Item>
-          <Command.Item onSelect={then(showKeys)}>Keys</Command.Item>
+          <Command.Item onSelect={then(exportAll)}>{messages.exportEverything}</Command.Item>
+          <Command.Item onSelect={then(importFile)}>{messages.importAFile}</Command.Item>
+          <Command.Item onSelect={then(resetDemo)}>{messages.loadOrResetTheDemo}</Command.Item>
+          <Command.Item onSelect={then(showKeys)}>{messages.keys}</Command.Item>
         </Command.List>
       </Command>
     </Modal>

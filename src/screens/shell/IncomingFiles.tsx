@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
@@ -31,11 +32,7 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
     const here = new URL(window.location.href);
     if (here.pathname !== '/bench' || !here.searchParams.has('shot')) {
       const names = files.map(({ name }) => name).join(', ');
-      complain(
-        files.length === 1
-          ? `${names} tells the light of one shot: open that shot's Bench and drop it there.`
-          : `${names} tell the light of one shot: open that shot's Bench and drop them there.`,
-      );
+      complain(messages.tellsTheLightOfOne({ count: files.length, names }));
       return;
     }
     here.searchParams.set('part', 'readings');
@@ -71,9 +68,10 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
     };
     const paste = (event: ClipboardEvent): void => {
       const target = event.target as HTMLElement | null;
+      // eslint-disable-next-line no-restricted-syntax -- A selector.
       if (target?.closest('input, textarea, [contenteditable]')) return;
       const text = event.clipboardData?.getData('text/plain') ?? '';
-      if (text.trim() !== '') importText('what you pasted', text);
+      if (text.trim() !== '') importText(messages.whatYouPasted, text);
     };
     window.addEventListener('dragover', allow);
     window.addEventListener('drop', drop);

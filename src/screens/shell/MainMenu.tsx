@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import type { MenuProps } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -13,14 +14,13 @@ import type { OfflineState } from './offlineReady';
 import { MenuButton } from './MenuButton';
 import { THEME_LABEL } from './theme';
 
-const OFFLINE_LABEL: Record<OfflineState, string> = {
-  unknown: 'Not asked yet whether it works with no network',
-  filling: 'Getting ready for no network…',
-  ready: 'Ready for no network',
-  notHere: 'Not ready for no network: try again',
-};
+const OFFLINE_LABEL: Record<OfflineState, string> = messages.offlineLabel;
 
-const NOTATION_LABEL = { factor: 'by factor (ND16)', stops: 'in stops', density: 'by density' } as const;
+const NOTATION_LABEL = {
+  factor: messages.byFactorND16,
+  stops: messages.inStops,
+  density: messages.byDensity,
+} as const;
 
 /** The menu, opened as soon as it has come. */
 export function MainMenu(): ReactNode {
@@ -33,7 +33,7 @@ export function MainMenu(): ReactNode {
   const items: MenuProps['items'] = [
     {
       type: 'group',
-      label: 'Theme',
+      label: messages.theme,
       children: PREFERENCES.theme.map((name) => ({
         key: `theme-${name}`,
         label: `${THEME_LABEL[name]}${name === theme ? ' ✓' : ''}`,
@@ -42,7 +42,7 @@ export function MainMenu(): ReactNode {
     },
     {
       type: 'group',
-      label: 'Filters written',
+      label: messages.filtersWritten,
       children: PREFERENCES.filterNotation.map((name) => ({
         key: `notation-${name}`,
         label: `${NOTATION_LABEL[name]}${name === notation ? ' ✓' : ''}`,
@@ -51,13 +51,13 @@ export function MainMenu(): ReactNode {
     },
     {
       type: 'group',
-      label: 'Your data',
+      label: messages.yourData,
       children: [
-        { key: 'export', label: 'Export everything', onClick: exportAll },
-        { key: 'zip', label: 'Everything as one ZIP', onClick: exportZip },
+        { key: 'export', label: messages.exportEverything, onClick: exportAll },
+        { key: 'zip', label: messages.everythingAsOneZIP, onClick: exportZip },
         ...folder,
-        { key: 'import', label: 'Import a file', onClick: importFile },
-        { key: 'demo', label: 'Load or reset the demo shots', onClick: resetDemo },
+        { key: 'import', label: messages.importAFile, onClick: importFile },
+        { key: 'demo', label: messages.loadOrResetTheDemo, onClick: resetDemo },
       ],
     },
     { type: 'divider' },
@@ -67,8 +67,8 @@ export function MainMenu(): ReactNode {
       disabled: offline !== 'notHere',
       onClick: () => void askOffline(),
     },
-    { key: 'licences', label: 'Licences', onClick: () => router.push('/licences') },
-    { key: 'keys', label: 'Keys  ?', onClick: showKeys },
+    { key: 'licences', label: messages.licences, onClick: () => router.push('/licences') },
+    { key: 'keys', label: messages.keysTitle, onClick: showKeys },
   ];
   return (
     <MenuUnder menu={{ items }} placement="bottomRight" startOpen>

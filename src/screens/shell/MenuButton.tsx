@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { Button } from 'antd';
 import type { ButtonProps } from 'antd';
 import { Menu } from 'lucide-react';
@@ -11,7 +12,7 @@ export function MenuButton(props: ButtonProps): ReactNode {
       {...props}
       type="text"
       icon={<Menu size={18} aria-hidden />}
-      aria-label="Menu"
+      aria-label={messages.menu}
       aria-haspopup="menu"
     />
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import dynamic from 'next/dynamic';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { Suspense } from 'react';
@@ -10,7 +11,7 @@ import { isLostChunk, loadAnewOnce } from './lostChunk';
 // Comes when it is needed.
 const BrokenPlace = dynamic(() => import('./BrokenPlace').then((module) => module.BrokenPlace), {
   ssr: false,
-  loading: () => <p role="alert">This place cannot be shown.</p>,
+  loading: () => <p role="alert">{messages.thisPlaceCannotBeShownTitle}</p>,
 });
 
 /** Round each place: when it cannot be drawn, menu, undo and export stay, and the record at fault can be put aside. */

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -25,10 +26,12 @@ export function ReadingNotice(): ReactNode {
   if (!reading || !slow) return null;
   return (
     <p role="status" className={styles.reminder}>
-      Reading {reading.name}
-      {reading.progress === null ? '…' : `: ${reading.progress}`}{' '}
+      {messages.reading({
+        reading: reading.name,
+        progress: reading.progress === null ? '…' : `: ${reading.progress}`,
+      })}
       <Button size="small" onClick={reading.stop}>
-        Stop
+        {messages.stop}
       </Button>
     </p>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { ConfigProvider } from 'antd';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
@@ -44,7 +45,11 @@ function Themed({ children }: { children: ReactNode }): ReactNode {
           <TopBar />
           {changed && <StorageCare />}
           <main className={styles.place} data-ready={ready} aria-busy={!ready}>
-            {ready ? <PlaceBoundary>{children}</PlaceBoundary> : <p className="quiet">Opening your shots…</p>}
+            {ready ? (
+              <PlaceBoundary>{children}</PlaceBoundary>
+            ) : (
+              <p className="quiet">{messages.openingYourShots}</p>
+            )}
           </main>
         </IncomingFiles>
       </ToastProvider>

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { Button } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect } from 'react';
@@ -41,9 +42,9 @@ export function StorageCare(): ReactNode {
   if (changes === undefined || changes < REMIND_AFTER) return null;
   return (
     <p role="status" className={styles.reminder}>
-      {changes} changes since everything was last exported. They live in this browser only.{' '}
+      {messages.changesSinceEverythingWasLast({ changes })}
       <Button size="small" onClick={exportAll}>
-        Export everything
+        {messages.exportEverything}
       </Button>
     </p>
   );

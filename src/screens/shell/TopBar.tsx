@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { Button } from 'antd';
 import { Redo2, Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
@@ -23,7 +24,7 @@ export function TopBar(): ReactNode {
   return (
     <header className={styles.bar}>
       <Link href="/" className={styles.mark}>
-        Lynxeye
+        {messages.lynxeye}
       </Link>
       <Suspense>
         <Places />
@@ -38,7 +39,7 @@ function Places(): ReactNode {
   const here = usePlace();
   const shotId = useShotId();
   return (
-    <nav aria-label="Places" className={styles.places}>
+    <nav aria-label={messages.places} className={styles.places}>
       {PLACES.map(({ path, label }) => (
         <Link
           key={path}
@@ -62,16 +63,16 @@ function UndoButtons(): ReactNode {
         type="text"
         icon={<Undo2 size={18} aria-hidden />}
         disabled={undoLabel === null}
-        aria-label={undoLabel === null ? 'Nothing to undo' : `Undo: ${undoLabel}`}
-        title={undoLabel === null ? 'Nothing to undo' : `Undo: ${undoLabel}`}
+        aria-label={undoLabel === null ? messages.nothingToUndo : messages.undo({ undoLabel })}
+        title={undoLabel === null ? messages.nothingToUndo : messages.undo({ undoLabel })}
         onClick={undo}
       />
       <Button
         type="text"
         icon={<Redo2 size={18} aria-hidden />}
         disabled={redoLabel === null}
-        aria-label={redoLabel === null ? 'Nothing to redo' : `Redo: ${redoLabel}`}
-        title={redoLabel === null ? 'Nothing to redo' : `Redo: ${redoLabel}`}
+        aria-label={redoLabel === null ? messages.nothingToRedo : messages.redo({ redoLabel })}
+        title={redoLabel === null ? messages.nothingToRedo : messages.redo({ redoLabel })}
         onClick={redo}
       />
     </div>

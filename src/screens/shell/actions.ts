@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { demoData } from '../data/demoData';
 import { create } from 'zustand';
 import type { Undone } from '@/store/history';
@@ -42,8 +43,7 @@ export function useActions(): Actions {
   };
   const told = (verb: string, result: Undone): void => {
     if (result.ok) say(`${verb}: ${result.label}`);
-    else if (result.reason === 'changedElsewhere')
-      say('This was changed in another window meanwhile, so it was left as it is.');
+    else if (result.reason === 'changedElsewhere') say(messages.thisWasChangedInAnother);
   };
 
   const taken = (files: readonly { name: string; content: File | string }[]): void =>
@@ -61,8 +61,8 @@ export function useActions(): Actions {
     });
 
   return {
-    undo: () => guard(async () => told('Undone', await (repository?.history.undo() ?? NOTHING))),
-    redo: () => guard(async () => told('Done again', await (repository?.history.redo() ?? NOTHING))),
+    undo: () => guard(async () => told(messages.undone, await (repository?.history.undo() ?? NOTHING))),
+    redo: () => guard(async () => told(messages.doneAgain, await (repository?.history.redo() ?? NOTHING))),
     exportAll: () => given(({ exportEverything }, from) => exportEverything(from)),
     exportZip: () => given(({ exportArchive }, from) => exportArchive(from)),
     importFile: () => {
@@ -71,7 +71,7 @@ export function useActions(): Actions {
     resetDemo: () =>
       guard(async () => {
         await repository?.resetDemo(await demoData());
-        say('The demo shots and kit are as they ship. Your own stay.');
+        say(messages.theDemoShotsAndKit);
       }),
     showKeys: () => useOverlay.setState({ keys: true }),
     importText: (name, text) => taken([{ name, content: text }]),

@@ -1,10 +1,11 @@
+import * as messages from '@/language/shell';
 import type { ThemeConfig } from 'antd';
 import type { Preferred } from '@/core/records/preferences';
 
 /** The themes for Ant Design's tokens; the same colours stand as variables in globals.css. */
 export type ThemeName = Preferred<'theme'>;
 
-export const THEME_LABEL: Record<ThemeName, string> = { paper: 'Paper', night: 'Night', glare: 'Glare' };
+export const THEME_LABEL: Record<ThemeName, string> = messages.themeLabel;
 
 const COLOURS: Record<
   ThemeName,

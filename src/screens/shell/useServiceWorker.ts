@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/shell';
 import { useEffect } from 'react';
 import { askOffline, useOffline } from './offlineReady';
 
@@ -11,7 +12,7 @@ export function useServiceWorker(): void {
       // Without it the app works as long as there is a network.
       navigator.serviceWorker.register('/sw.js').then(askOffline, (error: unknown) => {
         useOffline.setState({ state: 'notHere' });
-        console.warn('No work without a network here:', error);
+        console.warn(messages.noWorkWithoutANetwork, error);
       });
     };
     if (document.readyState === 'complete') register();

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/start';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { dayText } from '@/words/lightText';
@@ -20,18 +21,17 @@ export function NextOuting(): ReactNode {
   ).size;
   return (
     <section aria-labelledby="outing-title" className={styles.outing}>
-      <h2 id="outing-title">Outing</h2>
+      <h2 id="outing-title">{messages.outing}</h2>
       <p>
         <Link href={outingUrl('/outing', outing.id, day.id)} prefetch={false} className={styles.name}>
           {outing.name}
         </Link>{' '}
         <span className="quiet">
-          {outing.days.map(({ date }) => dayText(date)).join(', ')},{' '}
-          {shots === 1 ? '1 shot' : `${shots} shots`}
+          {outing.days.map(({ date }) => dayText(date)).join(', ')}, {messages.n1Shot({ shots })}
         </span>
       </p>
       <Link href={outingUrl('/carry', outing.id, day.id)} prefetch={false} className={styles.carry}>
-        Carry the day
+        {messages.carryTheDay}
       </Link>
     </section>
   );

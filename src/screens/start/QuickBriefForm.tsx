@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/start';
 import { Button, Select } from 'antd';
 import type { RefSelectProps } from 'antd';
 import { useRouter } from 'next/navigation';
@@ -32,7 +33,7 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
   }, [focusFirst]);
 
   const keep = (path: PlacePath): void => {
-    void repository?.addShot(shot, 'keep a new shot').then((id) => {
+    void repository?.addShot(shot, messages.keepANewShot).then((id) => {
       router.push(placeUrl(path, id));
     });
   };
@@ -44,12 +45,12 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
 
   return (
     <section className={styles.quick} aria-labelledby="quick-title">
-      <h1 id="quick-title">A shot in three words</h1>
+      <h1 id="quick-title">{messages.aShotInThreeWords}</h1>
       <div className={styles.sentence}>
-        <span>Filming</span>
+        <span>{messages.filming}</span>
         <Select
           ref={ride}
-          aria-label="The ride"
+          aria-label={messages.theRide}
           showSearch={{ optionFilterProp: 'label' }}
           popupMatchSelectWidth={false}
           value={brief.ride}
@@ -59,10 +60,10 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
             then(() => light.current?.focus());
           }}
         />
-        <span>in</span>
+        <span>{messages.inWord}</span>
         <Select
           ref={light}
-          aria-label="The light"
+          aria-label={messages.theLight}
           showSearch={{ optionFilterProp: 'label' }}
           popupMatchSelectWidth={false}
           value={brief.light}
@@ -72,10 +73,10 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
             then(() => playback.current?.focus());
           }}
         />
-        <span>watched</span>
+        <span>{messages.watched}</span>
         <Select
           ref={playback}
-          aria-label="The playback"
+          aria-label={messages.thePlayback}
           showSearch={{ optionFilterProp: 'label' }}
           popupMatchSelectWidth={false}
           value={brief.playback}
@@ -101,10 +102,10 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
       </div>
       <div className={styles.actions}>
         <Button ref={carry} type="primary" onClick={() => keep('/carry')}>
-          Keep and carry
+          {messages.keepAndCarry}
         </Button>
-        <Button onClick={() => keep('/bench')}>Keep and open on the Bench</Button>
-        <span className="quiet">Everything not said takes its usual value; the Bench shows each.</span>
+        <Button onClick={() => keep('/bench')}>{messages.keepAndOpenOnThe}</Button>
+        <span className="quiet">{messages.everythingNotSaidTakesIts}</span>
       </div>
     </section>
   );

@@ -1,5 +1,7 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/start';
 import { Button } from 'antd';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
@@ -47,22 +49,19 @@ function KeptShots(): ReactNode {
   if (!shots || !found) return null;
   if (shots.length === 0)
     return (
-      <Empty
-        title="No shots kept"
-        text="Describe one above, paste one, drop a file, or look at the made-up outing."
-      >
-        <Button onClick={resetDemo}>Load the demo shots</Button>
+      <Empty title={messages.noShotsKept} text={messages.describeOneAbovePasteOne}>
+        <Button onClick={resetDemo}>{messages.loadTheDemoShots}</Button>
       </Empty>
     );
   return (
     <section aria-labelledby="kept-title" className={styles.kept}>
       <div className={styles.keptHead}>
-        <h2 id="kept-title">Shots kept: {shots.length}</h2>
+        <h2 id="kept-title">{messages.shotsKept({ count: shots.length })}</h2>
         <input
           type="search"
           className={styles.search}
-          placeholder="Find by name"
-          aria-label="Find a shot by name"
+          placeholder={messages.findByName}
+          aria-label={messages.findAShotByName}
           value={wanted}
           onChange={(event) => setWanted(event.target.value)}
         />
@@ -75,7 +74,7 @@ function KeptShots(): ReactNode {
       >
         {(record, on) => <ShotRow record={record} notation={notation} on={on} />}
       </VirtualList>
-      {found.length === 0 && <p className="quiet">No shot of that name.</p>}
+      {found.length === 0 && <p className="quiet">{messages.noShotOfThatName}</p>}
     </section>
   );
 }
@@ -97,7 +96,7 @@ function ShotRow({
   const answer = useShortAnswer(record.shot);
   const { mount, look, filters = USUAL_FILTERS } = record.shot;
   const cautions = answer && 'cautions' in answer ? answer.cautions : 0;
-  const name = record.shot.name ?? 'Untitled shot';
+  const name = shotName(record.shot);
   return (
     <li className={styles.row} {...on}>
       <Link href={placeUrl('/bench', record.id)} prefetch={false} className={styles.name}>
@@ -120,20 +119,18 @@ function ShotRow({
         {answer === null
           ? ''
           : cautions > 0
-            ? cautions === 1
-              ? '1 caution'
-              : `${cautions} cautions`
+            ? messages.n1Caution({ cautions })
             : 'settings' in answer
-              ? 'holds'
-              : 'no answer'}
+              ? messages.holds
+              : messages.noAnswer}
       </span>
       <Link
         href={placeUrl('/carry', record.id)}
         prefetch={false}
-        aria-label={`Carry ${name}`}
+        aria-label={messages.carryName({ name })}
         className={styles.carry}
       >
-        Carry
+        {messages.carry}
       </Link>
     </li>
   );
@@ -149,7 +146,7 @@ function useShortAnswer(shot: Shot): ShortAnswer | null {
         if (!gone) setResult({ of: shot, answer });
       },
       () => {
-        if (!gone) setResult({ of: shot, answer: { refused: 'not worked out; open it on the Bench' } });
+        if (!gone) setResult({ of: shot, answer: { refused: messages.notWorkedOutOpenIt } });
       },
     );
     return () => {

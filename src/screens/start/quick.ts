@@ -1,3 +1,4 @@
+import * as messages from '@/language/start';
 import { ACTIVITIES, ACTIVITY_HABITS } from '@/core/vocabulary/activities';
 import type { Activity } from '@/core/vocabulary/activities';
 import type { Shot, ShotInput } from '@/core/records/shot';
@@ -15,17 +16,17 @@ export interface QuickBrief {
 type SceneLight = Extract<NonNullable<ShotInput['light']>, { kind: 'scene' }>;
 
 const LIGHTS: Record<string, { label: string; from: SceneLight['from']; to: SceneLight['from'] }> = {
-  sunShade: { label: 'sun and open shade', from: 'openShade', to: 'openSun' },
-  sun: { label: 'open sun all the way', from: 'openSun', to: 'openSun' },
-  sunWood: { label: 'sun into a light wood', from: 'lightWood', to: 'openSun' },
-  denseWood: { label: 'dense wood and glades', from: 'denseWood', to: 'openShade' },
-  gorge: { label: 'gorge floor into sun', from: 'gorgeFloor', to: 'openSun' },
-  snow: { label: 'snow in the sun', from: 'hazySun', to: 'snowSun' },
-  cloud: { label: 'cloud, bright to heavy', from: 'heavyOvercast', to: 'brightCloud' },
-  dusk: { label: 'after sunset', from: 'afterSunset', to: 'afterSunset' },
-  hall: { label: 'a lit hall', from: 'sportsHall', to: 'brightHall' },
-  room: { label: 'a lit room', from: 'litRoom', to: 'litRoom' },
-  street: { label: 'a lit street', from: 'litStreet', to: 'litStreet' },
+  sunShade: { label: messages.sunAndOpenShade, from: 'openShade', to: 'openSun' },
+  sun: { label: messages.openSunAllTheWay, from: 'openSun', to: 'openSun' },
+  sunWood: { label: messages.sunIntoALightWood, from: 'lightWood', to: 'openSun' },
+  denseWood: { label: messages.denseWoodAndGlades, from: 'denseWood', to: 'openShade' },
+  gorge: { label: messages.gorgeFloorIntoSun, from: 'gorgeFloor', to: 'openSun' },
+  snow: { label: messages.snowInTheSun, from: 'hazySun', to: 'snowSun' },
+  cloud: { label: messages.cloudBrightToHeavy, from: 'heavyOvercast', to: 'brightCloud' },
+  dusk: { label: messages.afterSunset, from: 'afterSunset', to: 'afterSunset' },
+  hall: { label: messages.aLitHall, from: 'sportsHall', to: 'brightHall' },
+  room: { label: messages.aLitRoom, from: 'litRoom', to: 'litRoom' },
+  street: { label: messages.aLitStreet, from: 'litStreet', to: 'litStreet' },
 };
 
 export const RIDE_OPTIONS = ACTIVITIES.map((value) => ({
@@ -34,10 +35,10 @@ export const RIDE_OPTIONS = ACTIVITIES.map((value) => ({
 }));
 export const LIGHT_OPTIONS = Object.entries(LIGHTS).map(([value, { label }]) => ({ value, label }));
 export const PLAYBACK_OPTIONS = [
-  { value: 1, label: 'in real time' },
-  { value: 2, label: 'slowed 2×' },
-  { value: 4, label: 'slowed 4×' },
-  { value: 8, label: 'slowed 8×' },
+  { value: 1, label: messages.inRealTime },
+  { value: 2, label: messages.slowed2 },
+  { value: 4, label: messages.slowed4 },
+  { value: 8, label: messages.slowed8 },
 ];
 
 export const FIRST_BRIEF: QuickBrief = { ride: 'riding', light: 'sunShade', playback: 1 };
@@ -55,5 +56,7 @@ export function shotOfQuick({ ride, light, playback }: QuickBrief): Shot {
 }
 
 function placeName(from: SceneLight['from'], to: SceneLight['from']): string {
-  return from === to ? SCENE_LABEL[from] : `${SCENE_LABEL[from]} to ${SCENE_LABEL[to]}`;
+  return from === to
+    ? SCENE_LABEL[from]
+    : messages.fromToTo({ from: SCENE_LABEL[from], to: SCENE_LABEL[to] });
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/ui';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { partCount, partName } from '@/core/records/secondAngles';
@@ -24,7 +25,7 @@ export function AngleSwitch({
   if (count === 1) return null;
   return (
     <nav
-      aria-label={shot.pair ? 'Cameras and halves of this shot' : 'Cameras of this shot'}
+      aria-label={shot.pair ? messages.camerasAndHalvesOfThis : messages.camerasOfThisShot}
       className={styles.angles}
     >
       {Array.from({ length: count }, (_, index) => (

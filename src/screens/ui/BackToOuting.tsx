@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/ui';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { outingUrl, useOutingAddress } from '../routes';
@@ -10,7 +11,7 @@ export function BackToOuting({ className }: { className: string }): ReactNode {
   if (outingId === null) return null;
   return (
     <Link href={outingUrl('/outing', outingId, dayId)} className={className}>
-      Back to the outing
+      {messages.backToTheOuting}
     </Link>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/ui';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -24,12 +25,12 @@ export function FaultList({ faults }: { faults: readonly Fault[] }): ReactNode {
       </ol>
       {faults.length > PAGE && (
         <p>
-          Faults {from + 1} to {from + shown.length} of {faults.length}.{' '}
+          {messages.faultsToOf({ from: from + 1, from2: from + shown.length, count: faults.length })}
           <Button size="small" disabled={page === 0} onClick={() => setPage(page - 1)}>
-            The hundred before
+            {messages.theHundredBefore}
           </Button>{' '}
           <Button size="small" disabled={from + PAGE >= faults.length} onClick={() => setPage(page + 1)}>
-            The next hundred
+            {messages.theNextHundred}
           </Button>
         </p>
       )}

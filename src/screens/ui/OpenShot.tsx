@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/ui';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
@@ -30,14 +31,10 @@ export function OpenShot({
   if (record === null)
     return (
       <Empty
-        title={id === null ? 'No shot yet' : 'No such shot here'}
-        text={
-          id === null
-            ? 'Describe a shot first; it opens here.'
-            : 'It may have been removed, or kept in another browser. Undo brings back what was removed in this window.'
-        }
+        title={id === null ? messages.noShotYet : messages.noSuchShotHere}
+        text={id === null ? messages.describeAShotFirstIt : messages.itMayHaveBeenRemoved}
       >
-        <Link href="/?new=1">Describe a new shot</Link>
+        <Link href="/?new=1">{messages.describeANewShot}</Link>
       </Empty>
     );
   return children(record, shots ?? []);

@@ -1,3 +1,4 @@
+import * as messages from '@/language/app';
 import * as z from 'zod';
 import { checkAgainst } from '@/core/schema/faults';
 import { InstantSchema } from '@/core/schema/times';
@@ -8,8 +9,8 @@ export const dynamic = 'force-dynamic';
 /** A number as an address tells it; an empty one is none. */
 const told = (number: z.ZodType<number, number>): z.ZodType<number, string> =>
   z
-    .string('expected a number')
-    .regex(/^-?\d+(\.\d+)?$/, 'expected a number')
+    .string(messages.expectedANumber)
+    .regex(/^-?\d+(\.\d+)?$/, messages.expectedANumber)
     .transform(Number)
     .pipe(number);
 

@@ -1,3 +1,4 @@
+import * as messages from '@/language/app';
 import type { Fault } from '@/core/schema/fault';
 import { readShot } from '@/core/records/shot';
 import { parseJson } from '@/formats/json';
@@ -16,12 +17,14 @@ export async function POST(request: Request): Promise<Response> {
     return faulty(415, [
       {
         path: '',
-        text: `expected the header "content-type: application/json"${type === '' ? '' : `, got "${type.slice(0, 80)}"`}`,
+        text: messages.expectedTheHeaderContentType({
+          type: type === '' ? '' : messages.got({ type: type.slice(0, 80) }),
+        }),
       },
     ]);
   const text = await bodyText(request);
   if (text === null)
-    return faulty(413, [{ path: '', text: `expected at most ${BODY_LIMIT} bytes; send one shot at a time` }]);
+    return faulty(413, [{ path: '', text: messages.expectedAtMostBytesSend({ bodyLimit: BODY_LIMIT }) }]);
   const parsed = parseJson(text);
   const shot = parsed.ok ? readShot(parsed.value) : parsed;
   if (!shot.ok) return faulty(400, shot.faults);

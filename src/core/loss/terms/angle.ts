@@ -31,7 +31,6 @@ const [SHORT, CHOPPY_FROM, CHOPPY, MOST, LONG, UNUSED] = [
 export const angle: TermOf<'angle', MotionFacts> = {
   id: 'angle',
   owner: 'motion',
-  label: 'motion look',
   seen: 'movement choppier or smoother than what the school calls natural',
   formula:
     'stops shorter than the aim × short, past choppyFrom × choppy more, at most `most`; stops longer × long; at the worse end of the light',

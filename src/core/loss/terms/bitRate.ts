@@ -12,7 +12,6 @@ const slopes = {
 export const bitRate: TermOf<'bitRate', FileFacts> = {
   id: 'bitRate',
   owner: 'file',
-  label: 'bit rate',
   seen: 'fine, fast texture breaks up into blocks',
   formula: 'octaves of bits a pixel short of what the activity’s texture needs × perOctave',
   slopes,

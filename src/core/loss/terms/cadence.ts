@@ -17,7 +17,6 @@ const slopes = {
 export const cadence: TermOf<'cadence', RateFacts> = {
   id: 'cadence',
   owner: 'rate',
-  label: 'uneven frames',
   seen: 'pans hitch, since the rates do not divide; or frames are filmed and never shown',
   formula:
     'uneven ÷ frames captured for each shown, at the worst speed; octaves of frames never shown × dropped',

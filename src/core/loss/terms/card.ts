@@ -12,7 +12,6 @@ const slopes = {
 export const card: TermOf<'card', FileFacts> = {
   id: 'card',
   owner: 'file',
-  label: 'card',
   seen: 'the recording is cut off by a full card',
   formula:
     'cutOff as soon as the recording is longer than the card, octaves past it × perOctave; none for a loop',

@@ -28,7 +28,6 @@ export interface ColourFacts {
 export const colour: TermOf<'colour', ColourFacts> = {
   id: 'colour',
   owner: 'colour',
-  label: 'colour',
   seen: 'the picture looks dull as it is, or breaks when it is graded',
   formula: 'by grade and colour',
   slopes,

@@ -26,7 +26,6 @@ export const RUNNING_AT_LEAST = slopes.shutterFree.value;
 export const drift: TermOf<'drift', ExposureFacts> = {
   id: 'drift',
   owner: 'exposure',
-  label: 'exposure drifting',
   seen: 'brightness, grain or the look of movement changes within the shot',
   formula:
     'shutterFree or isoFree where something may move; expected stops between both ends of the light × isoStop and × shutterStop',

@@ -13,7 +13,6 @@ const slopes = {
 export const editCrop: TermOf<'editCrop', FrameFacts> = {
   id: 'editCrop',
   owner: 'frame',
-  label: 'edit crop',
   seen: 'the edges of what was filmed are not in the film',
   formula: 'share of the width given up × wholePicture',
   slopes,

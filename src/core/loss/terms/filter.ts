@@ -14,7 +14,6 @@ const PER_STOP = slopes.perStop.value;
 export const filter: TermOf<'filter', ExposureFacts> = {
   id: 'filter',
   owner: 'exposure',
-  label: 'filter',
   seen: 'glass to carry and clean; what a polarizer, variable or haze filter does besides darkening',
   formula: 'stops of glass × perStop + what its kind does besides darkening',
   slopes,

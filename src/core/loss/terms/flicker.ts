@@ -28,7 +28,6 @@ const SEEN: Readonly<Record<PulseSeen['seen'], number>> = {
 export const flicker: TermOf<'flicker', MotionFacts> = {
   id: 'flicker',
   owner: 'motion',
-  label: 'flicker',
   seen: 'lamps pulse, or stand as stripes across the picture',
   formula:
     'share of the pulse left in an exposure × wholePulse × how it is seen when played: pulsing 1, shimmer, bands or steady',

@@ -21,7 +21,6 @@ const [PER_STOP, CAREFUL, PAST_CAREFUL] = [
 export const noise: TermOf<'noise', ExposureFacts> = {
   id: 'noise',
   owner: 'exposure',
-  label: 'noise',
   seen: 'grain in the shade, by the ISO that the dark end takes',
   formula:
     'expected stops of ISO above the standard base at the dark end × perStop, those past carefulStops × pastCareful more',

@@ -34,7 +34,6 @@ const LEAST_GUARD = 0.2;
 export const over: TermOf<'over', ExposureFacts> = {
   id: 'over',
   owner: 'exposure',
-  label: 'white sky',
   seen: 'the bright end of the light lies above the window: sky, snow and foam turn white',
   formula:
     'expected stops above the window ÷ guard × wholeGuard, those past the guard × pastGuard more, those lostFrom past it × lost more; the dark end likewise × otherEnd',

@@ -28,7 +28,6 @@ const DEMAND: Readonly<Record<Screen, number>> = {
 export const resolution: TermOf<'resolution', FrameFacts> = {
   id: 'resolution',
   owner: 'frame',
-  label: 'too few pixels',
   seen: 'the picture is soft on the screen it is watched on, or has no room for the edit',
   formula:
     '(octaves short of the delivered width × perOctave + octaves short of reserve × noReserve) × the screen; octaves past idleFrom × idle',

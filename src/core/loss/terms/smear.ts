@@ -15,7 +15,6 @@ const [PER_OCTAVE, UNSTEADY] = [slopes.perOctave.value, slopes.unsteady.value];
 export const smear: TermOf<'smear', MotionFacts> = {
   id: 'smear',
   owner: 'motion',
-  label: 'shake smear',
   seen: 'the picture softens and sharpens with every bump, which no steadying takes out',
   formula:
     'octaves of the longest shutter over the shake floor × perOctave; × unsteady where nothing is steadied',

@@ -13,7 +13,6 @@ const slopes = {
 export const steadiness: TermOf<'steadiness', FrameFacts> = {
   id: 'steadiness',
   owner: 'frame',
-  label: 'shaking picture',
   seen: 'the picture swings with every step, bump or gust',
   formula:
     'log2(1 + swing left in per cent of the width ÷ feltPct) × perOctave; idle for a hold without work',

@@ -22,7 +22,6 @@ export const STROBING_BLUR_SHARE = slopes.blurShare.value;
 export const strobing: TermOf<'strobing', MotionFacts> = {
   id: 'strobing',
   owner: 'motion',
-  label: 'strobing',
   seen: 'near things jump across the frame as single pictures',
   formula:
     'octaves of the step over 1.5 % of the width × octaves of blur missing from blurShare of the step × perOctaveOfBoth, at most `most`; typical and worst movement three to one',

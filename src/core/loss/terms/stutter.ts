@@ -16,7 +16,6 @@ const slopes = {
 export const stutter: TermOf<'stutter', RateFacts> = {
   id: 'stutter',
   owner: 'rate',
-  label: 'stutter',
   seen: 'slowed movement goes in steps, since frames repeat',
   formula:
     'octaves of different frames seen short of the timeline × perOctave, short of 24 × seen more; broken below 18',

@@ -14,7 +14,6 @@ const PER_OCTAVE = slopes.perOctave.value;
 export const subjectBlur: TermOf<'subjectBlur', MotionFacts> = {
   id: 'subjectBlur',
   owner: 'motion',
-  label: 'subject blur',
   seen: 'what should be read in passing is a streak',
   formula:
     'octaves of the longest shutter over the one that blurs the subject by 3 % of the width × perOctave',

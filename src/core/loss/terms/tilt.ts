@@ -15,7 +15,6 @@ const slopes = {
 export const tilt: TermOf<'tilt', FrameFacts> = {
   id: 'tilt',
   owner: 'frame',
-  label: 'tilt',
   seen: 'the horizon leans for the whole run',
   formula:
     'degrees past unseenDeg that no hold rights × perDegree, at most `most`; in the edit octaves cut × cut',

@@ -30,7 +30,6 @@ const [PER_STOP, CRUSHED_FROM, CRUSHED, BLACK_FROM, BLACK, OTHER_END] = [
 export const under: TermOf<'under', ExposureFacts> = {
   id: 'under',
   owner: 'exposure',
-  label: 'dark shade',
   seen: 'the dark end of the light lies below the window: shade closes up, then the picture is black',
   formula:
     'expected stops below the window × perStop, those past crushedFrom × crushed more, those past blackFrom × black more; the bright end likewise × otherEnd',

@@ -14,7 +14,6 @@ const slopes = {
 export const viewNarrow: TermOf<'viewNarrow', FrameFacts> = {
   id: 'viewNarrow',
   owner: 'frame',
-  label: 'view too narrow',
   seen: 'what the shot is about lies outside the frame',
   formula: 'octaves of view short of what ride and subject want of this lens × perOctave',
   slopes,

@@ -13,7 +13,6 @@ const slopes = {
 export const viewWide: TermOf<'viewWide', FrameFacts> = {
   id: 'viewWide',
   owner: 'frame',
-  label: 'view too wide',
   seen: 'edges bend, or the subject is lost in the frame',
   formula: 'octaves of view past what the shot bears × bent; octaves of the subject under a fortieth × lost',
   slopes,

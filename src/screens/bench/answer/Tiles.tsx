@@ -1,11 +1,12 @@
 'use client';
 
+import * as messages from '@/language/bench/answer';
 import { Pin } from 'lucide-react';
 import { useDeferredValue, useMemo } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import type { SettingKey, Settings } from '@/core/records/settings';
-import { tenths, trimmed } from '@/core/units/format';
+import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
 import { reasonsOf } from '@/core/answer/reasons';
 import type { Solution } from '@/core/answer/solve';
@@ -93,10 +94,15 @@ function Tile({
   const cost = costs.get(setting) ?? null;
 
   const take = (choice: Choice): void =>
-    editing.preview(`set the ${name.toLowerCase()}`, (shot) => pinnedTo(shot, setting, choice.pins));
+    editing.preview(messages.setThe({ name: name.toLowerCase() }), (shot) =>
+      pinnedTo(shot, setting, choice.pins),
+    );
   const toggle = (): void =>
-    editing.commit(pinned ? `let the ${name.toLowerCase()} go` : `pin the ${name.toLowerCase()}`, (shot) =>
-      pinned ? released(shot, setting) : pinnedTo(shot, setting, pinsHolding(setting, settings)),
+    editing.commit(
+      pinned
+        ? messages.letTheGo({ name: name.toLowerCase() })
+        : messages.pinThe({ name: name.toLowerCase() }),
+      (shot) => (pinned ? released(shot, setting) : pinnedTo(shot, setting, pinsHolding(setting, settings))),
     );
   const onKeyDown = (event: KeyboardEvent): void => {
     const up = event.key === 'ArrowUp' || event.key === 'ArrowRight';
@@ -136,7 +142,7 @@ function Tile({
         <button
           type="button"
           className={`${styles.tileValue ?? ''} numerals`}
-          aria-label={`${name}: ${text}, ${pinned ? 'pinned by you' : 'worked out'}`}
+          aria-label={`${name}: ${text}, ${pinned ? messages.pinnedByYou : messages.workedOut}`}
           aria-haspopup="menu"
           onKeyDown={onKeyDown}
         >
@@ -148,14 +154,18 @@ function Tile({
         className={styles.pin}
         aria-pressed={pinned}
         onClick={toggle}
-        aria-label={`Pin ${name.toLowerCase()}`}
+        aria-label={messages.pin({ name: name.toLowerCase() })}
       >
         <Pin size={15} fill={pinned ? 'currentColor' : 'none'} aria-hidden />
       </button>
       {!small && <p className={styles.tileWhy}>{why?.short ?? why?.text}</p>}
       {pinned && !stale && (
         <p className={styles.tileCost}>
-          {cost === null ? 'pinned' : cost > 0.02 ? `pinned, costs ${tenths(cost)}` : 'pinned, costs nothing'}
+          {cost === null
+            ? messages.pinned
+            : cost > 0.02
+              ? messages.pinnedCosts({ cost: tenths(cost) })
+              : messages.pinnedCostsNothing}
         </p>
       )}
     </div>
@@ -189,14 +199,17 @@ function split(setting: SettingKey, settings: Settings, text: string): [loud: st
   switch (setting) {
     case 'shutterSeconds':
       return settings.shutterMode === 'auto'
-        ? [text.replace(' s, auto', ''), 's and shorter, auto']
-        : [text.replace(' s', ''), `s · ${trimmed(settings.shutterAngleDeg, 0)}°`];
+        ? [shutterFraction(settings.shutterSeconds), messages.sAndShorterAuto]
+        : [
+            shutterFraction(settings.shutterSeconds),
+            messages.sAtAngle({ angle: trimmed(settings.shutterAngleDeg, 0) }),
+          ];
     case 'resolution':
       return [String(settings.resolution.width), `×${settings.resolution.height}`];
     case 'filter':
       return settings.filter.ids.length === 0
         ? [text, '']
-        : [text, `${trimmed(settings.filter.stops, 1)} stops`];
+        : [text, messages.stops({ stops: trimmed(settings.filter.stops, 1) })];
     case 'frameRate':
     case 'bitRateMbps':
     case 'view': {

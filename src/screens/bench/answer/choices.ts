@@ -1,3 +1,4 @@
+import * as messages from '@/language/bench/answer';
 import { shutterAngleDeg } from '@/core/playback/shutterAngle';
 import { STABILIZATIONS } from '@/core/vocabulary/modes';
 import { modesOf } from '@/core/camera/modeTable';
@@ -7,7 +8,14 @@ import type { Pins, SettingKey, Settings } from '@/core/records/settings';
 import { search } from '@/core/search/search';
 import { spaceFor } from '@/core/search/space';
 import { THIRD_STOP_SHUTTERS } from '@/core/units/stops';
-import { CODEC_LABEL, COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from '@/words/labels';
+import {
+  CODEC_LABEL,
+  COLOUR_LABEL,
+  RECORDING_LABEL,
+  STABILIZATION_LABEL,
+  viewLabel,
+  STRENGTH_LABEL,
+} from '@/words/labels';
 import { filterText, isoText, offsetText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { withoutPins } from './pins';
@@ -36,7 +44,7 @@ export function choicesFor(key: SettingKey, brief: Brief, now: Settings, notatio
       )
         .sort((a, b) => a - b)
         .map((frameRate) => ({
-          label: `${trimmed(frameRate, 3)} fps`,
+          label: messages.fps({ frameRate: trimmed(frameRate, 3) }),
           pins: { frameRate },
           current: frameRate === now.frameRate,
         }));
@@ -65,7 +73,7 @@ export function choicesFor(key: SettingKey, brief: Brief, now: Settings, notatio
         }));
     case 'view':
       return brief.camera.views.map(({ id, horizontalDeg }) => ({
-        label: `${viewLabel(id)}, ${horizontalDeg}° before any crop`,
+        label: messages.beforeAnyCrop({ id: viewLabel(id), horizontalDeg }),
         pins: { view: { id } },
         current: id === now.view.id,
       }));
@@ -76,7 +84,7 @@ export function choicesFor(key: SettingKey, brief: Brief, now: Settings, notatio
       )
         .sort((a, b) => a - b)
         .map((bitRateMbps) => ({
-          label: `${trimmed(bitRateMbps, 1)} Mbit/s`,
+          label: messages.mbitS({ bitRateMbps: trimmed(bitRateMbps, 1) }),
           pins: { bitRateMbps },
           current: bitRateMbps === now.bitRateMbps,
         }));
@@ -102,7 +110,7 @@ export function choicesFor(key: SettingKey, brief: Brief, now: Settings, notatio
         modes.flatMap((mode) => mode.encodings.map((encoding) => encoding.bitDepth)),
         String,
       ).map((bitDepth) => ({
-        label: `${bitDepth} bit`,
+        label: messages.bit({ bitDepth }),
         pins: { bitDepth },
         current: bitDepth === now.bitDepth,
       }));
@@ -126,20 +134,20 @@ export function choicesFor(key: SettingKey, brief: Brief, now: Settings, notatio
       }));
     case 'whiteBalance':
       return (['auto', 2800, 3200, 4000, 5000, 5600, 6500, 7500] as const).map((whiteBalance) => ({
-        label: whiteBalance === 'auto' ? 'automatic' : `${whiteBalance} K`,
+        label: whiteBalance === 'auto' ? messages.automatic : messages.whiteBalance({ whiteBalance }),
         pins: { whiteBalance },
         current: whiteBalance === now.whiteBalance,
       }));
     case 'exposureOffsetStops':
       return [-1, -0.7, -0.5, -0.3, 0, 0.3, 0.5].map((exposureOffsetStops) => ({
-        label: `${offsetText(exposureOffsetStops)} EV`,
+        label: messages.exposureOffsetStops({ exposureOffsetStops: offsetText(exposureOffsetStops) }),
         pins: { exposureOffsetStops },
         current: exposureOffsetStops === now.exposureOffsetStops,
       }));
     case 'sharpening':
     case 'noiseReduction':
       return (['low', 'standard', 'high'] as const).map((value) => ({
-        label: value,
+        label: STRENGTH_LABEL[value],
         pins: { [key]: value },
         current: value === now[key],
       }));
@@ -157,12 +165,15 @@ function shutterChoices(brief: Brief, now: Settings): Choice[] {
     (seconds) => seconds.toPrecision(6),
   );
   const fixed = times.map((shutterSeconds): Choice => ({
-    label: `${shutterFraction(shutterSeconds)} s · ${trimmed(shutterAngleDeg(now.frameRate, shutterSeconds), 0)}°`,
+    label: messages.shutterSecondsAndFrameRate({
+      shutterSeconds: shutterFraction(shutterSeconds),
+      frameRate: trimmed(shutterAngleDeg(now.frameRate, shutterSeconds), 0),
+    }),
     pins: { shutterSeconds, shutterMode: 'fixed' },
     current: now.shutterMode === 'fixed' && Math.abs(shutterSeconds / now.shutterSeconds - 1) < 1e-6,
   }));
   const running: Choice = {
-    label: 'let it run (automatic)',
+    label: messages.letItRunAutomatic,
     pins: { shutterMode: 'auto' },
     current: now.shutterMode === 'auto',
   };
@@ -178,7 +189,7 @@ function isoChoices(brief: Brief, now: Settings): Choice[] {
   return usable
     .flatMap((min) => usable.filter((max) => max >= min).map((max) => ({ min, max })))
     .map((iso) => ({
-      label: iso.min === iso.max ? `${iso.min} fixed` : isoText(iso),
+      label: iso.min === iso.max ? messages.fixed({ min: iso.min }) : isoText(iso),
       pins: { iso },
       current: iso.min === now.iso.min && iso.max === now.iso.max,
     }));

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/brief';
 import { Select } from 'antd';
 import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
@@ -40,15 +41,15 @@ export function KitWord({
   ];
   return (
     <>
-      <span>In the bag </span>
+      <span>{messages.inTheBag}</span>
       <span className={`${styles.word ?? ''} ${(usual ? styles.usual : styles.mine) ?? ''}`}>
         <Select
           mode="multiple"
-          aria-label={`Filters in the bag${usual ? ', usual value' : ', set by you'}`}
+          aria-label={messages.filtersInTheBagUsual({ usual })}
           variant="borderless"
           popupMatchSelectWidth={false}
           suffix={<span />}
-          placeholder="no filters"
+          placeholder={messages.noFilters}
           maxTagPlaceholder=""
           value={brief.filters.map(({ id }) => id)}
           options={listed.map((filter) => ({ value: filter.id, label: filterName(filter) }))}
@@ -59,7 +60,7 @@ export function KitWord({
             </span>
           )}
           onChange={(ids: string[]) =>
-            editing.commit('change the filters in the bag', (shot) => ({
+            editing.commit(messages.changeTheFiltersInThe, (shot) => ({
               ...shot,
               filters: listed.filter(({ id }) => ids.includes(id)),
             }))

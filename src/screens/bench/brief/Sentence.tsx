@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/brief';
 import { InputNumber, Select } from 'antd';
 import { memo, useDeferredValue } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
@@ -29,7 +30,7 @@ const Words = memo(function Words({ told: { brief, assumed, editing } }: { told:
   const own = useOwnThings();
   const usual = new Set(assumed.map(({ path }) => path));
   return (
-    <div className={styles.sentence} role="group" aria-label="The brief">
+    <div className={styles.sentence} role="group" aria-label={messages.theBrief}>
       {sentenceOf(brief, own).map((line, at) => (
         <p key={at}>
           {line.map((stretch, index) =>
@@ -69,12 +70,14 @@ function WordControl({
   editing: ShotEditing;
   usual: boolean;
 }): ReactNode {
-  const label = `${word.name}${usual ? ', usual value' : ', set by you'}`;
+  const label = `${word.name}${usual ? messages.usualValue : messages.setByYou}`;
   const className = `${styles.word ?? ''} ${usual ? (styles.usual ?? '') : (styles.mine ?? '')}`;
   const reset = (event: KeyboardEvent): void => {
     if (event.key !== 'Delete' || word.kind !== 'choice') return;
     event.preventDefault();
-    editing.commit(`give back ${word.name.toLowerCase()}`, (shot) => word.set(shot, null, brief));
+    editing.commit(messages.giveBack({ word: word.name.toLowerCase() }), (shot) =>
+      word.set(shot, null, brief),
+    );
   };
   if (word.kind === 'choice')
     return (
@@ -86,9 +89,9 @@ function WordControl({
           popupMatchSelectWidth={false}
           suffix={<span />}
           value={word.value(brief)}
-          options={[...word.options, ...(usual ? [] : [{ value: USUAL, label: 'back to the usual' }])]}
+          options={[...word.options, ...(usual ? [] : [{ value: USUAL, label: messages.backToTheUsual }])]}
           onSelect={(value) =>
-            editing.commit(`change ${word.name.toLowerCase()}`, (shot) =>
+            editing.commit(messages.change({ word: word.name.toLowerCase() }), (shot) =>
               word.set(shot, value === USUAL ? null : value, brief),
             )
           }
@@ -118,10 +121,12 @@ function WordControl({
         step={word.step}
         onChange={(next) => {
           if (next === null || (next >= word.min && next <= word.max))
-            editing.preview(`change ${word.name.toLowerCase()}`, (shot) => word.set(shot, next, brief));
+            editing.preview(messages.change({ word: word.name.toLowerCase() }), (shot) =>
+              word.set(shot, next, brief),
+            );
         }}
-        onBlur={() => editing.commit(`change ${word.name.toLowerCase()}`)}
-        onPressEnter={() => editing.commit(`change ${word.name.toLowerCase()}`)}
+        onBlur={() => editing.commit(messages.change({ word: word.name.toLowerCase() }))}
+        onPressEnter={() => editing.commit(messages.change({ word: word.name.toLowerCase() }))}
       />
       {word.unit !== '' && <span className={styles.unit}>{word.unit}</span>}
     </span>

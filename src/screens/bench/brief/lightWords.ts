@@ -1,3 +1,4 @@
+import * as messages from '@/language/bench/brief';
 import { evRangeOf } from '@/core/light/lightRange';
 import { luxOfEv } from '@/core/light/face';
 import { LAMPS } from '@/core/light/lamps';
@@ -16,7 +17,7 @@ import type { Stretch, Word } from './wordParts';
 export function lightSentence(brief: Brief): Stretch[] {
   const kind: Word = {
     id: 'lightKind',
-    name: 'Light told by',
+    name: messages.lightToldBy,
     path: 'light',
     kind: 'choice',
     options: Object.entries(LIGHT_KINDS).map(([value, label]) => ({ value, label })),
@@ -27,19 +28,26 @@ export function lightSentence(brief: Brief): Stretch[] {
     },
   };
   return [
-    'Light by',
+    messages.lightBy,
     kind,
     ...lightWords(brief.light),
-    '; ISO up to',
+    messages.isoUpTo,
     {
-      ...number('isoCeiling', 'ISO ceiling', 'limits', '', [25, 409_600, 100], (b) => b.limits.isoCeiling),
+      ...number(
+        'isoCeiling',
+        messages.isoCeiling,
+        'limits',
+        '',
+        [25, 409_600, 100],
+        (b) => b.limits.isoCeiling,
+      ),
       set: (shot: Shot, value: unknown) =>
         withKey(shot, 'limits', 'isoCeiling', typeof value === 'number' ? Math.round(value) : null),
     },
-    ', lit by',
+    messages.litBy,
     {
       id: 'lamps',
-      name: 'Lamps',
+      name: messages.lamps,
       path: 'limits.lamps',
       kind: 'choice',
       options: options(LAMPS, LAMPS_LABEL),
@@ -48,36 +56,43 @@ export function lightSentence(brief: Brief): Stretch[] {
     },
     ...(brief.limits.lamps === 'screen'
       ? [
-          'pulsing at',
-          number('screenHz', 'Screen pulse', 'limits', 'Hz', [20, 20_000, 10], (b) => b.limits.screenHz),
+          messages.pulsingAt,
+          number(
+            'screenHz',
+            messages.screenPulse,
+            'limits',
+            messages.unitHz,
+            [20, 20_000, 10],
+            (b) => b.limits.screenHz,
+          ),
         ]
       : []),
-    ', mains',
+    messages.mains,
     {
       id: 'mainsHz',
-      name: 'Mains',
+      name: messages.mainsTitle,
       path: 'limits.mainsHz',
       kind: 'choice',
-      options: ['50', '60'].map((value) => ({ value, label: `${value} Hz` })),
+      options: ['50', '60'].map((value) => ({ value, label: messages.value({ value }) })),
       value: (b) => String(b.limits.mainsHz),
       set: (shot, value) => withKey(shot, 'limits', 'mainsHz', value === null ? null : Number(value)),
     },
-    ', recording',
+    messages.recording,
     {
       id: 'recordSeconds',
-      name: 'Recording',
+      name: messages.recordingTitle,
       path: 'limits.recordSeconds',
       kind: 'number',
-      unit: 'min',
+      unit: messages.min,
       min: 0.1,
       max: 10_080,
       step: 5,
       value: (b) => Number(trimmed(b.limits.recordSeconds / 60, 1)),
       set: (shot, value) => withKey(shot, 'limits', 'recordSeconds', value === null ? null : value * 60),
     },
-    'on a',
-    number('cardGb', 'Card', 'limits', 'GB', [1, 16_384, 32], (b) => b.limits.cardGb),
-    'card.',
+    messages.onA,
+    number('cardGb', messages.card, 'limits', 'GB', [1, 16_384, 32], (b) => b.limits.cardGb),
+    messages.cardEnd,
   ];
 }
 
@@ -87,10 +102,10 @@ function lightWords(light: Light): Stretch[] {
       return sunWords(light);
     case 'readings':
       return [
-        'along the run:',
+        messages.alongTheRun,
         {
           id: 'readings',
-          name: 'Readings',
+          name: messages.readings,
           path: 'light',
           kind: 'link',
           part: 'readings',
@@ -99,36 +114,46 @@ function lightWords(light: Light): Stretch[] {
       ];
     case 'scene':
       return [
-        'from',
-        lightWord('lightFrom', 'Light from', 'from'),
-        'to',
-        lightWord('lightTo', 'Light to', 'to'),
+        messages.from,
+        lightWord('lightFrom', messages.lightFrom, 'from'),
+        messages.to,
+        lightWord('lightTo', messages.lightTo, 'to'),
       ];
     case 'range':
-      return ['from', rangeWord('evMin', 'Darkest'), 'to', rangeWord('evMax', 'Brightest')];
+      return [
+        messages.from,
+        rangeWord('evMin', messages.darkest),
+        messages.to,
+        rangeWord('evMax', messages.brightest),
+      ];
     case 'lux':
-      return ['from', luxWord('luxMin', 'Darkest'), 'to', luxWord('luxMax', 'Brightest')];
+      return [
+        messages.from,
+        luxWord('luxMin', messages.darkest),
+        messages.to,
+        luxWord('luxMax', messages.brightest),
+      ];
     case 'reading':
       return [
-        'at f/',
-        readingWord('fNumber', 'Reading f-number', '', [0.7, 64, 0.1]),
+        messages.atF,
+        readingWord('fNumber', messages.readingFNumber, '', [0.7, 64, 0.1]),
         ', 1/',
         readingWord(
           'shutterSeconds',
-          'Reading shutter, 1 over',
-          's',
+          messages.readingShutter1Over,
+          messages.unitSeconds,
           [0.001, 1_000_000, 10],
           (l) => Math.round(1 / l.shutterSeconds),
           (v) => 1 / v,
         ),
-        ', ISO',
-        readingWord('iso', 'Reading ISO', '', [6, 409_600, 100], undefined, Math.round),
-        'behind',
-        readingWord('filterStops', 'Reading filter', 'stops', [0, 20, 1]),
-        ', darker by',
-        readingWord('darkerStops', 'Darker by', 'stops', [0, 20, 0.5]),
-        ', brighter by',
-        readingWord('brighterStops', 'Brighter by', 'stops', [0, 20, 0.5]),
+        messages.iso,
+        readingWord('iso', messages.readingISO, '', [6, 409_600, 100], undefined, Math.round),
+        messages.behind,
+        readingWord('filterStops', messages.readingFilter, messages.stops, [0, 20, 1]),
+        messages.darkerBy,
+        readingWord('darkerStops', messages.darkerByTitle, messages.stops, [0, 20, 0.5]),
+        messages.brighterBy,
+        readingWord('brighterStops', messages.brighterByTitle, messages.stops, [0, 20, 0.5]),
       ];
   }
 }
@@ -155,7 +180,7 @@ function rangeWord(id: 'evMin' | 'evMax', name: string): Word {
     name,
     path: `light.${id}`,
     kind: 'number',
-    unit: 'EV',
+    unit: messages.unitEv,
     min: -10,
     max: 24,
     step: 0.5,
@@ -174,7 +199,7 @@ const luxWord = (id: 'luxMin' | 'luxMax', name: string): Word => ({
   name,
   path: `light.${id}`,
   kind: 'number',
-  unit: 'lux',
+  unit: messages.lux,
   min: 0.01,
   max: 1_000_000,
   step: 1000,
@@ -211,12 +236,12 @@ const readingWord = (
 });
 
 const LIGHT_KINDS = {
-  scene: 'named scenes',
-  sun: 'the sun',
-  range: 'a range in EV',
-  reading: 'a camera reading',
-  readings: 'several readings',
-  lux: 'a meter in lux',
+  scene: messages.namedScenes,
+  sun: messages.theSun,
+  range: messages.aRangeInEV,
+  reading: messages.aCameraReading,
+  readings: messages.severalReadings,
+  lux: messages.aMeterInLux,
 } as const;
 
 /** Turning to another way of telling the light keeps the light: the new words start from the same range. */

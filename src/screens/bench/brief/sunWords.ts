@@ -1,3 +1,4 @@
+import * as messages from '@/language/bench/brief';
 import { SHADES, SKIES, SUN_GROUNDS } from '@/core/vocabulary/outdoors';
 import type { Shade, Sky, SunGround } from '@/core/vocabulary/outdoors';
 import { USUAL_SUN } from '@/core/light/sun/sunLight';
@@ -14,7 +15,7 @@ export const SUN_TO_START_FROM: SunLight = {
   lon: 12.3,
   from: '2026-10-03T12:00:00+02:00',
   to: '2026-10-03T13:00:00+02:00',
-  place: 'Tarnholt Gorge',
+  place: messages.tarnholtGorge,
   zone: 'Europe/Rome',
   country: 'IT',
 };
@@ -51,12 +52,12 @@ export function sunWords(light: SunLight): Stretch[] {
     value
       .split('+')
       .map((shade) => SHADE_LABEL[shade as Shade])
-      .join(' and ');
+      .join(messages.and);
   return [
-    'at',
+    messages.at,
     {
       id: 'placeAndTime',
-      name: 'Place and time',
+      name: messages.placeAndTime,
       path: 'light',
       kind: 'link',
       part: 'light',
@@ -65,26 +66,26 @@ export function sunWords(light: SunLight): Stretch[] {
           ? `${told.place ?? placeText(told)}, ${spanText(Date.parse(told.from), Date.parse(told.to), told.zone)}`
           : '',
     },
-    light.clouds?.length ? 'by a forecast, else' : ', sky',
+    light.clouds?.length ? messages.byAForecastElse : messages.sky,
     inSun(
       'sky',
-      'Sky',
+      messages.skyTitle,
       options(SKIES, SKY_LABEL),
       (told) => told.sky ?? USUAL_SUN.sky,
       (value) => value as Sky,
     ),
-    ', over',
+    messages.over,
     inSun(
       'ground',
-      'Ground under the light',
+      messages.groundUnderTheLight,
       options(SUN_GROUNDS, SUN_GROUND_LABEL),
       (told) => told.ground ?? USUAL_SUN.ground,
       (value) => value as SunGround,
     ),
-    ', through',
+    messages.through,
     inSun(
       'shade',
-      'Shade',
+      messages.shade,
       shadesOffered(light).map((value) => ({ value, label: shadeLabel(value) })),
       (told) => (told.shade ?? USUAL_SUN.shade).join('+'),
       (value) => value.split('+') as Shade[],

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { memo, useDeferredValue, useEffect, useRef } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
@@ -36,7 +37,7 @@ export function BenchPanels({ drawn }: { drawn: Drawn }): ReactNode {
       <div
         ref={tabs}
         role="tablist"
-        aria-label="More about this shot"
+        aria-label={messages.moreAboutThisShot}
         className={styles.tabs}
         onKeyDown={step}
       >

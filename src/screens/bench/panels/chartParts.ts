@@ -1,11 +1,14 @@
 'use client';
 
+import * as messages from '@/language/bench';
 import { useEffect, useState } from 'react';
-import { TERM_LABEL, TERMS } from '@/core/loss/table';
+import { TERMS } from '@/core/loss/table';
+import { TERM_LABEL } from '@/words/labels';
 import type { Term } from '@/core/loss/table';
 import { item } from '@/core/units/items';
 
 /** The text face, as charts want to be told. */
+// eslint-disable-next-line no-restricted-syntax -- The name of a typeface.
 export const CHART_FACE = 'Atkinson Hyperlegible Next Variable';
 
 /** Blue, orange, green … told apart by eyes of every kind, and each with its own hatching. */
@@ -40,7 +43,7 @@ export function lossLayers(places: readonly Record<Term, number>[]): LossLayer[]
   });
   const others = places.map((loss) => rest.reduce((sum, term) => sum + loss[term], 0));
   if (Math.max(0, ...others) > WORTH_SHOWING)
-    layers.push({ label: 'all else', values: others, hue: '#777', fill: '#9a9a9a' });
+    layers.push({ label: messages.allElse, values: others, hue: '#777', fill: '#9a9a9a' });
   return layers;
 }
 

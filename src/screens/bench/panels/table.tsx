@@ -1,3 +1,4 @@
+import * as messages from '@/language/bench';
 import dynamic from 'next/dynamic';
 import type { ComponentType, ReactNode } from 'react';
 import { ChoicePanel } from './choice/ChoicePanel';
@@ -5,7 +6,7 @@ import type { Drawn } from './drawn';
 
 /** Comes when it is first opened. */
 function later<P>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
-  return dynamic(load, { ssr: false, loading: () => <p className="quiet">Drawing…</p> });
+  return dynamic(load, { ssr: false, loading: () => <p className="quiet">{messages.drawing}</p> });
 }
 
 const Preview = later(() => import('./preview/PreviewPanel').then((module) => module.PreviewPanel));
@@ -37,85 +38,85 @@ interface Panel {
 export const PANELS = [
   {
     id: 'choice',
-    label: 'The choice',
+    label: messages.theChoice,
     live: false,
     draw: (drawn) => <ChoicePanel {...drawn} />,
   },
   {
     id: 'preview',
-    label: 'Preview',
+    label: messages.preview,
     live: false,
     draw: ({ answered, editing }) => <Preview solution={answered.solution} editing={editing} />,
   },
   {
     id: 'tradeOff',
-    label: 'Trade-offs',
+    label: messages.tradeOffs,
     live: true,
     draw: ({ answered, editing }) => <TradeOff solution={answered.solution} editing={editing} />,
   },
   {
     id: 'light',
-    label: 'Light',
+    label: messages.light,
     live: true,
     draw: ({ answered, editing }) => <Light solution={answered.solution} editing={editing} />,
   },
   {
     id: 'readings',
-    label: 'Readings',
+    label: messages.readings,
     live: true,
     draw: ({ answered, editing }) => <Readings solution={answered.solution} editing={editing} />,
   },
   {
     id: 'lamps',
-    label: 'Lamps and faces',
+    label: messages.lampsAndFaces,
     live: false,
     draw: ({ answered, editing }) => <Lamps solution={answered.solution} editing={editing} />,
   },
   {
     id: 'framing',
-    label: 'Framing',
+    label: messages.framing,
     live: true,
     draw: ({ answered, editing }) => <Framing solution={answered.solution} editing={editing} />,
   },
   {
     id: 'steadiness',
-    label: 'Steadiness',
+    label: messages.steadiness,
     live: false,
     draw: ({ answered, editing }) => <Steadiness solution={answered.solution} editing={editing} />,
   },
   {
     id: 'mounts',
-    label: 'Mounts',
+    label: messages.mounts,
     live: false,
     draw: ({ answered, editing }) => <Mounts solution={answered.solution} editing={editing} />,
   },
   {
     id: 'modes',
-    label: 'Modes',
+    label: messages.modes,
     live: true,
     draw: ({ answered, editing }) => <Modes brief={answered.solution.space.brief} editing={editing} />,
   },
   {
     id: 'cameras',
-    label: 'Cameras',
+    label: messages.cameras,
     live: true,
     draw: ({ record, whole }) => <Cameras id={record.id} whole={whole} />,
   },
   {
     id: 'coverage',
-    label: 'Angles',
+    label: messages.angles,
     live: false,
     draw: ({ answered, editing }) => <Angles shot={editing.shot} solution={answered.solution} />,
   },
   {
     id: 'pair',
-    label: 'Pair',
+    label: messages.pair,
     live: true,
     draw: ({ record, whole }) => <Pair id={record.id} whole={whole} />,
   },
   {
     id: 'lapse',
-    label: 'Time-lapse',
+    label: messages.timeLapse,
     live: true,
     draw: ({ answered, editing }) => <TimeLapse brief={answered.solution.space.brief} editing={editing} />,
   },

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/rule';
 import { scaleLinear } from 'd3-scale';
 import { useRef, useState } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
@@ -69,7 +70,7 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
     },
     onPointerUp: () => {
       setDrag(null);
-      editing.commit('move a handle of the stop rule');
+      editing.commit(messages.moveAHandleOfThe);
     },
     onPointerCancel: () => setDrag(null),
     onKeyDown: (event: KeyboardEvent<SVGGElement>) => {
@@ -99,19 +100,18 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
     handle - left > width - handle
       ? { at: handle - 14, anchor: 'end' as const }
       : { at: handle + 14, anchor: 'start' as const };
-  const glass = filterName === 'none' ? 'no filter' : filterName;
-  const whole = `${glass} · ${shutterFraction(settings.shutterSeconds)} s${running ? ' and shorter' : ''}`;
+  const glass = filterName === 'none' ? messages.noFilter : filterName;
+  const whole = messages.sAndShorter({
+    glass,
+    shutterSeconds: shutterFraction(settings.shutterSeconds),
+    running,
+  });
   const fits = Math.max(handle - left, width - handle) - 20 > whole.length * LETTER;
 
   return (
     <div ref={frame} className={styles.rule}>
       {width > 0 && (
-        <svg
-          width={width}
-          height={HEIGHT}
-          role="group"
-          aria-label="Stop rule: the light and the camera's window in stops"
-        >
+        <svg width={width} height={HEIGHT} role="group" aria-label={messages.stopRuleTheLightAnd}>
           <defs>
             <pattern
               id="hatch-out"
@@ -144,7 +144,7 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
               </g>
             ))}
             <text x={2} y={34} className={styles.ruleWord}>
-              EV
+              {messages.unitEv}
             </text>
           </g>
 
@@ -178,7 +178,7 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
             className={styles.ruleWord}
             textAnchor={bound(light.evMin) < 90 ? 'start' : 'middle'}
           >
-            darkest {evText(light.evMin)}
+            {messages.darkest({ evMin: evText(light.evMin) })}
           </text>
           {light.evMax - light.evMin > 0.3 && x(light.evMax) - x(light.evMin) > 150 && (
             <text
@@ -187,7 +187,7 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
               className={styles.ruleWord}
               textAnchor={bound(light.evMax) > width - 90 ? 'end' : 'middle'}
             >
-              brightest {evText(light.evMax)}
+              {messages.brightest({ evMax: evText(light.evMax) })}
             </text>
           )}
 
@@ -196,11 +196,15 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
             role="slider"
             tabIndex={0}
             className={styles.grip}
-            aria-label="Filter: slides the window"
+            aria-label={messages.filterSlidesTheWindow}
             aria-valuemin={kit[0]?.stops ?? 0}
             aria-valuemax={kit.at(-1)?.stops ?? 0}
             aria-valuenow={settings.filter.stops}
-            aria-valuetext={`${filterName}, window from ${evText(exposure.windowEvMin)} to ${evText(exposure.windowEvMax)}`}
+            aria-valuetext={messages.windowFromTo({
+              filterName,
+              windowEvMin: evText(exposure.windowEvMin),
+              windowEvMax: evText(exposure.windowEvMax),
+            })}
           >
             <rect
               x={left}
@@ -230,8 +234,8 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
             x={left}
             top={BRACKET.top - 4}
             height={BRACKET.height + 8}
-            label="ISO ceiling: stretches the window into the dark"
-            text={`ISO ${settings.iso.max}`}
+            label={messages.isoCeilingStretchesTheWindow}
+            text={messages.iso({ max: settings.iso.max })}
             now={settings.iso.max}
             min={sensor.baseIso}
             max={isoLadder(brief).at(-1) ?? settings.iso.max}
@@ -241,8 +245,8 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
             x={bound(shoulder)}
             top={BRACKET.top - 4}
             height={BRACKET.height + 8}
-            label="Shutter: shifts the window"
-            text={`${shutterFraction(settings.shutterSeconds)} s`}
+            label={messages.shutterShiftsTheWindow}
+            text={messages.shutterSeconds({ shutterSeconds: shutterFraction(settings.shutterSeconds) })}
             now={Math.round(1 / settings.shutterSeconds)}
             min={1}
             max={Math.round(1 / brief.camera.shutter.shortestSeconds)}
@@ -252,8 +256,8 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
             x={bound(light.evMin)}
             top={LIGHT.top}
             height={LIGHT.height}
-            label="Darkest light of the run"
-            text={`EV ${evText(light.evMin)}`}
+            label={messages.darkestLightOfTheRun}
+            text={messages.evMin({ evMin: evText(light.evMin) })}
             now={light.evMin}
             min={-10}
             max={light.evMax}
@@ -263,8 +267,8 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
             x={bound(light.evMax)}
             top={LIGHT.top}
             height={LIGHT.height}
-            label="Brightest light of the run"
-            text={`EV ${evText(light.evMax)}`}
+            label={messages.brightestLightOfTheRun}
+            text={messages.evMax({ evMax: evText(light.evMax) })}
             now={light.evMax}
             min={light.evMin}
             max={24}
@@ -277,19 +281,25 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
       <p className={styles.ruleSays} role="status">
         {dark && (
           <span className={styles.warning}>
-            The dark end stays {tenths(exposure.underStops)} stops dark.{' '}
+            {messages.theDarkEndStaysStops({ underStops: tenths(exposure.underStops) })}
           </span>
         )}
         {white && (
           <span className={exposure.overStops > sensor.guardStops ? styles.warning : undefined}>
-            The bright end stands {tenths(exposure.overStops)} stops over
-            {exposure.overStops > sensor.guardStops ? ' and goes white. ' : ', inside the highlight guard. '}
+            {messages.theBrightEndStandsStops({
+              overStops: tenths(exposure.overStops),
+              isOverStops: exposure.overStops > sensor.guardStops,
+            })}
           </span>
         )}
-        {!dark && !white && <span>The window holds all of the light. </span>}
+        {!dark && !white && <span>{messages.theWindowHoldsAllOf}</span>}
         <span className="quiet">
-          Window {evText(exposure.windowEvMin)} to {evText(exposure.windowEvMax)}; light {evText(light.evMin)}{' '}
-          to {evText(light.evMax)}.
+          {messages.windowToLightTo({
+            windowEvMin: evText(exposure.windowEvMin),
+            windowEvMax: evText(exposure.windowEvMax),
+            evMin: evText(light.evMin),
+            evMax: evText(light.evMax),
+          })}
         </span>
       </p>
     </div>

@@ -1,3 +1,4 @@
+import * as messages from '@/language/bench/rule';
 import { flickerSafeShutters } from '@/core/light/flicker';
 import { filterSettings } from '@/core/filters/kit';
 import type { Brief } from '@/core/brief/brief';
@@ -54,7 +55,7 @@ export function moveHandle(
     case 'evMin': {
       const evMin = clamp(tenth(ev), -10, Math.max(-10, light.evMax));
       return {
-        label: 'change the darkest light',
+        label: messages.changeTheDarkestLight,
         change: (shot) => ({ ...shot, light: { kind: 'range', evMin, evMax: Math.max(evMin, light.evMax) } }),
       };
     }
@@ -62,14 +63,14 @@ export function moveHandle(
       const evMin = Math.max(-10, light.evMin);
       const evMax = clamp(tenth(ev), evMin, 24);
       return {
-        label: 'change the brightest light',
+        label: messages.changeTheBrightestLight,
         change: (shot) => ({ ...shot, light: { kind: 'range', evMin, evMax } }),
       };
     }
     case 'ceiling': {
       const isoCeiling = nearest(isoLadder(brief), settings.iso.max * 2 ** (exposure.windowEvMin - ev));
       return {
-        label: 'change the ISO ceiling',
+        label: messages.changeTheISOCeiling,
         change: (shot) => ({ ...shot, limits: { ...shot.limits, isoCeiling } }),
       };
     }
@@ -79,7 +80,7 @@ export function moveHandle(
         Math.abs(one.stops - wanted) < Math.abs(best.stops - wanted) ? one : best,
       );
       return {
-        label: 'change the filter on the rule',
+        label: messages.changeTheFilterOnThe,
         change: (shot) =>
           pinnedTo(pinnedTo(shot, 'shutterSeconds', pinsHolding('shutterSeconds', settings)), 'filter', {
             filter: { ids: [...filter.ids], stops: filter.stops },
@@ -90,7 +91,7 @@ export function moveHandle(
       const wanted = settings.shutterSeconds * 2 ** (shoulderEv(solution) - ev);
       const shutterSeconds = nearest(shutterLadder(brief, settings.frameRate, light.pulseHz), wanted);
       return {
-        label: 'change the shutter on the rule',
+        label: messages.changeTheShutterOnThe,
         change: (shot) =>
           pinnedTo(pinnedTo(shot, 'filter', pinsHolding('filter', settings)), 'shutterSeconds', {
             shutterSeconds,

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/rule';
 import type { ScaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
 import { filterSettings } from '@/core/filters/kit';
@@ -87,17 +88,17 @@ export function SafeMarks({
   // A label stands only where no other mark stands in it.
   const isNamed = (at: number): boolean => places.every((other) => other <= at || other >= at + SAFE_LABEL);
   return (
-    <g role="img" aria-label="Shutters free of flicker">
+    <g role="img" aria-label={messages.shuttersFreeOfFlicker}>
       {safe.map((seconds) => {
         const at = place(seconds);
         if (at < 0 || at > width) return null;
         return (
           <g key={seconds} transform={`translate(${at},${BRACKET.top + BRACKET.height + 8})`}>
-            <title>{`${shutterFraction(seconds)} s is free of flicker`}</title>
+            <title>{messages.sIsFreeOfFlicker({ seconds: shutterFraction(seconds) })}</title>
             <path d="M0,-5L5,0L0,5L-5,0Z" className={styles.safe} />
             {isNamed(at) && (
               <text x={8} y={4} className={styles.ruleWord}>
-                {shutterFraction(seconds)} steady
+                {messages.steady({ seconds: shutterFraction(seconds) })}
               </text>
             )}
           </g>
@@ -117,7 +118,7 @@ export function Out({ from, to }: { from: number; to: number }): ReactNode {
       height={LIGHT.height}
       fill="url(#hatch-out)"
       stroke="var(--warn)"
-      pointerEvents="none"
+      pointerEvents={messages.none}
     />
   );
 }

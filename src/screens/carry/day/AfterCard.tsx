@@ -1,5 +1,7 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/carry/day';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { DeckCard } from '@/core/day/deck';
@@ -27,29 +29,26 @@ export function AfterCard({
   return (
     <>
       <div className={styles.title}>
-        <h1>After the day</h1>
-        <p>
-          {recorded} of {shots.length} recorded. Copy the cards twice before they are emptied; charge cells
-          warm and dry.
-        </p>
+        <h1>{messages.afterTheDay}</h1>
+        <p>{messages.ofRecordedCopyTheCards({ recorded, count: shots.length })}</p>
       </div>
       <ul className={styles.slots}>
         {shots.map((card) => (
           <li key={card.id}>
             <button type="button" className={styles.plain} onClick={() => onOpen(card.id)}>
               <span className="numerals">{clockText(card.fromMs, outing.zone)}</span>{' '}
-              {card.parts[0]?.shot.name ?? 'Untitled shot'}
+              {shotName(card.parts[0]?.shot)}
             </button>{' '}
-            <span className="quiet">{card.done ?? 'open'}</span>
+            <span className="quiet">{card.done ?? messages.open}</span>
           </li>
         ))}
       </ul>
       <p>
-        <Link href="/log">To the log</Link>
+        <Link href="/log">{messages.toTheLog}</Link>
         {next && (
           <>
             {' '}
-            · <Link href={outingUrl('/carry', outing.id, next.id)}>To the next day</Link>
+            · <Link href={outingUrl('/carry', outing.id, next.id)}>{messages.toTheNextDay}</Link>
           </>
         )}
       </p>

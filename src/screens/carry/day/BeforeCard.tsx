@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/carry/day';
 import { Button, Checkbox } from 'antd';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
@@ -14,13 +15,13 @@ import styles from './day.module.css';
 
 /** Checks that are made once a day, at home or at the car. */
 const CHECKS: [id: string, text: string][] = [
-  ['clocks', 'All clocks alike, to the second'],
-  ['cards', 'Cards empty and in'],
-  ['cells', 'Cells full, spares warm'],
-  ['setups', 'Set-ups stored, names read back'],
-  ['firstFilter', 'First filters on, seated'],
-  ['doors', 'Doors shut, lenses clean'],
-  ['weather', 'Forecast, water and way looked at; somebody knows where you are'],
+  ['clocks', messages.allClocksAlikeToThe],
+  ['cards', messages.cardsEmptyAndIn],
+  ['cells', messages.cellsFullSparesWarm],
+  ['setups', messages.setUpsStoredNamesRead],
+  ['firstFilter', messages.firstFiltersOnSeated],
+  ['doors', messages.doorsShutLensesClean],
+  ['weather', messages.forecastWaterAndWayLooked],
 ];
 
 export function BeforeCard({
@@ -47,13 +48,13 @@ export function BeforeCard({
   return (
     <>
       <div className={styles.title}>
-        <h1>Before the day</h1>
+        <h1>{messages.beforeTheDay}</h1>
         {out && (
           <p className={styles.amiss}>
             {outText(
               out,
               whole.camera(out.cameraId)?.profile.name ?? '',
-              whole.part(out.partId)?.name ?? 'the day',
+              whole.part(out.partId)?.name ?? messages.theDay,
               outing.zone,
             )}
           </p>
@@ -61,7 +62,7 @@ export function BeforeCard({
       </div>
       <ul className={styles.checks}>{CHECKS.map(([id, text]) => box(`day:${day.id}:${id}`, text))}</ul>
       <section aria-labelledby="setups-title">
-        <h2 id="setups-title">Set-ups by slot</h2>
+        <h2 id="setups-title">{messages.setUpsBySlot}</h2>
         <ul className={styles.slots}>
           {whole.cameras.map(({ id, profile, sheet }) => {
             if (!sheet) return null;
@@ -70,13 +71,13 @@ export function BeforeCard({
               <li key={id}>
                 <b>{profile.name}</b>{' '}
                 {setups.length === 0 ? (
-                  'by hand before each shot'
+                  messages.byHandBeforeEachShot
                 ) : (
                   <>
                     <span className="numerals">
                       {setups.map(({ slot, name }) => `${slot} ${name}`).join(', ')}
                     </span>{' '}
-                    <Link href={outingUrl('/carry', outing.id, day.id, { codes: id })}>Codes</Link>
+                    <Link href={outingUrl('/carry', outing.id, day.id, { codes: id })}>{messages.codes}</Link>
                   </>
                 )}
               </li>
@@ -85,15 +86,15 @@ export function BeforeCard({
         </ul>
       </section>
       <section aria-labelledby="safe-title">
-        <h2 id="safe-title">Read once</h2>
+        <h2 id="safe-title">{messages.readOnce}</h2>
         <ul className={styles.tasks}>
           {safetyCards(whole.parts).map(({ caution }) => box(`safety:${caution}`, cautionText(caution)))}
         </ul>
-        <p>Local rules and licensed practice come first.</p>
+        <p>{messages.localRulesAndLicensedPractice}</p>
       </section>
       <div className={styles.record}>
         <Button type="primary" size="large" onClick={onBegin}>
-          To the first card
+          {messages.toTheFirstCard}
         </Button>
       </div>
     </>

@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/carry/day';
+import { Phrase } from '../../ui/Phrase';
 import { Button, Select } from 'antd';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import Link from 'next/link';
@@ -56,15 +58,15 @@ export function Codes({
   useHotkeys('left', () => go(-1));
   const back = (
     <Link href={outingUrl('/carry', outing.id, day.id)} className={styles.back}>
-      Back to the cards
+      {messages.backToTheCards}
     </Link>
   );
-  if (!whole.sheet) return <p className="quiet">Working the day out…</p>;
+  if (!whole.sheet) return <p className="quiet">{messages.workingTheDayOut}</p>;
   if (!shown)
     return (
       <div className={styles.day}>
         {back}
-        <p>No camera of this day stores set-ups. Set them by hand from the cards.</p>
+        <p>{messages.noCameraOfThisDay}</p>
       </div>
     );
   const camera = whole.camera(shown.cameraId)?.profile;
@@ -83,34 +85,40 @@ export function Codes({
       {back}
       <header className={styles.head}>
         <Button
-          aria-label="Previous code"
+          aria-label={messages.previousCode}
           disabled={at === 0}
           onClick={() => go(-1)}
           icon={<ChevronLeft size={26} aria-hidden />}
         />
         <h1>
-          {camera?.name}, slot {shown.slot}: <span className="numerals">{shown.name}</span>
+          <Phrase
+            of={messages.slot({ slot: shown.slot })}
+            parts={[camera?.name, <span className="numerals">{shown.name}</span>]}
+          />
         </h1>
         <Button
-          aria-label="Next code"
+          aria-label={messages.nextCode}
           disabled={at >= all.length - 1}
           onClick={() => go(1)}
           icon={<ChevronRight size={26} aria-hidden />}
         />
       </header>
       <div className={styles.code} ref={code}>
-        <CodeDrawing text={text} label={`Code of ${shown.name} for ${camera?.name ?? ''}`} />
+        <CodeDrawing
+          text={text}
+          label={messages.codeOfFor({ shown: shown.name, camera: camera?.name ?? '' })}
+        />
       </div>
       <SettingStrip keys={CARD_KEYS.filter((key) => key !== 'filter')} settings={preset.settings} kit={kit} />
       <div className={styles.codeTools}>
         <label>
-          Starts by itself{' '}
+          {messages.startsByItself}
           <Select
-            aria-label="Starts by itself"
+            aria-label={messages.startsByItselfTitle}
             value={startAfter}
             options={STARTS.map((seconds) => ({
               value: seconds,
-              label: seconds === 0 ? 'no' : `${seconds} s after reading`,
+              label: seconds === 0 ? messages.no : messages.sAfterReading({ seconds }),
             }))}
             onSelect={setStartAfter}
           />
@@ -118,34 +126,28 @@ export function Codes({
         <Button
           onClick={() => {
             const filled = code.current?.requestFullscreen();
-            filled?.catch(() =>
-              say('This browser does not fill the screen; the code above is read as well.'),
-            );
+            filled?.catch(() => say(messages.thisBrowserDoesNotFill));
           }}
         >
-          Fill the screen
+          {messages.fillTheScreen}
         </Button>
         <Button
           onClick={() =>
-            void navigator.clipboard.writeText(text).then(() => say('Copied the text of this code.'))
+            void navigator.clipboard.writeText(text).then(() => say(messages.copiedTheTextOfThis))
           }
         >
-          Copy its text
+          {messages.copyItsText}
         </Button>
         <Button
           onClick={() => router.push(outingUrl('/camera', outing.id, day.id, { camera: shown.cameraId }))}
         >
-          Try it on the stand-in camera
+          {messages.tryItOnTheStand}
         </Button>
       </div>
       {camera && !camera.start.includes('code') && (
-        <p role="status">
-          {camera.name} itself reads no codes: store this set-up by hand. Its stand-in reads them.
-        </p>
+        <p role="status">{messages.itselfReadsNoCodesStore({ camera: camera.name })}</p>
       )}
-      <p className="quiet">
-        The code carries the set-up and this moment&apos;s clock, not the filter: that is put on by hand.
-      </p>
+      <p className="quiet">{messages.theCodeCarriesTheSet}</p>
     </article>
   );
 }

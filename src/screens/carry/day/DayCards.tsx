@@ -1,5 +1,7 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/carry/day';
 import { Button } from 'antd';
 import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
@@ -49,22 +51,22 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
   const items = [
     {
       key: 'codes',
-      label: 'Set-up codes',
+      label: messages.setUpCodes,
       onClick: () => router.push(outingUrl('/carry', outing.id, day.id, { codes: 'all' })),
     },
     {
       key: 'paper',
-      label: 'Pocket cards on paper',
+      label: messages.pocketCardsOnPaper,
       onClick: () => router.push(outingUrl('/carry', outing.id, day.id, { paper: 'a4' })),
     },
     {
       key: 'camera',
-      label: 'Stand-in camera',
+      label: messages.standInCamera,
       onClick: () => router.push(outingUrl('/camera', outing.id, day.id)),
     },
     {
       key: 'outing',
-      label: 'The outing',
+      label: messages.theOuting,
       onClick: () => router.push(outingUrl('/outing', outing.id, day.id)),
     },
     ...outing.days
@@ -90,7 +92,7 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
     >
       <header className={styles.head}>
         <Button
-          aria-label="Previous card"
+          aria-label={messages.previousCard}
           disabled={at === 0}
           onClick={() => go(at - 1)}
           icon={<ChevronLeft size={26} aria-hidden />}
@@ -98,17 +100,21 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
         <p className={styles.where}>
           <Link href={outingUrl('/outing', outing.id, day.id)}>{outing.name}</Link>
           <span className="numerals">
-            {dateText(worked.day.fromMs, outing.zone)}, card {at + 1} of {deck.length}
+            {messages.cardOf({
+              fromMs: dateText(worked.day.fromMs, outing.zone),
+              at: at + 1,
+              count: deck.length,
+            })}
           </span>
         </p>
         <Button
-          aria-label="Next card"
+          aria-label={messages.nextCard}
           disabled={at === deck.length - 1}
           onClick={() => go(at + 1)}
           icon={<ChevronRight size={26} aria-hidden />}
         />
       </header>
-      <ol className={styles.trail} aria-label="Cards of the day">
+      <ol className={styles.trail} aria-label={messages.cardsOfTheDay}>
         {deck.map((one, index) => (
           <li key={one.id}>
             <button
@@ -156,20 +162,20 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
           onClick={() => setTheme(theme === 'glare' ? 'paper' : 'glare')}
           aria-pressed={theme === 'glare'}
         >
-          Glare
+          {messages.glare}
         </Button>
         <Button
           onClick={() => wake.turn(!wake.on)}
           aria-pressed={wake.on}
           disabled={!wake.able}
-          title={wake.able ? undefined : 'This browser cannot keep the screen on'}
+          title={wake.able ? undefined : messages.thisBrowserCannotKeepThe}
         >
-          {wake.on ? 'Screen stays on' : 'Keep screen on'}
+          {wake.on ? messages.screenStaysOn : messages.keepScreenOn}
         </Button>
         <MenuUnder menu={{ items }} placement="topRight">
           <Button
             icon={<MoreHorizontal size={20} aria-hidden />}
-            aria-label="More for this day"
+            aria-label={messages.moreForThisDay}
             aria-haspopup="menu"
           />
         </MenuUnder>
@@ -181,13 +187,13 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
 export function titleOf(card: DeckCard): string {
   switch (card.kind) {
     case 'before':
-      return 'Before the day';
+      return messages.beforeTheDay;
     case 'shot':
-      return card.parts[0]?.shot.name ?? 'Untitled shot';
+      return shotName(card.parts[0]?.shot);
     case 'tasks':
       return card.name;
     case 'after':
-      return 'After the day';
+      return messages.afterTheDay;
   }
 }
 
@@ -198,5 +204,5 @@ function isDone(card: DeckCard, ticked: ReadonlySet<string>): boolean {
 
 function stateOf(card: DeckCard, ticked: ReadonlySet<string>): string {
   if (card.kind === 'shot') return card.done === null ? '' : `, ${card.done}`;
-  return isDone(card, ticked) ? ', done' : '';
+  return isDone(card, ticked) ? messages.done : '';
 }

@@ -1,5 +1,8 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/carry/day';
+import { Phrase } from '../../ui/Phrase';
 import { Button, Checkbox, Input } from 'antd';
 import Link from 'next/link';
 import { useRef } from 'react';
@@ -63,7 +66,7 @@ export function EntryCard({
       ?.markEntry(outing.id, entry.id, how, carried)
       .then(() => {
         if (how === null) return;
-        say(how === 'recorded' ? 'Recorded, and in the log.' : 'Skipped.');
+        say(how === 'recorded' ? messages.recordedAndInTheLog : messages.skipped);
         onDone();
       })
       .catch((error: unknown) => complain(writeFaultText(error)));
@@ -73,10 +76,12 @@ export function EntryCard({
     <>
       <div className={styles.title}>
         <span className={`${styles.time ?? ''} numerals`}>{clockText(card.fromMs, outing.zone)}</span>
-        <h1>{whole?.name ?? 'Untitled shot'}</h1>
+        <h1>{shotName(whole)}</h1>
         <p>
           {durationText(Math.max(...card.parts.map(({ toMs }) => toMs - card.fromMs)) / 1000)}
-          {entry.pauses.length > 0 && <>; stop {entry.pauses.map(pauseText).join('; ')}</>}
+          {entry.pauses.length > 0 && (
+            <>{messages.stop({ pauses: entry.pauses.map(pauseText).join('; ') })}</>
+          )}
         </p>
         {whole && pairCardLines(whole).map((line) => <p key={line}>{line}</p>)}
       </div>
@@ -98,7 +103,7 @@ export function EntryCard({
         </ul>
       )}
       <label className={styles.note}>
-        Note
+        {messages.note}
         <Input.TextArea
           rows={2}
           maxLength={500}
@@ -108,7 +113,7 @@ export function EntryCard({
             if (typed === undefined || typed === entry.note) leave();
             else
               give(() =>
-                repository?.changeOuting(outing.id, 'note something', (before) =>
+                repository?.changeOuting(outing.id, messages.noteSomething, (before) =>
                   withEntry(before, entry.id, (one) => (one.what === 'shot' ? { ...one, note: typed } : one)),
                 ),
               );
@@ -117,17 +122,21 @@ export function EntryCard({
       </label>
       <Refused why={refused} />
       <p>
-        <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })}>Open on the Bench</Link>
+        <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })}>
+          {messages.openOnTheBench}
+        </Link>
       </p>
       <div ref={record} className={styles.record}>
         {entry.done ? (
           <>
             <p role="status">
-              {entry.done.how === 'recorded' ? 'Recorded' : 'Skipped'} at{' '}
-              {clockText(Date.parse(entry.done.at), outing.zone)}.
+              {messages.recordedAt({
+                isRecorded: entry.done.how === 'recorded',
+                at: clockText(Date.parse(entry.done.at), outing.zone),
+              })}
             </p>
             <Button size="large" onClick={() => mark(null)}>
-              Take it back
+              {messages.takeItBack}
             </Button>
           </>
         ) : (
@@ -138,10 +147,10 @@ export function EntryCard({
               disabled={carried.length === 0}
               onClick={() => mark('recorded')}
             >
-              Recorded
+              {messages.recorded}
             </Button>
             <Button size="large" onClick={() => mark('skipped')}>
-              Skipped
+              {messages.skippedTitle}
             </Button>
           </>
         )}
@@ -187,8 +196,7 @@ function PartValues({
         {many && part.fromMs > 0 && part.part > 0 ? `, ${clockText(part.fromMs, outing.zone)}` : ''}
         {preset !== null && (
           <>
-            {' '}
-            · set-up <b className="numerals">{preset}</b>
+            <Phrase of={messages.setUp} parts={[<b className="numerals">{preset}</b>]} />
           </>
         )}
       </p>
@@ -197,13 +205,19 @@ function PartValues({
           <EightValues settings={own.carried.settings} kit={part.brief.filters} notation={notation} />
           {isTimeLapse(part) && own.carried.intervalSeconds !== null && (
             <p className={styles.camera}>
-              Time-lapse: a picture every{' '}
-              <b className="numerals">{trimmed(own.carried.intervalSeconds, 1)} s</b>
+              <Phrase
+                of={messages.timeLapseAPictureEvery}
+                parts={[
+                  <b className="numerals">
+                    {messages.intervalSeconds({ intervalSeconds: trimmed(own.carried.intervalSeconds, 1) })}
+                  </b>,
+                ]}
+              />
             </p>
           )}
         </>
       ) : (
-        <p className="quiet">{own ? 'No answer with its pins: mend it on the Bench.' : 'Working it out…'}</p>
+        <p className="quiet">{own ? messages.noAnswerWithItsPins : messages.workingItOut}</p>
       )}
     </section>
   );

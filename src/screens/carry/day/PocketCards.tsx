@@ -1,5 +1,7 @@
 'use client';
 
+import { shotName } from '@/words/shotName';
+import * as messages from '@/language/carry/day';
 import { Button, Segmented } from 'antd';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
@@ -70,7 +72,7 @@ export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay })
             clock: null,
             startAfterSeconds: null,
           })}
-          label={`Code of ${name}`}
+          label={messages.codeOf({ name })}
         />
       </section>
     )),
@@ -78,38 +80,36 @@ export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay })
   const sheets = sheetsOf(pages.length);
   return (
     <>
+      {/* eslint-disable-next-line no-restricted-syntax -- A rule of style. */}
       <style>{`@page { size: ${paper === 'a4' ? 'A4' : 'letter'} landscape; margin: 0; }`}</style>
-      <h1 className="unseen">{outing.name}, on paper</h1>
+      <h1 className="unseen">{messages.onPaper({ outing: outing.name })}</h1>
       <div className={styles.tools}>
-        <Link href={outingUrl('/carry', outing.id, day.id)}>Back to the cards</Link>
+        <Link href={outingUrl('/carry', outing.id, day.id)}>{messages.backToTheCards}</Link>
         <Segmented
-          aria-label="Paper"
+          aria-label={messages.paper}
           value={paper}
           options={[
             { value: 'a4', label: 'A4' },
-            { value: 'letter', label: 'Letter' },
+            { value: 'letter', label: messages.letter },
           ]}
           onChange={(value) => readdress(outingUrl('/carry', outing.id, day.id, { paper: value }))}
         />
         <Button type="primary" onClick={() => window.print()} disabled={whole.sheet === null}>
-          Print
+          {messages.print}
         </Button>
-        <p className="quiet">
-          Print one side only. Fold in half both ways and once more, cut along the heavy line in the middle,
-          push it together to a booklet of eight.
-        </p>
+        <p className="quiet">{messages.printOneSideOnlyFold}</p>
       </div>
       {whole.sheet === null ? (
-        <p className="quiet">Working the day out…</p>
+        <p className="quiet">{messages.workingTheDayOut}</p>
       ) : (
-        <div className={styles.sheets} role="region" aria-label="Sheets" tabIndex={0}>
+        <div className={styles.sheets} role="region" aria-label={messages.sheets} tabIndex={0}>
           {sheets.map((panels, at) => (
             <div
               key={at}
               className={styles.sheet}
               data-paper={paper}
               role="group"
-              aria-label={`Sheet ${at + 1}`}
+              aria-label={messages.sheet({ at: at + 1 })}
             >
               {panels.map(({ page, turned }, place) => (
                 <div key={place} className={styles.panel} data-turned={turned}>
@@ -126,7 +126,7 @@ export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay })
 }
 
 function nameOf(card: DeckCard): string {
-  if (card.kind === 'shot') return card.parts[0]?.shot.name ?? 'Untitled shot';
+  if (card.kind === 'shot') return shotName(card.parts[0]?.shot);
   return card.kind === 'tasks' ? card.name : '';
 }
 
@@ -177,7 +177,9 @@ function Pocket({ card, day, zone }: { card: DeckCard; day: WorkedDay; zone: str
               {CARD_KEYS.map((key) => (
                 <div key={key}>
                   <dt>{SETTING_LABEL[key]}</dt>
-                  <dd>{settings ? settingText(key, settings, part.brief.filters, notation) : 'no answer'}</dd>
+                  <dd>
+                    {settings ? settingText(key, settings, part.brief.filters, notation) : messages.noAnswer}
+                  </dd>
                 </div>
               ))}
             </dl>

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/carry/day';
 import { Button, Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import type { DeckCard, Task } from '@/core/day/deck';
@@ -30,14 +31,23 @@ export function TasksCard({
     const name = part?.camera.name ?? task.cameraId;
     if (task.what === 'act') return actText(task.act, name);
     const before = worked.day.part(task.filterChange.partId);
-    return `${filterChangeText(name, task.filterChange.from, task.filterChange.to, before?.brief.filters ?? [], notation)}, for ${before?.name ?? 'the next shot'}`;
+    return messages.forWord({
+      name: filterChangeText(
+        name,
+        task.filterChange.from,
+        task.filterChange.to,
+        before?.brief.filters ?? [],
+        notation,
+      ),
+      before: before?.name ?? messages.theNextShot,
+    });
   };
   return (
     <>
       <div className={styles.title}>
         <span className={`${styles.time ?? ''} numerals`}>{clockText(card.fromMs, outing.zone)}</span>
         <h1>{card.name}</h1>
-        {card.toMs > card.fromMs && <p>until {clockText(card.toMs, outing.zone)}</p>}
+        {card.toMs > card.fromMs && <p>{messages.until({ toMs: clockText(card.toMs, outing.zone) })}</p>}
       </div>
       <ul className={styles.tasks}>
         {card.tasks.map((task) => (
@@ -60,7 +70,7 @@ export function TasksCard({
             onDone();
           }}
         >
-          All done
+          {messages.allDone}
         </Button>
       </div>
     </>

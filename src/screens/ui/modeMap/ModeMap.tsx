@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/ui';
+import { Phrase } from '../Phrase';
 import { Button } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
@@ -41,7 +43,7 @@ export function ModeMap({
   const drop = (...keys: WishKey[]): void => onWishes(without(wishes, keys));
   return (
     <div className={styles.map}>
-      <div className={styles.wishes} role="group" aria-label="Wishes">
+      <div className={styles.wishes} role="group" aria-label={messages.wishes}>
         {WISH_KEYS.map((key) => (
           <div key={key} className={styles.wishRow}>
             <span className={styles.wishName} id={`wish-${key}`}>
@@ -59,7 +61,7 @@ export function ModeMap({
                     onClick={() => (held ? drop(key) : wish({ [key]: value }, key))}
                   >
                     {wishText(key, value)}
-                    {!open && !held && <span className="unseen">, not with the other wishes</span>}
+                    {!open && !held && <span className="unseen">{messages.notWithTheOtherWishes}</span>}
                   </button>
                 );
               })}
@@ -113,27 +115,30 @@ function Verdict({
     <div className={styles.verdict} role="status">
       {granted > 0 ? (
         <p>
-          <strong className="numerals">{granted}</strong> of {modesOf(profile).length} modes
-          {any ? ' grant these wishes. ' : '. Pick a wish, or a cell. '}
+          <Phrase
+            of={messages.ofModesGrantTheseWishes({ count: modesOf(profile).length, any })}
+            parts={[<strong className="numerals">{granted}</strong>]}
+          />
           {any && (
             <Button type="link" onClick={onClear}>
-              Let all wishes go
+              {messages.letAllWishesGo}
             </Button>
           )}
         </p>
       ) : (
         <>
           <p className={styles.dark}>
-            No mode grants all of this
-            {wanted ? `: to have ${wishText(wanted, wishes[wanted] ?? '')}, give up` : ''}
+            {messages.noModeGrantsAllOf({
+              wanted: wanted ? messages.toHaveGiveUp({ wanted: wishText(wanted, wishes[wanted] ?? '') }) : '',
+            })}
           </p>
           <ul>
             {ways.map((way) => (
               <li key={way.keys.join()}>
                 <Button onClick={() => onDrop(...way.keys)}>
-                  {way.keys.map((key) => wishText(key, wishes[key] ?? '')).join(' and ')}
+                  {way.keys.map((key) => wishText(key, wishes[key] ?? '')).join(messages.and)}
                 </Button>{' '}
-                <span className="quiet">and take {insteadText(way)}</span>
+                <span className="quiet">{messages.andTake({ way: insteadText(way) })}</span>
               </li>
             ))}
           </ul>
@@ -165,7 +170,7 @@ function Grid({
   };
   return (
     <div className={styles.scroll} tabIndex={-1}>
-      <table ref={table} className={styles.grid} aria-label="Mode map: sizes by frame rates">
+      <table ref={table} className={styles.grid} aria-label={messages.modeMapSizesByFrame}>
         <thead>
           <tr>
             <td />
@@ -252,29 +257,33 @@ function CellMarks({ cell }: { cell: Cell }): ReactNode {
 
 /** The line under a cell's squares: bits, H when only HEVC, how far it slows. */
 function footOf({ tenBit, hevcOnly, slows, slowMotionOnly }: Cell): string {
-  const slow = slows > 1 ? ` ${slows}×${slowMotionOnly ? ' slow' : ''}` : '';
-  return `${tenBit ? '10' : '8'}${hevcOnly ? 'H' : ''}${slow}`;
+  const slow = slows > 1 ? ` ${slows}×${slowMotionOnly ? messages.slow : ''}` : '';
+  return `${tenBit ? '10' : '8'}${hevcOnly ? messages.h : ''}${slow}`;
 }
 
 function cellLabel(cell: Cell, map: MapOf): string {
-  const name = `${cell.resolutionId} at ${trimmed(cell.frameRate, 3)} fps`;
+  const name = messages.atFps({ resolutionId: cell.resolutionId, frameRate: trimmed(cell.frameRate, 3) });
   const holds = map.stabilizations.flatMap((hold, holdAt) => {
     const views = map.views.filter((_, viewAt) => cell.marks[holdAt]?.[viewAt] === 'lit');
     return views.length === 0 ? [] : [`${STABILIZATION_LABEL[hold]}: ${views.map(viewLabel).join(', ')}`];
   });
-  if (holds.length === 0) return `${name}: nothing as wished`;
-  const slow = cell.slows > 1 ? `, slows ${cell.slows} times` : '';
-  const more = `${cell.tenBit ? ', 10 bit' : ''}${slow}${cell.slowMotionOnly ? ', slow motion only' : ''}`;
+  if (holds.length === 0) return messages.nothingAsWished({ name });
+  const slow = cell.slows > 1 ? messages.slowsTimes({ slows: cell.slows }) : '';
+  const more = `${cell.tenBit ? messages.n10Bit : ''}${slow}${cell.slowMotionOnly ? messages.slowMotionOnly : ''}`;
   return `${name}: ${holds.join('; ')}${more}`;
 }
 
 function Legend({ map }: { map: MapOf }): ReactNode {
   return (
     <p className={styles.legend}>
-      In each cell, views across ({map.views.map(viewLabel).join(', ')}) and holds down (
-      {map.stabilizations.map((hold) => STABILIZATION_LABEL[hold]).join(', ')}). Filled: as wished; outlined:
-      there, but not as wished; a dot: not there. Below: bits of colour, H when only HEVC, how many times it
-      slows at {USUAL_TIMELINE_FPS} fps, <em>slow</em> when only as slow motion.
+      <Phrase
+        of={messages.inEachCellViewsAcross({
+          views: map.views.map(viewLabel).join(', '),
+          stabilizations: map.stabilizations.map((hold) => STABILIZATION_LABEL[hold]).join(', '),
+          usualTimelineFps: USUAL_TIMELINE_FPS,
+        })}
+        parts={[<em>{messages.slowWord}</em>]}
+      />
     </p>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/angles';
 import type { Role } from '@/core/vocabulary/activities';
 import { Button, Checkbox } from 'antd';
 import { useMemo, useState } from 'react';
@@ -24,28 +25,21 @@ export function AnglesPanel({ shot, solution }: { shot: Shot; solution: Solution
   const [left, setLeft] = useState<readonly Role[]>([]);
   const taken = suggestions.filter(({ role }) => !left.includes(role));
   const fastest = Math.max(1, ...suggestions.map(paceShown));
-  const shots = taken.length === 1 ? '1 shot' : `${taken.length} shots`;
+  const shots = messages.n1Shot({ count: taken.length });
   const make = (): void => {
     repository
       ?.addShots(
         taken.map((one) => one.shot),
-        `make ${shots} of one action`,
+        messages.makeOfOneAction({ shots }),
       )
-      .then(() => say(`Made ${shots}. Undo takes ${taken.length === 1 ? 'it' : 'them'} back.`))
+      .then(() => say(messages.madeUndoTakesItBack({ shots, count: taken.length })))
       .catch((error: unknown) => complain(error instanceof Error ? error.message : String(error)));
   };
   return (
     <section aria-labelledby="angles-title" className={styles.panel}>
-      <h2 id="angles-title">Angles on this action</h2>
-      <p className="quiet">
-        Angles that cut together: they share frame rate, colour and white balance with this answer. What
-        passes close reads as speed; from further away the same ride looks slow.
-      </p>
-      {suggestions.length === 0 && (
-        <p role="status">
-          This camera gives no other angle at this frame rate. Free the frame rate, or take another camera.
-        </p>
-      )}
+      <h2 id="angles-title">{messages.anglesOnThisAction}</h2>
+      <p className="quiet">{messages.anglesThatCutTogetherThey}</p>
+      {suggestions.length === 0 && <p role="status">{messages.thisCameraGivesNoOther}</p>}
       <ul className={styles.angles}>
         {suggestions.map((one) => (
           <li key={one.role} className={styles.panel}>
@@ -62,11 +56,11 @@ export function AnglesPanel({ shot, solution }: { shot: Shot; solution: Solution
             <p>{placeText(one)}</p>
             <dl className={styles.paces}>
               {one.subjectPctPerS !== null && one.solution.space.brief.motion.travelMps === 0 ? (
-                <Pace name="the person passing" pctPerS={one.subjectPctPerS} fullPctPerS={fastest} />
+                <Pace name={messages.thePersonPassing} pctPerS={one.subjectPctPerS} fullPctPerS={fastest} />
               ) : (
                 <>
-                  <Pace name="as placed" pctPerS={one.worstPctPerS} fullPctPerS={fastest} />
-                  <Pace name="6 m further" pctPerS={one.farPctPerS} fullPctPerS={fastest} />
+                  <Pace name={messages.asPlaced} pctPerS={one.worstPctPerS} fullPctPerS={fastest} />
+                  <Pace name={messages.n6MFurther} pctPerS={one.farPctPerS} fullPctPerS={fastest} />
                 </>
               )}
             </dl>
@@ -80,7 +74,7 @@ export function AnglesPanel({ shot, solution }: { shot: Shot; solution: Solution
       </ul>
       <p>
         <Button type="primary" disabled={taken.length === 0} onClick={make}>
-          Make {taken.length === 1 ? 'this shot' : `these ${shots}`}
+          {messages.makeThisShot({ count: taken.length, shots })}
         </Button>
       </p>
     </section>
@@ -97,13 +91,16 @@ function placeText({ solution, fastWithinM }: Suggestion): string {
   const { subject, nearestM, travelMps } = motion;
   if (subject)
     return travelMps === 0
-      ? `The person ${trimmed(subject.distanceM, 1)} m away, passing at ${trimmed(subject.speedMps, 1)} m/s.`
-      : `The person ${trimmed(subject.distanceM, 1)} m away.`;
-  const near = `Things pass ${trimmed(nearestM, 1)} m away.`;
+      ? messages.thePersonMAwayPassing({
+          distanceM: trimmed(subject.distanceM, 1),
+          speedMps: trimmed(subject.speedMps, 1),
+        })
+      : messages.thePersonMAway({ distanceM: trimmed(subject.distanceM, 1) });
+  const near = messages.thingsPassMAway({ nearestM: trimmed(nearestM, 1) });
   if (fastWithinM === null) return near;
   return fastWithinM >= nearestM
-    ? `${near} It feels fast up to ${trimmed(fastWithinM, 1)} m.`
-    : `${near} Pass within ${trimmed(fastWithinM, 1)} m for a sense of speed.`;
+    ? messages.itFeelsFastUpTo({ near, fastWithinM: trimmed(fastWithinM, 1) })
+    : messages.passWithinMForA({ near, fastWithinM: trimmed(fastWithinM, 1) });
 }
 
 function Pace({
@@ -122,7 +119,7 @@ function Pace({
         <span className={styles.bar} aria-hidden>
           <span style={{ width: `${Math.min(100, (100 * pctPerS) / fullPctPerS)}%` }} />
         </span>
-        <span className="numerals">{trimmed(pctPerS, 0)} % of the width a second</span>
+        <span className="numerals">{messages.ofTheWidthASecond({ pctPerS: trimmed(pctPerS, 0) })}</span>
       </dd>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/cameras';
 import { Button } from 'antd';
 import Link from 'next/link';
 import { useMemo } from 'react';
@@ -34,9 +35,9 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
   const sheet = complete && cameras[0] ? matchSheetOf(settings, cameras[0].brief.playback) : [];
   const together = sheet.every(({ same }) => same);
   const add = (): void =>
-    whole.commit('add a camera', (one) =>
+    whole.commit(messages.addACamera, (one) =>
       addAngle(one, {
-        name: 'Second camera',
+        name: messages.secondCamera,
         camera: { archetype: 'mini' },
         mount: { kind: 'chest', ...(one.mount?.activity ? { activity: one.mount.activity } : {}) },
       }),
@@ -47,13 +48,13 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
     if (!joint.solved) {
       complain(
         joint.alone === null
-          ? 'No shared frame-rate family, shutter and colour keeps every pin. Let a pin go and try again.'
-          : `${partName(shot, joint.alone)} has no answer by itself: mend it first.`,
+          ? messages.noSharedFrameRateFamily
+          : messages.hasNoAnswerByItself({ shot: partName(shot, joint.alone) }),
       );
       return;
     }
     const { cameras: matched, cost } = joint.joint;
-    whole.commit('solve the cameras together', (one) => ({
+    whole.commit(messages.solveTheCamerasTogether, (one) => ({
       ...one,
       pins: matched[0]?.pins ?? {},
       ...(one.secondAngles
@@ -65,24 +66,24 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
           }
         : {}),
     }));
-    say(`Matched. It costs ${tenths(cost)} loss over each camera by itself.`);
+    say(messages.matchedItCostsLossOver({ cost: tenths(cost) }));
   };
   return (
     <section aria-labelledby="cameras-title" className={styles.panel}>
-      <h2 id="cameras-title">Cameras on this shot</h2>
+      <h2 id="cameras-title">{messages.camerasOnThisShot}</h2>
       <ul>
         {cameras.map(({ brief, outcome }, index) => (
           <li key={index} className={styles.camera}>
             <div className={styles.head}>
               {index === 0 ? (
-                <strong>Main</strong>
+                <strong>{messages.main}</strong>
               ) : (
                 <TextField
-                  label={`Name of camera ${index + 1}`}
+                  label={messages.nameOfCamera({ index: index + 1 })}
                   value={partName(shot, index)}
                   maxLength={120}
                   onCommit={(name) =>
-                    whole.commit('rename a camera', (one) => ({
+                    whole.commit(messages.renameACamera, (one) => ({
                       ...one,
                       secondAngles: (one.secondAngles ?? []).map((angle, at) =>
                         at === index - 1 ? { ...angle, name } : angle,
@@ -94,19 +95,21 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
               <span>
                 {brief.camera.name}, {MOUNT_LABEL[brief.mount.kind]}
                 {outcome.solved && (
-                  <span className="numerals quiet"> · loss {tenths(outcome.solution.score)}</span>
+                  <span className="numerals quiet">
+                    {messages.loss({ score: tenths(outcome.solution.score) })}
+                  </span>
                 )}
               </span>
               <span className={styles.actions}>
-                <Link href={placeUrl('/bench', id, index)}>Set on the Bench</Link>
+                <Link href={placeUrl('/bench', id, index)}>{messages.setOnTheBench}</Link>
                 {index > 0 && (
                   <Button
                     type="text"
                     danger
-                    onClick={() => whole.commit('remove a camera', (one) => removeAngle(one, index))}
-                    aria-label={`Remove ${partName(shot, index)}`}
+                    onClick={() => whole.commit(messages.removeACamera, (one) => removeAngle(one, index))}
+                    aria-label={messages.removeShot({ shot: partName(shot, index) })}
                   >
-                    Remove
+                    {messages.remove}
                   </Button>
                 )}
               </span>
@@ -114,32 +117,29 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
             {outcome.solved ? (
               <SettingStrip keys={CARD_KEYS} settings={outcome.solution.settings} kit={brief.filters} />
             ) : (
-              <p role="alert">No answer with these pins.</p>
+              <p role="alert">{messages.noAnswerWithThesePins}</p>
             )}
           </li>
         ))}
       </ul>
       <Button onClick={add} disabled={angleCount(shot) >= 4}>
-        Add a camera
+        {messages.addACameraTitle}
       </Button>
-      <h2>Match sheet</h2>
+      <h2>{messages.matchSheet}</h2>
       {cameras.length < 2 ? (
-        <Empty
-          title="One camera"
-          text="Add a second one, and here stands what must be equal to cut them together."
-        />
+        <Empty title={messages.oneCamera} text={messages.addASecondOneAnd} />
       ) : (
         <>
           <table className={styles.sheet}>
             <thead>
               <tr>
-                <th scope="col">To cut together</th>
+                <th scope="col">{messages.toCutTogether}</th>
                 {cameras.map((_, index) => (
                   <th key={index} scope="col">
                     {partName(shot, index)}
                   </th>
                 ))}
-                <th scope="col">So</th>
+                <th scope="col">{messages.so}</th>
               </tr>
             </thead>
             <tbody>
@@ -161,14 +161,12 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
           </table>
           <p>
             <Button type="primary" onClick={() => join(false)} disabled={!complete || together}>
-              {together ? 'They cut together' : 'Solve together'}
+              {together ? messages.theyCutTogether : messages.solveTogether}
             </Button>{' '}
             {held && !together && (
-              <Button onClick={() => join(true)}>Solve together, letting your pins on these go</Button>
+              <Button onClick={() => join(true)}>{messages.solveTogetherLettingYourPins}</Button>
             )}{' '}
-            <span className="quiet">
-              Pins one family, shutter, white balance and colour on all; undo takes it back.
-            </span>
+            <span className="quiet">{messages.pinsOneFamilyShutterWhite}</span>
           </p>
           <ul className={styles.align}>
             {ALIGN_LINES.map((line) => (

@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/bench/choice';
+import { Phrase } from '../../../ui/Phrase';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
@@ -17,20 +19,20 @@ import type { ShotEditing } from '../../../data/useShotEditing';
 import styles from '../../bench.module.css';
 import { pinnedTo } from '../../answer/pins';
 
-const MARK = { stop: 'Stop', caution: 'Caution', note: 'Note' } as const;
+const MARK = { stop: messages.stop, caution: messages.caution, note: messages.note } as const;
 
 export function Warnings({ answer }: { answer: Answer }): ReactNode {
   return (
     <section aria-labelledby="warnings-title" className={styles.findings}>
-      <h2 id="warnings-title">What will be seen</h2>
-      {answer.warnings.length === 0 && <p>Nothing to warn of.</p>}
+      <h2 id="warnings-title">{messages.whatWillBeSeen}</h2>
+      {answer.warnings.length === 0 && <p>{messages.nothingToWarnOf}</p>}
       <ul>
         {answer.warnings.map((warning, index) => (
           <li key={index} data-severity={warning.severity}>
             <b>{MARK[warning.severity]}</b> {warning.text}
             {warning.helps && (
               <details>
-                <summary>What would help</summary>
+                <summary>{messages.whatWouldHelp}</summary>
                 <ul>
                   {warning.helps.map((remedy) => (
                     <li key={remedy}>{remedy}</li>
@@ -46,10 +48,10 @@ export function Warnings({ answer }: { answer: Answer }): ReactNode {
 }
 
 const FIRST = {
-  light: 'the light',
-  shake: 'the shake',
-  speed: 'the speed of what passes',
-  card: 'the card',
+  light: messages.theLight,
+  shake: messages.theShake,
+  speed: messages.theSpeedOfWhatPasses,
+  card: messages.theCard,
 } as const;
 
 export function HoldsPanel({ solution }: { solution: Solution }): ReactNode {
@@ -60,25 +62,36 @@ export function HoldsPanel({ solution }: { solution: Solution }): ReactNode {
   const unlimited = 100_000;
   return (
     <section aria-labelledby="holds-title" className={styles.findings}>
-      <h2 id="holds-title">How long it holds</h2>
+      <h2 id="holds-title">{messages.howLongItHolds}</h2>
       <p>
-        {chanceText(holds.lightChance)} Light from <b className="numerals">{evText(holds.evMin)}</b> to{' '}
-        <b className="numerals">{evText(holds.evMax)}</b>; shake up to{' '}
-        <b className="numerals">
-          {holds.shakeDegPerSRms < unlimited ? `${trimmed(holds.shakeDegPerSRms, 0)}°/s` : 'any'}
-        </b>
-        {holds.shakeDegPerSRms < shakeDegPerSRms * 0.99
-          ? `, and it shakes more already: ${trimmed(shakeDegPerSRms, 0)}°/s`
-          : ` (now ${trimmed(shakeDegPerSRms, 0)})`}
-        ; things crossing at up to{' '}
-        <b className="numerals">
-          {holds.crossingDegPerS < unlimited ? `${trimmed(holds.crossingDegPerS, 0)}°/s` : 'any speed'}
-        </b>
-        ; <b className="numerals">{durationText(holds.recordSeconds)}</b> on the card.
+        <Phrase
+          of={messages.lightFromToShakeUp({
+            lightChance: chanceText(holds.lightChance),
+            shakeDegPerSRms:
+              holds.shakeDegPerSRms < shakeDegPerSRms * 0.99
+                ? messages.andItShakesMoreAlready({ shakeDegPerSRms: trimmed(shakeDegPerSRms, 0) })
+                : messages.now({ shakeDegPerSRms: trimmed(shakeDegPerSRms, 0) }),
+          })}
+          parts={[
+            <b className="numerals">{evText(holds.evMin)}</b>,
+            <b className="numerals">{evText(holds.evMax)}</b>,
+            <b className="numerals">
+              {holds.shakeDegPerSRms < unlimited
+                ? messages.shakeDegPerSRms({ shakeDegPerSRms: trimmed(holds.shakeDegPerSRms, 0) })
+                : messages.any}
+            </b>,
+            <b className="numerals">
+              {holds.crossingDegPerS < unlimited
+                ? messages.crossingDegPerS({ crossingDegPerS: trimmed(holds.crossingDegPerS, 0) })
+                : messages.anySpeed}
+            </b>,
+            <b className="numerals">{durationText(holds.recordSeconds)}</b>,
+          ]}
+        />
       </p>
       {clock && <p>{clockHoldsText(clock, zone)}</p>}
       <p>
-        The first limit is <b>{FIRST[holds.untilLimit]}</b>.
+        <Phrase of={messages.theFirstLimitIs} parts={[<b>{FIRST[holds.untilLimit]}</b>]} />
       </p>
     </section>
   );
@@ -89,20 +102,20 @@ export function Alternatives({ solution, editing }: { solution: Solution; editin
   const kit = solution.space.brief.filters;
   const listed = solution.alternatives.filter(({ way }) => way.code !== 'school');
   const take = ({ way, settings }: Alternative): void => {
-    if (way.code === 'withoutPins') editing.commit('let all pins go', (shot) => without(shot, 'pins'));
+    if (way.code === 'withoutPins') editing.commit(messages.letAllPinsGo, (shot) => without(shot, 'pins'));
     else if (way.code === 'recording')
-      editing.commit('record another way', (shot) =>
+      editing.commit(messages.recordAnotherWay, (shot) =>
         pinnedTo(shot, 'recording', { recording: way.recording }),
       );
     else
-      editing.commit('take another filter', (shot) =>
+      editing.commit(messages.takeAnotherFilter, (shot) =>
         pinnedTo(shot, 'filter', { filter: { ids: settings.filter.ids, stops: settings.filter.stops } }),
       );
   };
   if (listed.length === 0) return null;
   return (
     <section aria-labelledby="alternatives-title" className={styles.findings}>
-      <h2 id="alternatives-title">A step to either side</h2>
+      <h2 id="alternatives-title">{messages.aStepToEitherSide}</h2>
       <ul>
         {listed.map((alternative) => {
           const label = alternativeLabel(alternative, kit);
@@ -112,8 +125,8 @@ export function Alternatives({ solution, editing }: { solution: Solution; editin
                 <b>{label}</b>, {tenths(alternative.score)}: {gainsText(alternative)};{' '}
                 {costsText(alternative)}.
               </span>
-              <Button onClick={() => take(alternative)} aria-label={`Take ${label}`}>
-                Take
+              <Button onClick={() => take(alternative)} aria-label={messages.takeLabel({ label })}>
+                {messages.take}
               </Button>
             </li>
           );
@@ -126,7 +139,7 @@ export function Alternatives({ solution, editing }: { solution: Solution; editin
 export function Reasons({ answer }: { answer: Answer }): ReactNode {
   return (
     <section aria-labelledby="reasons-title" className={styles.findings}>
-      <h2 id="reasons-title">Why, with the arithmetic</h2>
+      <h2 id="reasons-title">{messages.whyWithTheArithmetic}</h2>
       {answer.why.map((reason) => (
         <details key={reason.setting} className={styles.why}>
           <summary>
@@ -153,17 +166,17 @@ export function RefusalPanel({
 }): ReactNode {
   return (
     <section role="alert" className={styles.refusal}>
-      <h2>That cannot be</h2>
+      <h2>{messages.thatCannotBe}</h2>
       {refusal.reasons.map(({ path, text }) => (
         <p key={path}>{text.charAt(0).toUpperCase() + text.slice(1)}.</p>
       ))}
-      <p>Nearest that works:</p>
+      <p>{messages.nearestThatWorks}</p>
       <div className={styles.ways}>
         {refusal.nearest.map((way) => (
           <Button
             key={way.label}
             onClick={() =>
-              editing.commit(`take ${way.label}`, (shot) => ({
+              editing.commit(messages.takeWay({ way: way.label }), (shot) => ({
                 ...without(shot, 'pins'),
                 ...(Object.keys(way.pins).length > 0 ? { pins: way.pins } : {}),
                 ...(way.isoCeiling === undefined

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/choice';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
@@ -40,24 +41,24 @@ export function FromKitPanel({
   if (better.length === 0) return null;
   const take = ({ thing }: FromKit): void => {
     if (thing.what === 'camera')
-      editing.commit('take another camera', (shot) => ({ ...shot, camera: { profile: thing.camera } }));
+      editing.commit(messages.takeAnotherCamera, (shot) => ({ ...shot, camera: { profile: thing.camera } }));
     else
-      editing.commit('take another filter along', (shot) => ({
+      editing.commit(messages.takeAnotherFilterAlong, (shot) => ({
         ...shot,
         filters: [...solution.space.brief.filters, thing.filter],
       }));
   };
   return (
     <section aria-labelledby="from-kit-title" className={styles.findings}>
-      <h2 id="from-kit-title">From your kit</h2>
+      <h2 id="from-kit-title">{messages.fromYourKit}</h2>
       <ul>
         {better.map((remedy) => {
           const name = kitThingName(remedy);
           return (
             <li key={`${remedy.thing.what} ${name}`} className={styles.alternative}>
               <span>{fromKitText(remedy, solution.score)}</span>
-              <Button onClick={() => take(remedy)} aria-label={`Take ${name} of your kit`}>
-                Take
+              <Button onClick={() => take(remedy)} aria-label={messages.takeOfYourKit({ name })}>
+                {messages.take}
               </Button>
             </li>
           );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/choice';
 import { BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js';
 import type { ChartData, ChartOptions } from 'chart.js';
 import { useMemo } from 'react';
@@ -43,7 +44,7 @@ export function LossChart({ rows }: { rows: readonly LossRow[] }): ReactNode {
           stacked: true,
           ticks: { color: ink.text },
           grid: { color: ink.rule },
-          title: { display: true, text: 'loss: 1 is just noticeable', color: ink.text },
+          title: { display: true, text: messages.loss1IsJustNoticeable, color: ink.text },
         },
         y: { stacked: true, ticks: { color: ink.text, font: { size: 13 } }, grid: { display: false } },
       },
@@ -55,7 +56,12 @@ export function LossChart({ rows }: { rows: readonly LossRow[] }): ReactNode {
   );
   return (
     <div style={{ height: 56 + rows.length * 34 + 60 }}>
-      <Bar data={data} options={options} role="img" aria-label={`Loss by school: ${heard.join(', ')}`} />
+      <Bar
+        data={data}
+        options={options}
+        role="img"
+        aria-label={messages.lossBySchool({ heard: heard.join(', ') })}
+      />
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/choice';
 import { SCHOOL_IDS } from '@/core/vocabulary/schools';
 import type { SchoolId } from '@/core/vocabulary/schools';
 import { Button } from 'antd';
@@ -21,7 +22,7 @@ import type { LossRow } from './LossChart';
 
 const LossChart = dynamic(() => import('./LossChart').then((module) => module.LossChart), {
   ssr: false,
-  loading: () => <p className="quiet">Drawing…</p>,
+  loading: () => <p className="quiet">{messages.drawing}</p>,
 });
 
 const SHORT = ['frameRate', 'shutterSeconds', 'filter', 'iso', 'stabilization'] as const;
@@ -48,17 +49,14 @@ export function Schools({ solution, editing }: { solution: Solution; editing: Sh
   );
   return (
     <section aria-labelledby="schools-title" className={styles.schools}>
-      <h2 id="schools-title">The schools on this shot</h2>
+      <h2 id="schools-title">{messages.theSchoolsOnThisShot}</h2>
       <ul>
         {SCHOOL_IDS.map((id) => (
           <SchoolRow key={id} id={id} solution={solution} other={others.get(id)} editing={editing} />
         ))}
       </ul>
       <LossChart rows={rows} />
-      <p className="quiet">
-        All judged with the eyes of {SCHOOL_LABEL[space.school.id]}. Loss adds up what a viewer would see go
-        wrong.
-      </p>
+      <p className="quiet">{messages.allJudgedWithTheEyes({ id: SCHOOL_LABEL[space.school.id] })}</p>
     </section>
   );
 }
@@ -90,27 +88,27 @@ function SchoolRow({
             ))}
           </span>
           <span className={`${styles.score ?? ''} numerals`}>
-            <span className="unseen">score </span>
+            <span className="unseen">{messages.score}</span>
             {tenths(score)}
           </span>
         </>
       ) : (
-        <span className="quiet">has no way on this camera with these pins</span>
+        <span className="quiet">{messages.hasNoWayOnThis}</span>
       )}
       {chosen ? (
-        <em>chosen</em>
+        <em>{messages.chosen}</em>
       ) : (
         <Button
-          aria-label={`Take ${SCHOOL_LABEL[id]}`}
+          aria-label={messages.takeId({ id: SCHOOL_LABEL[id] })}
           disabled={!other}
           onClick={() =>
-            editing.commit(`take ${SCHOOL_LABEL[id]}`, (shot) => ({
+            editing.commit(messages.takeWay({ way: SCHOOL_LABEL[id] }), (shot) => ({
               ...shot,
               look: { ...shot.look, school: id },
             }))
           }
         >
-          Take
+          {messages.take}
         </Button>
       )}
       <span className={styles.schoolPrice}>

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/framing';
 import { useRef } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
 import { habitsOf } from '@/core/vocabulary/mounts';
@@ -79,7 +80,7 @@ export function FrameDrawing({
         style={{ maxWidth: MOST_HEIGHT / tall }}
         viewBox={`-1 ${-tall} 2 ${2 * tall}`}
         role="group"
-        aria-label={`The frame of ${here.camera.name}, ${viewLabel(here.viewId)}`}
+        aria-label={messages.theFrameOf({ camera: here.camera.name, viewId: viewLabel(here.viewId) })}
         onPointerMove={move}
         onPointerUp={end}
         onPointerCancel={end}
@@ -94,12 +95,12 @@ export function FrameDrawing({
           role="slider"
           tabIndex={0}
           className={styles.horizon}
-          aria-label="Camera looks down by"
+          aria-label={messages.cameraLooksDownBy}
           aria-orientation="vertical"
           aria-valuenow={brief.mount.pitchDeg}
           aria-valuemin={-90}
           aria-valuemax={90}
-          aria-valuetext={`${trimmed(brief.mount.pitchDeg, 0)}° below the horizon`}
+          aria-valuetext={messages.belowTheHorizon({ pitchDeg: trimmed(brief.mount.pitchDeg, 0) })}
           onPointerDown={start('pitch')}
           onKeyDown={(event) => step(event, 'pitch')}
         >
@@ -111,7 +112,7 @@ export function FrameDrawing({
           tabIndex={0}
           className={styles.subject}
           data-mine={brief.motion.subject !== null}
-          aria-label="Subject in the frame, to the side"
+          aria-label={messages.subjectInTheFrameTo}
           aria-valuenow={subject.sideM}
           aria-valuemin={-10_000}
           aria-valuemax={10_000}
@@ -141,15 +142,19 @@ export function FrameDrawing({
         />
       </svg>
       <figcaption className="quiet">
-        Through the lens: {trimmed(here.shape.lens.horizontalDeg, 0)}° across, {trimmed(here.verticalDeg, 0)}°
-        upright
-        {inner ? `; dashed, ${beside?.camera.name ?? ''} ${viewLabel(beside?.viewId ?? '')}` : ''}
+        {messages.throughTheLensAcrossUpright({
+          horizontalDeg: trimmed(here.shape.lens.horizontalDeg, 0),
+          verticalDeg: trimmed(here.verticalDeg, 0),
+          inner: inner
+            ? messages.dashed({ camera: beside?.camera.name ?? '', viewId: viewLabel(beside?.viewId ?? '') })
+            : '',
+        })}
       </figcaption>
     </figure>
   );
 }
 
 export function sideText(sideM: number): string {
-  if (Math.abs(sideM) < 0.005) return 'straight ahead';
-  return `${trimmed(Math.abs(sideM), 2)} m to the ${sideM > 0 ? 'right' : 'left'}`;
+  if (Math.abs(sideM) < 0.005) return messages.straightAhead;
+  return messages.mToTheRight({ sideM: trimmed(Math.abs(sideM), 2), hasSideM: sideM > 0 });
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/framing';
 import { Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -35,9 +36,9 @@ export function FramingPanel({ solution, editing }: { solution: Solution; editin
   const subject = subjectOf(brief);
   const moves = {
     subject: (change: { distanceM?: number; sideM?: number }) =>
-      editing.preview('move the subject', movedSubject(subject, change)),
-    pitch: (pitchDeg: number) => editing.preview('tilt the camera', turnedDown(pitchDeg)),
-    done: () => editing.commit('change the framing'),
+      editing.preview(messages.moveTheSubject, movedSubject(subject, change)),
+    pitch: (pitchDeg: number) => editing.preview(messages.tiltTheCamera, turnedDown(pitchDeg)),
+    done: () => editing.commit(messages.changeTheFraming),
   };
   const options = cameras.map((camera) => ({
     label: camera.name,
@@ -48,10 +49,10 @@ export function FramingPanel({ solution, editing }: { solution: Solution; editin
   return (
     <section aria-labelledby="framing-title" className={styles.panel}>
       <div className={styles.head}>
-        <h2 id="framing-title">Framing</h2>
+        <h2 id="framing-title">{messages.framing}</h2>
         <Select
-          aria-label="Compare with another view or camera"
-          placeholder="Compare with another view"
+          aria-label={messages.compareWithAnotherViewOr}
+          placeholder={messages.compareWithAnotherView}
           allowClear
           showSearch={{ optionFilterProp: 'label' }}
           popupMatchSelectWidth={false}
@@ -64,16 +65,11 @@ export function FramingPanel({ solution, editing }: { solution: Solution; editin
         <PlanDrawing brief={brief} here={here} beside={beside} moves={moves} />
         <FrameDrawing brief={brief} here={here} beside={beside} moves={moves} />
       </div>
-      {!brief.motion.subject && (
-        <p className="quiet">
-          The brief names no subject, so one stands where this mount usually sees it. Move it, and it becomes
-          yours.
-        </p>
-      )}
+      {!brief.motion.subject && <p className="quiet">{messages.theBriefNamesNoSubject}</p>}
       <div className={styles.facts}>
         <Facts framed={here} />
         {beside && <Facts framed={beside} dashed />}
-        {other !== null && !beside && <p role="alert">That view cannot film this shot.</p>}
+        {other !== null && !beside && <p role="alert">{messages.thatViewCannotFilmThis}</p>}
       </div>
     </section>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/framing';
 import { useRef } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
 import { habitsOf } from '@/core/vocabulary/mounts';
@@ -81,7 +82,7 @@ export function PlanDrawing({
         ref={svg}
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="group"
-        aria-label="Plan, from above"
+        aria-label={messages.planFromAbove}
         onPointerMove={move}
         onPointerUp={end}
         onPointerCancel={end}
@@ -93,7 +94,7 @@ export function PlanDrawing({
           <g key={part} aria-hidden className={styles.ring}>
             <path d={arc(part * reach)} />
             <text x={WIDTH / 2 + 4} y={y(part * reach) + 12}>
-              {trimmed(part * reach, 2)} m
+              {messages.part({ part: trimmed(part * reach, 2) })}
             </text>
           </g>
         ))}
@@ -101,7 +102,7 @@ export function PlanDrawing({
           <g className={styles.limit} aria-hidden>
             <path d={arc(here.nearestFitsM)} />
             <text x={8} y={Math.max(14, y(here.nearestFitsM * 0.55))}>
-              fits from {trimmed(here.nearestFitsM, 2)} m
+              {messages.fitsFromM({ nearestFitsM: trimmed(here.nearestFitsM, 2) })}
             </text>
           </g>
         )}
@@ -109,7 +110,7 @@ export function PlanDrawing({
           <g className={styles.soft} aria-hidden>
             <path d={`${arc(here.sharp.fromM)}Z`} />
             <text x={WIDTH - 8} y={Math.max(14, y(here.sharp.fromM * 0.55))} textAnchor="end">
-              soft nearer than {trimmed(here.sharp.fromM, 2)} m
+              {messages.softNearerThanM({ fromM: trimmed(here.sharp.fromM, 2) })}
             </text>
           </g>
         )}
@@ -131,12 +132,15 @@ export function PlanDrawing({
           tabIndex={0}
           className={styles.subject}
           data-mine={brief.motion.subject !== null}
-          aria-label="Subject distance"
+          aria-label={messages.subjectDistance}
           aria-orientation="vertical"
           aria-valuenow={subject.distanceM}
           aria-valuemin={0.05}
           aria-valuemax={10_000}
-          aria-valuetext={`${trimmed(subject.distanceM, 2)} m away, ${sideText(subject.sideM)}`}
+          aria-valuetext={messages.mAway({
+            distanceM: trimmed(subject.distanceM, 2),
+            sideM: sideText(subject.sideM),
+          })}
           transform={`translate(${x(subject.sideM)},${y(subject.distanceM)})`}
           onPointerDown={(event) => {
             event.currentTarget.setPointerCapture(event.pointerId);
@@ -150,13 +154,11 @@ export function PlanDrawing({
             ry={Math.max(4, subject.sizeM * 0.09 * pxPerM)}
           />
           <text y={-12} textAnchor="middle">
-            {trimmed(subject.distanceM, 2)} m
+            {messages.distanceM({ distanceM: trimmed(subject.distanceM, 2) })}
           </text>
         </g>
       </svg>
-      <figcaption className="quiet">
-        From above, to scale. Drag the subject, or move it with the arrow keys.
-      </figcaption>
+      <figcaption className="quiet">{messages.fromAboveToScaleDrag}</figcaption>
     </figure>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/lamps';
 import { Select } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -21,10 +22,10 @@ import styles from '../light/light.module.css';
 
 /** Lamps as one finds them on labels (start); the beam's full angle. */
 const LAMPS: Record<string, { label: string; lamp: Lamp }> = {
-  camp: { label: 'small camp lamp, 250 lm all round', lamp: { lumen: 250, beamDeg: 300 } },
-  head: { label: 'head torch, 400 lm in 50°', lamp: { lumen: 400, beamDeg: 50 } },
-  panel: { label: 'small panel, 500 lm in 110°', lamp: { lumen: 500, beamDeg: 110 } },
-  bike: { label: 'bicycle light, 1000 lm in 30°', lamp: { lumen: 1000, beamDeg: 30 } },
+  camp: { label: messages.smallCampLamp250Lm, lamp: { lumen: 250, beamDeg: 300 } },
+  head: { label: messages.headTorch400LmIn, lamp: { lumen: 400, beamDeg: 50 } },
+  panel: { label: messages.smallPanel500LmIn, lamp: { lumen: 500, beamDeg: 110 } },
+  bike: { label: messages.bicycleLight1000LmIn, lamp: { lumen: 1000, beamDeg: 30 } },
 };
 
 /** What light a face needs against its background, which lamp gives it, or what exposing for one costs the other. */
@@ -43,11 +44,11 @@ export function Face({ solution }: { solution: Solution }): ReactNode {
   const lit = faceEvWith(faceEv, lamp, given.distanceM);
   return (
     <section aria-labelledby="face-title" className={styles.section}>
-      <h2 id="face-title">A face against the light</h2>
+      <h2 id="face-title">{messages.aFaceAgainstTheLight}</h2>
       <div className={styles.fields}>
         <NumberField
-          label="Light on the face"
-          unit="EV"
+          label={messages.lightOnTheFace}
+          unit={messages.unitEv}
           min={-6}
           max={18}
           step={0.5}
@@ -55,8 +56,8 @@ export function Face({ solution }: { solution: Solution }): ReactNode {
           onCommit={(value) => value !== undefined && setGiven({ ...given, faceEv: value })}
         />
         <NumberField
-          label="Background"
-          unit="EV"
+          label={messages.background}
+          unit={messages.unitEv}
           min={-6}
           max={18}
           step={0.5}
@@ -64,8 +65,8 @@ export function Face({ solution }: { solution: Solution }): ReactNode {
           onCommit={(value) => value !== undefined && setGiven({ ...given, backEv: value })}
         />
         <NumberField
-          label="The face may lie under it by"
-          unit="stops"
+          label={messages.theFaceMayLieUnder}
+          unit={messages.stops}
           min={0}
           max={6}
           step={0.5}
@@ -73,10 +74,10 @@ export function Face({ solution }: { solution: Solution }): ReactNode {
           onCommit={(value) => value !== undefined && setGiven({ ...given, gap: value })}
         />
         <div className={styles.field}>
-          <label htmlFor="face-lamp">Lamp</label>
+          <label htmlFor="face-lamp">{messages.lamp}</label>
           <Select
             id="face-lamp"
-            aria-label="Lamp"
+            aria-label={messages.lamp}
             value={lampId}
             popupMatchSelectWidth={false}
             options={Object.entries(LAMPS).map(([value, { label }]) => ({ value, label }))}
@@ -84,8 +85,8 @@ export function Face({ solution }: { solution: Solution }): ReactNode {
           />
         </div>
         <NumberField
-          label="Lamp to face"
-          unit="m"
+          label={messages.lampToFace}
+          unit={messages.unitMetres}
           min={0.1}
           max={20}
           step={0.1}
@@ -95,30 +96,39 @@ export function Face({ solution }: { solution: Solution }): ReactNode {
       </div>
       <p className={styles.verdict}>
         {told.missingLux === 0
-          ? `The face is within ${tenths(given.gap)} stops of its background: no lamp is needed.`
-          : `The face lies ${tenths(told.gapStops)} stops under its background. It needs ${lux(told.neededLux)} in all, ${lux(told.missingLux)} more than it has: this lamp gives that from ${trimmed(reach, 2)} m.`}
+          ? messages.theFaceIsWithinStops({ gap: tenths(given.gap) })
+          : messages.theFaceLiesStopsUnder({
+              gapStops: tenths(told.gapStops),
+              neededLux: lux(told.neededLux),
+              missingLux: lux(told.missingLux),
+              reach: trimmed(reach, 2),
+            })}
       </p>
       <ul className={styles.stretches}>
         <li>
-          At {trimmed(given.distanceM, 1)} m the lamp adds {lux(luxAt(lamp, given.distanceM))} to the{' '}
-          {lux(luxOfEv(faceEv))} there: EV {evText(lit)}, {tenths(Math.max(0, backEv - lit))} stops under the
-          background.
+          {messages.atMTheLampAdds({
+            distanceM: trimmed(given.distanceM, 1),
+            lamp: lux(luxAt(lamp, given.distanceM)),
+            faceEv: lux(luxOfEv(faceEv)),
+            lit: evText(lit),
+            backEv: tenths(Math.max(0, backEv - lit)),
+          })}
         </li>
         {told.gapStops > 0.05 && (
           <>
             <li>
-              Exposed for the face without a lamp, the background stands {tenths(told.backgroundOverStops)}{' '}
-              stops over: white sky from about{' '}
-              {tenths(WHITE_ABOVE_GREY_STOPS + solution.candidate.colour.sensor.guardStops)} on.
+              {messages.exposedForTheFaceWithout({
+                backgroundOverStops: tenths(told.backgroundOverStops),
+                whiteAboveGreyStops: tenths(
+                  WHITE_ABOVE_GREY_STOPS + solution.candidate.colour.sensor.guardStops,
+                ),
+              })}
             </li>
-            <li>Exposed for the background, the face stays {tenths(told.faceUnderStops)} stops dark.</li>
+            <li>{messages.exposedForTheBackgroundThe({ faceUnderStops: tenths(told.faceUnderStops) })}</li>
           </>
         )}
       </ul>
-      <p className={styles.small}>
-        Lamp light falls with the square of the distance; labels tell lumen for fresh cells. Never blind
-        others on the way, and when driving leave lamp and camera alone.
-      </p>
+      <p className={styles.small}>{messages.lampLightFallsWithThe}</p>
     </section>
   );
 }
@@ -126,5 +136,5 @@ export function Face({ solution }: { solution: Solution }): ReactNode {
 const round = (ev: number): number => Math.round(ev * 10) / 10;
 
 function lux(value: number): string {
-  return `${trimmed(value, value < 10 ? 1 : 0)} lux`;
+  return messages.lux({ trimmed: trimmed(value, value < 10 ? 1 : 0) });
 }

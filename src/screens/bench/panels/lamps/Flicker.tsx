@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/lamps';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
@@ -21,12 +22,7 @@ import { options, withKey } from '../../brief/wordParts';
 const RATES = [24, 25, 30, 50, 60, 100, 120];
 
 /** What the lamps' pulse leaves in the film, which shutters are free of it, and what each costs. */
-const SEEN_AS: Record<PulseSeen['seen'], string> = {
-  steady: 'steady',
-  bands: 'standing bands',
-  pulsing: 'seen',
-  shimmer: 'fast shimmer',
-};
+const SEEN_AS: Record<PulseSeen['seen'], string> = messages.seenAs;
 
 export function Flicker({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
   const { space, candidate, loss, settings } = solution;
@@ -46,33 +42,35 @@ export function Flicker({ solution, editing }: { solution: Solution; editing: Sh
   const left = flickerResidual(pulse, settings.shutterSeconds) * 100;
   return (
     <section aria-labelledby="flicker-title" className={styles.section}>
-      <h2 id="flicker-title">Lamps that pulse</h2>
+      <h2 id="flicker-title">{messages.lampsThatPulse}</h2>
       <div className={styles.fields}>
         <ChoiceField
-          label="Lit by"
+          label={messages.litBy}
           value={limits.lamps}
           options={options(LAMPS, LAMPS_LABEL)}
           onCommit={(value) =>
-            editing.commit('say what lamps there are', (shot) => withKey(shot, 'limits', 'lamps', value))
+            editing.commit(messages.sayWhatLampsThereAre, (shot) => withKey(shot, 'limits', 'lamps', value))
           }
         />
         <ChoiceField
-          label="Mains"
+          label={messages.mains}
           value={String(limits.mainsHz)}
-          options={['50', '60'].map((value) => ({ value, label: `${value} Hz` }))}
+          options={['50', '60'].map((value) => ({ value, label: messages.value({ value }) }))}
           onCommit={(value) =>
-            editing.commit('change the mains', (shot) => withKey(shot, 'limits', 'mainsHz', Number(value)))
+            editing.commit(messages.changeTheMains, (shot) =>
+              withKey(shot, 'limits', 'mainsHz', Number(value)),
+            )
           }
         />
         <NumberField
-          label="Screen pulses at"
-          unit="Hz"
+          label={messages.screenPulsesAt}
+          unit={messages.unitHz}
           min={20}
           max={20_000}
           step={10}
           value={limits.screenHz}
           onCommit={(value) =>
-            editing.commit('change the pulse of the screen', (shot) =>
+            editing.commit(messages.changeThePulseOfThe, (shot) =>
               withKey(shot, 'limits', 'screenHz', value ?? null),
             )
           }
@@ -80,34 +78,46 @@ export function Flicker({ solution, editing }: { solution: Solution; editing: Sh
       </div>
       <p className={styles.verdict}>
         {light.pulseHz === null
-          ? `No lamp counts in this light. If one did, pulsing at ${trimmed(pulse, 0)} Hz, ${shutterFraction(settings.shutterSeconds)} s would keep ${trimmed(left, 0)} % of it.`
+          ? messages.noLampCountsInThis({
+              pulse: trimmed(pulse, 0),
+              shutterSeconds: shutterFraction(settings.shutterSeconds),
+              left: trimmed(left, 0),
+            })
           : left < 0.5
-            ? `The light pulses at ${trimmed(pulse, 0)} Hz; ${shutterFraction(settings.shutterSeconds)} s keeps none of it.`
-            : `The light pulses at ${trimmed(pulse, 0)} Hz; ${shutterFraction(settings.shutterSeconds)} s keeps ${trimmed(left, 0)} % of it.`}
+            ? messages.theLightPulsesAtHz({
+                pulse: trimmed(pulse, 0),
+                shutterSeconds: shutterFraction(settings.shutterSeconds),
+              })
+            : messages.theLightPulsesAtHzPulse({
+                pulse: trimmed(pulse, 0),
+                shutterSeconds: shutterFraction(settings.shutterSeconds),
+                left: trimmed(left, 0),
+              })}
       </p>
       <table className={styles.tries}>
-        <caption>
-          Shutters free of the pulse at {trimmed(settings.frameRate, 2)} fps, and what each costs
-        </caption>
+        <caption>{messages.shuttersFreeOfThePulse({ frameRate: trimmed(settings.frameRate, 2) })}</caption>
         <tbody>
           {safe.map((one) => {
             const on = Math.abs(one.seconds - settings.shutterSeconds) < 1e-9;
             return (
               <tr key={one.seconds} data-chosen={on}>
                 <th scope="row" className="numerals">
-                  {shutterFraction(one.seconds)} s, {trimmed(one.angleDeg, 0)}°
+                  {messages.secondsAndAngleDeg({
+                    seconds: shutterFraction(one.seconds),
+                    angleDeg: trimmed(one.angleDeg, 0),
+                  })}
                 </th>
                 <td>
                   {on
-                    ? 'the answer'
-                    : `${one.costs.length > 0 ? `costs ${changes(one.costs)}` : 'costs nothing'}${one.gains.length > 0 ? `; spares ${changes(one.gains)}` : ''}`}
+                    ? messages.theAnswer
+                    : `${one.costs.length > 0 ? messages.costs({ costs: changes(one.costs) }) : messages.costsNothing}${one.gains.length > 0 ? messages.spares({ gains: changes(one.gains) }) : ''}`}
                 </td>
                 <td>
                   {!on && (
                     <Button
-                      aria-label={`Take ${shutterFraction(one.seconds)} s`}
+                      aria-label={messages.takeS({ seconds: shutterFraction(one.seconds) })}
                       onClick={() =>
-                        editing.commit('take a flicker-safe shutter', (shot) =>
+                        editing.commit(messages.takeAFlickerSafeShutter, (shot) =>
                           pinnedTo(shot, 'shutterSeconds', {
                             shutterSeconds: one.seconds,
                             shutterMode: 'fixed',
@@ -115,7 +125,7 @@ export function Flicker({ solution, editing }: { solution: Solution; editing: Sh
                         )
                       }
                     >
-                      Take
+                      {messages.take}
                     </Button>
                   )}
                 </td>
@@ -124,36 +134,34 @@ export function Flicker({ solution, editing }: { solution: Solution; editing: Sh
           })}
           {safe.length === 0 && (
             <tr>
-              <td>None fits into a frame at this rate: a lower frame rate is the cure.</td>
+              <td>{messages.noneFitsIntoAFrame}</td>
             </tr>
           )}
         </tbody>
       </table>
       <table className={styles.tries}>
-        <caption>Every frame rate of this camera under {trimmed(pulse, 0)} Hz</caption>
+        <caption>{messages.everyFrameRateOfThis({ pulse: trimmed(pulse, 0) })}</caption>
         <thead>
           <tr>
-            <th scope="col">Frame rate</th>
-            <th scope="col">Beat as played</th>
-            <th scope="col">Left at 180°</th>
-            <th scope="col">Safe shutters</th>
-            <th scope="col">Bands</th>
+            <th scope="col">{messages.frameRate}</th>
+            <th scope="col">{messages.beatAsPlayed}</th>
+            <th scope="col">{messages.leftAt180}</th>
+            <th scope="col">{messages.safeShutters}</th>
+            <th scope="col">{messages.bands}</th>
           </tr>
         </thead>
         <tbody>
           {rates.map((rate) => (
             <tr key={rate.frameRate} className="numerals">
-              <th scope="row">{rate.frameRate} fps</th>
-              <td>
-                {trimmed(rate.beatHz, 1)} Hz, {SEEN_AS[rate.seen]}
-              </td>
+              <th scope="row">{messages.fps({ frameRate: rate.frameRate })}</th>
+              <td>{messages.beatHzAndSeen({ beatHz: trimmed(rate.beatHz, 1), seen: SEEN_AS[rate.seen] })}</td>
               <td>{trimmed(rate.residualAt180 * 100, 0)} %</td>
               <td>
                 {rate.safe.length === 0
-                  ? 'none'
-                  : rate.safe.map((one) => `${shutterFraction(one)} s`).join(', ')}
+                  ? messages.none
+                  : rate.safe.map((one) => messages.unitSeconds({ one: shutterFraction(one) })).join(', ')}
               </td>
-              <td>{rate.bands === null ? 'readout not known' : trimmed(rate.bands, 1)}</td>
+              <td>{rate.bands === null ? messages.readoutNotKnown : trimmed(rate.bands, 1)}</td>
             </tr>
           ))}
         </tbody>

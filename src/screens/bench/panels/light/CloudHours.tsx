@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/light';
 import { Button } from 'antd';
 import { useRef, useState } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
@@ -34,16 +35,16 @@ export function CloudHours({ light, editing }: { light: SunLight; editing: ShotE
         hours: String(Math.round((day.toMs - day.fromMs) / HOUR_MS)),
       });
       const response = await fetch(`/api/forecast?${query.toString()}`);
-      if (!response.ok) throw new Error(`it answered ${response.status}`);
+      if (!response.ok) throw new Error(messages.itAnswered({ status: response.status }));
       const forecast = ForecastSchema.parse(await response.json());
       editing.commit(
-        'take a forecast',
+        messages.takeAForecast,
         changingSun((old) => ({ ...old, clouds: withForecast(old.clouds, forecast) })),
       );
-      setSaid(`${forecast.source}. Hours you set yourself stay.`);
+      setSaid(messages.hoursYouSetYourselfStay({ source: forecast.source }));
     } catch (error) {
       setSaid(
-        `No forecast came: ${error instanceof Error ? error.message : String(error)}. Set the hours yourself, or keep the sky of the sentence.`,
+        messages.noForecastCameSetThe({ error: error instanceof Error ? error.message : String(error) }),
       );
     } finally {
       setBusy(false);
@@ -52,9 +53,9 @@ export function CloudHours({ light, editing }: { light: SunLight; editing: ShotE
   return (
     <section aria-labelledby="clouds-title" className={styles.section}>
       <div className={styles.head}>
-        <h2 id="clouds-title">Cloud by the hour</h2>
+        <h2 id="clouds-title">{messages.cloudByTheHour}</h2>
         <Button onClick={() => void ask()} loading={busy}>
-          Ask the simulated forecast
+          {messages.askTheSimulatedForecast}
         </Button>
         {light.clouds && (
           <Button
@@ -62,18 +63,17 @@ export function CloudHours({ light, editing }: { light: SunLight; editing: ShotE
             onClick={() => {
               setSaid(null);
               editing.commit(
-                'forget the cloud',
+                messages.forgetTheCloud,
                 changingSun((old) => without(old, 'clouds')),
               );
             }}
           >
-            Forget it: one sky all day
+            {messages.forgetItOneSkyAll}
           </Button>
         )}
       </div>
       <p role="status" className={styles.small}>
-        {said ??
-          'No weather is fetched from anywhere: the forecast is a stand-in that ships with the app. Arrow keys change an hour.'}
+        {said ?? messages.noWeatherIsFetchedFrom}
       </p>
       <Hours light={light} editing={editing} fromMs={day.fromMs} toMs={day.toMs} zone={zone} />
     </section>
@@ -108,7 +108,7 @@ function Hours({
   };
   const set = (ms: number, cloudPct: number, spreadPct: number): void =>
     editing.preview(
-      'set the cloud of an hour',
+      messages.setTheCloudOfAn,
       changingSun((old) => ({
         ...old,
         clouds: withHour(old.clouds, {
@@ -129,18 +129,23 @@ function Hours({
     event.preventDefault();
   };
   return (
-    <div ref={row} className={styles.hours} role="group" aria-label="Cloud by the hour">
+    <div ref={row} className={styles.hours} role="group" aria-label={messages.cloudByTheHour}>
       {hours.map((ms, hour) => {
         const cloud = told(ms);
         const text = cloud
-          ? `${cloud.cloudPct} % ${cloud.by === 'person' ? 'by you' : 'forecast'}, give or take ${cloud.spreadPct}; light divided by ${trimmed(divisorOfCloud(cloud.cloudPct), 1)}`
-          : 'as the sentence has it';
+          ? messages.byYouGiveOrTake({
+              cloudPct: cloud.cloudPct,
+              isPerson: cloud.by === 'person',
+              spreadPct: cloud.spreadPct,
+              cloudPct2: trimmed(divisorOfCloud(cloud.cloudPct), 1),
+            })
+          : messages.asTheSentenceHasIt;
         return (
           <div
             key={ms}
             role="slider"
             tabIndex={hour === at ? 0 : -1}
-            aria-label={`Cloud at ${clockText(ms, zone)}`}
+            aria-label={messages.cloudAt({ ms: clockText(ms, zone) })}
             aria-valuemin={0}
             aria-valuemax={100}
             aria-valuenow={cloud?.cloudPct ?? 0}

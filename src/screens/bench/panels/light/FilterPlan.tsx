@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/light';
 import { Button } from 'antd';
 import { useDeferredValue, useMemo } from 'react';
 import type { ReactNode } from 'react';
@@ -14,6 +15,7 @@ import { tenths } from '@/core/units/format';
 import { marginText, runOrHoldText, tryAgainst, tryEnds, tryText } from '@/words/filterChoiceText';
 import { clockText } from '@/words/lightText';
 import { filterText } from '@/words/settingText';
+import { NOTATION_LABEL } from '@/words/labels';
 import { usePreference } from '../../../data/repository';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { pinnedTo } from '../../answer/pins';
@@ -42,7 +44,7 @@ export function FilterPlan({
   const choice = runOrHold(tries, kit);
   const shown = tries.filter((one, at) => at < MOST_TRIES || one.chosen);
   const take = (one: FilterTry): void =>
-    editing.commit('take a filter', (shot) =>
+    editing.commit(messages.takeAFilter, (shot) =>
       pinnedTo(
         pinnedTo(shot, 'filter', { filter: { ids: [...one.filter.ids], stops: one.filter.stops } }),
         'shutterSeconds',
@@ -53,7 +55,7 @@ export function FilterPlan({
     );
   return (
     <section aria-labelledby="plan-title" className={styles.section}>
-      <h2 id="plan-title">The filter for this light</h2>
+      <h2 id="plan-title">{messages.theFilterForThisLight}</h2>
       {light && <Stretches light={light} solution={calm} />}
       {choice &&
         runOrHoldText(choice, kit).map((sentence) => (
@@ -62,17 +64,15 @@ export function FilterPlan({
           </p>
         ))}
       <table className={styles.tries}>
-        <caption className="unseen">
-          Every filter with the shutter held and running, the least loss first
-        </caption>
+        <caption className="unseen">{messages.everyFilterWithTheShutter}</caption>
         <thead>
           <tr>
-            <th scope="col">Filter and shutter</th>
-            <th scope="col">Loss</th>
-            <th scope="col">At both ends of the light</th>
-            <th scope="col">Against the answer</th>
+            <th scope="col">{messages.filterAndShutter}</th>
+            <th scope="col">{messages.loss}</th>
+            <th scope="col">{messages.atBothEndsOfThe}</th>
+            <th scope="col">{messages.againstTheAnswer}</th>
             <th scope="col">
-              <span className="unseen">Take it</span>
+              <span className="unseen">{messages.takeIt}</span>
             </th>
           </tr>
         </thead>
@@ -87,8 +87,8 @@ export function FilterPlan({
                 <td>{tryAgainst(one)}</td>
                 <td>
                   {!one.chosen && (
-                    <Button onClick={() => take(one)} aria-label={`Take ${name}`}>
-                      Take
+                    <Button onClick={() => take(one)} aria-label={messages.takeName({ name })}>
+                      {messages.take}
                     </Button>
                   )}
                 </td>
@@ -98,11 +98,10 @@ export function FilterPlan({
         </tbody>
       </table>
       {tries.length > shown.length && (
-        <p className={styles.small}>{tries.length - shown.length} more with greater loss.</p>
+        <p className={styles.small}>{messages.moreWithGreaterLoss({ count: tries.length - shown.length })}</p>
       )}
       <p className={styles.small}>
-        Written as {notation}; the menu changes that.{' '}
-        {kit.length === 0 ? 'No filter in this shot’s kit.' : ''}
+        {messages.writtenAsTheMenuChanges({ notation: NOTATION_LABEL[notation], noCount: kit.length === 0 })}
       </p>
     </section>
   );
@@ -123,10 +122,14 @@ export function FilterPlan({
             <b className="numerals">
               {clockText(stretch.fromMs, zone)}–{clockText(stretch.toMs, zone)}
             </b>{' '}
-            <b>{stretch.filter.ids.length === 0 ? 'no filter' : filterText(stretch.filter, kit, notation)}</b>{' '}
+            <b>
+              {stretch.filter.ids.length === 0
+                ? messages.noFilter
+                : filterText(stretch.filter, kit, notation)}
+            </b>{' '}
             {Math.min(stretch.marginBrightStops, stretch.marginDarkStops) >= -0.05
-              ? 'keeps all of the light inside this setting'
-              : 'misses least with this setting'}
+              ? messages.keepsAllOfTheLight
+              : messages.missesLeastWithThisSetting}
             : {marginText(stretch)}.
           </li>
         ))}

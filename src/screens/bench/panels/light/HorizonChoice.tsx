@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/light';
 import { SHADES } from '@/core/vocabulary/outdoors';
 import type { Shade } from '@/core/vocabulary/outdoors';
 import { Button, Select } from 'antd';
@@ -24,22 +25,22 @@ export function HorizonChoice({
   if (!horizon)
     return (
       <span className={styles.choice}>
-        Nothing stands around.
-        <Button onClick={() => onSet('stand in a valley', HORIZONS.valley)}>A valley</Button>
-        <Button onClick={() => onSet('stand among trees', HORIZONS.trees)}>Trees</Button>
-        <Button disabled={!gorge} onClick={() => gorge && onSet('stand in a gorge', gorge)}>
-          A gorge, sun from
+        {messages.nothingStandsAround}
+        <Button onClick={() => onSet(messages.standInAValley, HORIZONS.valley)}>{messages.aValley}</Button>
+        <Button onClick={() => onSet(messages.standAmongTrees, HORIZONS.trees)}>{messages.trees}</Button>
+        <Button disabled={!gorge} onClick={() => gorge && onSet(messages.standInAGorge, gorge)}>
+          {messages.aGorgeSunFrom}
         </Button>
         <input
           type="time"
-          aria-label="Sun comes at"
+          aria-label={messages.sunComesAt}
           value={hours.comes}
           onChange={(event) => setHours({ ...hours, comes: event.target.value })}
         />
-        to
+        {messages.toWord}
         <input
           type="time"
-          aria-label="Sun goes at"
+          aria-label={messages.sunGoesAt}
           value={hours.goes}
           onChange={(event) => setHours({ ...hours, goes: event.target.value })}
         />
@@ -47,22 +48,22 @@ export function HorizonChoice({
     );
   return (
     <span className={styles.choice}>
-      While the sun is behind it:
+      {messages.whileTheSunIsBehind}
       <Select
-        aria-label="Shade behind the horizon"
+        aria-label={messages.shadeBehindTheHorizon}
         value={horizon.behind}
         popupMatchSelectWidth={false}
         options={SHADES.filter((shade) => shade !== 'open').map((value) => ({
           value,
           label: SHADE_LABEL[value],
         }))}
-        onSelect={(behind: Shade) => onSet('change the shade of the horizon', { ...horizon, behind })}
+        onSelect={(behind: Shade) => onSet(messages.changeTheShadeOfThe, { ...horizon, behind })}
       />
-      <Button onClick={() => onSet('add a corner to the horizon', withMoreCorners(horizon))}>
-        More corners
+      <Button onClick={() => onSet(messages.addACornerToThe, withMoreCorners(horizon))}>
+        {messages.moreCorners}
       </Button>
-      <Button type="text" onClick={() => onSet('clear the horizon', undefined)}>
-        Clear it
+      <Button type="text" onClick={() => onSet(messages.clearTheHorizon, undefined)}>
+        {messages.clearIt}
       </Button>
     </span>
   );

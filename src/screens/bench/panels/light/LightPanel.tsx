@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/light';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
@@ -24,24 +25,20 @@ export function LightPanel({ solution, editing }: { solution: Solution; editing:
         <>
           <PlaceAndTime light={sun} editing={editing} />
           <section aria-labelledby="ribbon-title" className={styles.section}>
-            <h2 id="ribbon-title">The day&apos;s light</h2>
+            <h2 id="ribbon-title">{messages.theDaysLight}</h2>
             <Ribbon light={sun} solution={solution} editing={editing} />
-            <p className={styles.small}>
-              Dark band: the light the shot crosses at that hour; pale band: how far sky and model may be off.
-              Lined: golden hour; dotted: blue hour. Below, solid: that filter keeps all of it with this
-              setting; hatched: within a stop. Drag the shot, or move it with the arrow keys.
-            </p>
+            <p className={styles.small}>{messages.darkBandTheLightThe}</p>
           </section>
         </>
       ) : (
         <p>
-          This shot&apos;s light is told by {lightText(light)}, without place or time.{' '}
+          {messages.thisShotsLightIsTold({ light: lightText(light) })}
           <Button
             onClick={() =>
-              editing.commit('tell the light by the sun', (shot) => ({ ...shot, light: SUN_TO_START_FROM }))
+              editing.commit(messages.tellTheLightByThe, (shot) => ({ ...shot, light: SUN_TO_START_FROM }))
             }
           >
-            Tell it by the sun
+            {messages.tellItByTheSun}
           </Button>
         </p>
       )}

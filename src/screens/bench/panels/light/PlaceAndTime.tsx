@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/light';
 import { AutoComplete, Button, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -24,7 +25,7 @@ export function PlaceAndTime({ light, editing }: { light: SunLight; editing: Sho
   const setEnd = (end: 'from' | 'to', time: string): Promise<void> => {
     const atMs = instantOf(end === 'from' ? from.date : to.date, time, zone);
     if (atMs === null) return Promise.resolve();
-    const label = end === 'from' ? 'start at another time' : 'end at another time';
+    const label = end === 'from' ? messages.startAtAnotherTime : messages.endAtAnotherTime;
     return editing.save(
       label,
       changingSun(withEnd(end, end === 'to' && atMs < Date.parse(light.from) ? atMs + 86_400_000 : atMs)),
@@ -34,24 +35,29 @@ export function PlaceAndTime({ light, editing }: { light: SunLight; editing: Sho
     <div className={styles.fields}>
       <PlaceField light={light} editing={editing} />
       <ClockField
-        label="Day"
+        label={messages.day}
         kind="date"
         value={from.date}
-        onCommit={(date) => editing.save('film on another day', changingSun(onDay(date)))}
+        onCommit={(date) => editing.save(messages.filmOnAnotherDay, changingSun(onDay(date)))}
       />
-      <ClockField label="From" kind="time" value={from.time} onCommit={(time) => setEnd('from', time)} />
-      <ClockField label="To" kind="time" value={to.time} onCommit={(time) => setEnd('to', time)} />
+      <ClockField
+        label={messages.from}
+        kind="time"
+        value={from.time}
+        onCommit={(time) => setEnd('from', time)}
+      />
+      <ClockField label={messages.to} kind="time" value={to.time} onCommit={(time) => setEnd('to', time)} />
       <div className={styles.field}>
-        <label htmlFor="sun-zone">Clock</label>
+        <label htmlFor="sun-zone">{messages.clock}</label>
         <Select
           id="sun-zone"
-          aria-label="Clock of the place"
+          aria-label={messages.clockOfThePlace}
           showSearch={{ optionFilterProp: 'label' }}
           popupMatchSelectWidth={false}
           value={zone}
           options={zones}
           labelRender={() => zoneText(zone, Date.parse(light.from))}
-          onSelect={(chosen) => editing.commit('read another clock', changingSun(inZone(chosen)))}
+          onSelect={(chosen) => editing.commit(messages.readAnotherClock, changingSun(inZone(chosen)))}
         />
       </div>
     </div>
@@ -71,7 +77,7 @@ function PlaceField({ light, editing }: { light: SunLight; editing: ShotEditing 
     const zone = await zoneAt(place);
     const near = named ?? places?.nearest(place) ?? null;
     editing.commit(
-      'film at another place',
+      messages.filmAtAnotherPlace,
       atPlace({ ...place, zone, name: named?.name ?? null, country: near?.country ?? null }),
     );
   };
@@ -85,15 +91,11 @@ function PlaceField({ light, editing }: { light: SunLight; editing: ShotEditing 
     if (coordinates.ok) return void go(coordinates, null);
     const first = found[0];
     if (first && !/\d/.test(text)) return void go(first, first);
-    setFault(
-      /\d/.test(text)
-        ? `"${text}": ${coordinates.why}.`
-        : `No place called "${text}" in the list that ships. Give its coordinates instead.`,
-    );
+    setFault(/\d/.test(text) ? `"${text}": ${coordinates.why}.` : messages.noPlaceCalledInThe({ text }));
   };
   return (
     <div className={styles.place}>
-      <label htmlFor={id}>Place, by name or coordinates</label>
+      <label htmlFor={id}>{messages.placeByNameOrCoordinates}</label>
       <AutoComplete
         id={id}
         value={typed ?? light.place ?? placeText(light)}
@@ -119,7 +121,7 @@ function PlaceField({ light, editing }: { light: SunLight; editing: ShotEditing 
       />
       {fault && (
         <p role="alert" className={styles.fault}>
-          {fault} The place stays {light.place ?? placeText(light)}.{' '}
+          {messages.thePlaceStays({ fault, place: light.place ?? placeText(light) })}
           <Button
             type="link"
             onClick={() => {
@@ -127,13 +129,15 @@ function PlaceField({ light, editing }: { light: SunLight; editing: ShotEditing 
               setTyped(null);
             }}
           >
-            Leave it
+            {messages.leaveIt}
           </Button>
         </p>
       )}
       <p className={styles.small}>
-        {placeText(light)}
-        {light.country ? `, ${light.country}` : ''} · names: GeoNames, CC BY 4.0
+        {messages.namesGeoNamesCCBY4({
+          light: placeText(light),
+          country: light.country ? `, ${light.country}` : '',
+        })}
       </p>
     </div>
   );

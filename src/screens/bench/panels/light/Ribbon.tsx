@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/light';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useRef, useState } from 'react';
 import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
@@ -86,7 +87,7 @@ export function Ribbon({
       day.toMs - (toMs - fromMs),
       Math.max(day.fromMs, Math.round(to / NUDGE_MS) * NUDGE_MS),
     );
-    if (start !== fromMs) editing.preview('move the shot in time', changingSun(startingAt(start)));
+    if (start !== fromMs) editing.preview(messages.moveTheShotInTime, changingSun(startingAt(start)));
   };
   const at = (event: PointerEvent): number =>
     x.invert(event.clientX - (frame.current?.getBoundingClientRect().left ?? 0));
@@ -95,7 +96,7 @@ export function Ribbon({
     if (way === undefined) return;
     event.preventDefault();
     const steps = way * (event.shiftKey ? 6 : 1);
-    editing.preview('move the shot in time', changingSun(shiftedBy(steps, NUDGE_MS, day)));
+    editing.preview(messages.moveTheShotInTime, changingSun(shiftedBy(steps, NUDGE_MS, day)));
   };
   const block = between({ fromMs, toMs });
   const hours = wholeHours(shown, zone);
@@ -103,12 +104,7 @@ export function Ribbon({
   return (
     <div ref={frame} className={styles.ribbon}>
       {width > 0 && (
-        <svg
-          width={width}
-          height={height}
-          role="group"
-          aria-label="Ribbon: the light of the day over the clock"
-        >
+        <svg width={width} height={height} role="group" aria-label={messages.ribbonTheLightOfThe}>
           <defs>
             <pattern id="ribbon-golden" width="5" height="5" patternUnits="userSpaceOnUse">
               <line x1="1" y1="0" x2="1" y2="5" className={styles.golden} />
@@ -147,7 +143,7 @@ export function Ribbon({
                 textAnchor="middle"
                 className={styles.word}
               >
-                {between(span).width > 38 ? 'golden' : ''}
+                {between(span).width > 38 ? messages.golden : ''}
               </text>
             ))}
             {y.ticks(Math.min(evTop - evBottom, 8)).map((ev) => (
@@ -159,7 +155,7 @@ export function Ribbon({
               </g>
             ))}
             <text x={4} y={LAY.plotTop - 6} className={styles.word}>
-              EV
+              {messages.unitEv}
             </text>
             <path
               d={bandPath(
@@ -183,13 +179,13 @@ export function Ribbon({
               className={styles.window}
             />
             <text x={left + 6} y={y(windowEvMax) + 15} className={styles.onPlot}>
-              {width < 600 ? 'window' : 'window of the setting'},{' '}
+              {width < 600 ? messages.window : messages.windowOfTheSetting},{' '}
               {name(solution.settings.filter.ids, solution.settings.filter.stops)}
             </text>
             {told.spans.reached && (
               <g>
                 <text x={left - 8} y={LAY.sun + 9} textAnchor="end" className={styles.word}>
-                  sun
+                  {messages.sun}
                 </text>
                 {told.spans.reached.map((span) => (
                   <g key={span.fromMs}>
@@ -231,11 +227,15 @@ export function Ribbon({
             role="slider"
             tabIndex={0}
             className={styles.block}
-            aria-label="The shot in time"
+            aria-label={messages.theShotInTime}
             aria-valuemin={0}
             aria-valuemax={Math.round((day.toMs - day.fromMs) / 60_000)}
             aria-valuenow={Math.round((fromMs - day.fromMs) / 60_000)}
-            aria-valuetext={`${spanText(fromMs, toMs, zone)}, light ${evText(solution.space.light.evMin)} to ${evText(solution.space.light.evMax)}`}
+            aria-valuetext={messages.lightTo({
+              fromMs: spanText(fromMs, toMs, zone),
+              evMin: evText(solution.space.light.evMin),
+              evMax: evText(solution.space.light.evMax),
+            })}
             onKeyDown={keys}
             onPointerDown={(event) => {
               event.currentTarget.setPointerCapture(event.pointerId);
@@ -246,7 +246,7 @@ export function Ribbon({
             }}
             onPointerUp={() => {
               setDrag(null);
-              editing.commit('move the shot in time');
+              editing.commit(messages.moveTheShotInTime);
             }}
             onPointerCancel={() => setDrag(null)}
           >

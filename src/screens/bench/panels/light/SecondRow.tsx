@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/light';
 import type { ReactNode } from 'react';
 import { reasonsOf } from '@/core/answer/reasons';
 import type { Solution } from '@/core/answer/solve';
@@ -26,7 +27,7 @@ export function SecondRow({ solution }: { solution: Solution }): ReactNode {
   ];
   return (
     <section aria-labelledby="advice-title" className={styles.section}>
-      <h2 id="advice-title">What else the light decides</h2>
+      <h2 id="advice-title">{messages.whatElseTheLightDecides}</h2>
       <dl className={styles.advice}>
         {KEYS.map((key) => {
           const reason = reasons.find(({ setting }) => setting === key);
@@ -45,10 +46,10 @@ export function SecondRow({ solution }: { solution: Solution }): ReactNode {
         })}
       </dl>
       <table className={styles.tries}>
-        <caption className="unseen">What each school sets</caption>
+        <caption className="unseen">{messages.whatEachSchoolSets}</caption>
         <thead>
           <tr>
-            <th scope="col">School</th>
+            <th scope="col">{messages.school}</th>
             {KEYS.map((key) => (
               <th scope="col" key={key}>
                 {SETTING_LABEL[key]}
@@ -69,10 +70,7 @@ export function SecondRow({ solution }: { solution: Solution }): ReactNode {
           ))}
         </tbody>
       </table>
-      <p className={styles.small}>
-        Locked, this light wants {lockedWhiteBalanceK(space)} K. Lock for a grade or to match cameras; leave
-        it automatic where the way turns to and from the sun and nobody grades.
-      </p>
+      <p className={styles.small}>{messages.lockedThisLightWantsK({ space: lockedWhiteBalanceK(space) })}</p>
     </section>
   );
 }

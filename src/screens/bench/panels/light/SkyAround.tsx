@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/light';
 import { Button } from 'antd';
 import { scaleLinear } from 'd3-scale';
 import { useRef, useState } from 'react';
@@ -60,7 +61,7 @@ export function SkyAround({
     );
   const moveCorner = (at: number, azimuthDeg: number, altitudeDeg: number): void =>
     editing.preview(
-      'draw the horizon',
+      messages.drawTheHorizon,
       changingSun((old) =>
         old.horizon
           ? { ...old, horizon: withCorner(ordered(old.horizon), at, azimuthDeg, altitudeDeg) }
@@ -69,7 +70,7 @@ export function SkyAround({
     );
   const setHeading = (to: number): void =>
     editing.preview(
-      'turn the camera',
+      messages.turnTheCamera,
       changingSun((old) => ({ ...old, headingsDeg: [((Math.round(to) % 360) + 360) % 360] })),
     );
   const place = (event: PointerEvent): { azimuthDeg: number; altitudeDeg: number } => {
@@ -89,7 +90,7 @@ export function SkyAround({
     },
     onPointerUp: () => {
       setDragged(null);
-      editing.commit(what === 'heading' ? 'turn the camera' : 'draw the horizon');
+      editing.commit(what === 'heading' ? messages.turnTheCamera : messages.drawTheHorizon);
     },
     onPointerCancel: () => setDragged(null),
   });
@@ -105,7 +106,7 @@ export function SkyAround({
     }[event.key] ?? [0, 0];
     if (right || up) moveCorner(at, point.azimuthDeg + (right ?? 0), point.altitudeDeg + (up ?? 0));
     else if (event.key === 'Delete' && horizon.points.length > 1)
-      setHorizon('take a corner of the horizon away', {
+      setHorizon(messages.takeACornerOfThe, {
         ...horizon,
         points: horizon.points.filter((_, index) => index !== at),
       });
@@ -116,43 +117,38 @@ export function SkyAround({
   return (
     <section aria-labelledby="sky-title" className={styles.section}>
       <div className={styles.head}>
-        <h2 id="sky-title">All round the place</h2>
+        <h2 id="sky-title">{messages.allRoundThePlace}</h2>
         <HorizonChoice light={light} onSet={setHorizon} />
         {heading === null ? (
           <Button
             onClick={() =>
               editing.commit(
-                'say where the camera looks',
+                messages.sayWhereTheCameraLooksWord,
                 changingSun((old) => ({ ...old, headingsDeg: [Math.round((sun.azimuthDeg + 90) % 360)] })),
               )
             }
           >
             {light.headingsDeg
-              ? `Looks ${light.headingsDeg.length} ways: make it one`
-              : 'Say where the camera looks'}
+              ? messages.looksWaysMakeItOne({ count: light.headingsDeg.length })
+              : messages.sayWhereTheCameraLooksTitle}
           </Button>
         ) : (
           <Button
             type="text"
             onClick={() =>
               editing.commit(
-                'look anywhere',
+                messages.lookAnywhere,
                 changingSun((old) => without(old, 'headingsDeg')),
               )
             }
           >
-            Let it look anywhere
+            {messages.letItLookAnywhere}
           </Button>
         )}
       </div>
       <div ref={frame} className={styles.sky}>
         {width > 0 && (
-          <svg
-            width={width}
-            height={HEIGHT}
-            role="group"
-            aria-label="The sky all round, from north over east, south and west"
-          >
+          <svg width={width} height={HEIGHT} role="group" aria-label={messages.theSkyAllRoundFrom}>
             <g aria-hidden>
               {aim && (
                 <rect
@@ -207,7 +203,7 @@ export function SkyAround({
                 role="slider"
                 tabIndex={0}
                 className={styles.grip}
-                aria-label="Where the camera looks"
+                aria-label={messages.whereTheCameraLooks}
                 aria-valuemin={0}
                 aria-valuemax={359}
                 aria-valuenow={heading}
@@ -233,11 +229,14 @@ export function SkyAround({
                 role="slider"
                 tabIndex={0}
                 className={styles.grip}
-                aria-label={`Corner ${at + 1} of the horizon`}
+                aria-label={messages.cornerOfTheHorizon({ at: at + 1 })}
                 aria-valuemin={0}
                 aria-valuemax={89}
                 aria-valuenow={Math.round(point.altitudeDeg)}
-                aria-valuetext={`${trimmed(point.altitudeDeg, 0)}° high at ${headingText(point.azimuthDeg)}`}
+                aria-valuetext={messages.highAt({
+                  altitudeDeg: trimmed(point.altitudeDeg, 0),
+                  azimuthDeg: headingText(point.azimuthDeg),
+                })}
                 onKeyDown={(event) => cornerKeys(event, at)}
               >
                 <rect

@@ -1,3 +1,5 @@
+import * as messages from '@/language/bench/light';
+import { Phrase } from '../../../ui/Phrase';
 import type { ReactNode } from 'react';
 import { polarizerView } from '@/core/filters/polarizer';
 import { ev100OfIlluminance } from '@/core/light/exposureValue';
@@ -37,44 +39,57 @@ export function SunFigures({
   return (
     <div className={styles.figures}>
       <p>
-        At {clockText(middle, zone)} the sun stands{' '}
-        <b className="numerals">{trimmed(sun.apparentAltitudeDeg, 1)}°</b>{' '}
-        {sun.apparentAltitudeDeg >= 0 ? 'high' : 'below the horizon'} in{' '}
-        <b className="numerals">{headingText(sun.azimuthDeg)}</b>
-        {here.reached
-          ? ' and reaches the place'
-          : sun.apparentAltitudeDeg > 0
-            ? ' behind what stands around'
-            : ''}
-        . Level ground{' '}
-        <b className="numerals">{trimmed(daylight.horizontalLux, daylight.horizontalLux < 10 ? 3 : 0)} lux</b>
-        , <b className="numerals">EV {evText(ev100OfIlluminance(daylight.horizontalLux))}</b>;{' '}
-        {trimmed(daylight.diffuseShare * 100, 0)} % of it from the sky.
+        <Phrase
+          of={messages.atTheSunStandsHigh({
+            middle: clockText(middle, zone),
+            isApparentAltitudeDeg: sun.apparentAltitudeDeg >= 0,
+            reached: here.reached
+              ? messages.andReachesThePlace
+              : sun.apparentAltitudeDeg > 0
+                ? messages.behindWhatStandsAround
+                : '',
+            diffuseShare: trimmed(daylight.diffuseShare * 100, 0),
+          })}
+          parts={[
+            <b className="numerals">{trimmed(sun.apparentAltitudeDeg, 1)}°</b>,
+            <b className="numerals">{headingText(sun.azimuthDeg)}</b>,
+            <b className="numerals">
+              {messages.lux({
+                horizontalLux: trimmed(daylight.horizontalLux, daylight.horizontalLux < 10 ? 3 : 0),
+              })}
+            </b>,
+            <b className="numerals">
+              {messages.horizontalLux({ horizontalLux: evText(ev100OfIlluminance(daylight.horizontalLux)) })}
+            </b>,
+          ]}
+        />
       </p>
       <p>
-        A scene with the sun behind the camera{' '}
-        <b className="numerals">EV {evText(litEv(daylight, 'front'))}</b>, from the side{' '}
-        <b className="numerals">{evText(litEv(daylight, 'side'))}</b>, against it{' '}
-        <b className="numerals">{evText(litEv(daylight, 'back'))}</b>, before shade and ground. Real skies
-        differ by about {trimmed(here.errorStops, 1)} stops either way
-        {sun.altitudeDeg < 0 ? ', twilight counted in' : ''}.
+        <Phrase
+          of={messages.aSceneWithTheSun({
+            errorStops: trimmed(here.errorStops, 1),
+            isAltitudeDeg: sun.altitudeDeg < 0,
+          })}
+          parts={[
+            <b className="numerals">{messages.daylight({ daylight: evText(litEv(daylight, 'front')) })}</b>,
+            <b className="numerals">{evText(litEv(daylight, 'side'))}</b>,
+            <b className="numerals">{evText(litEv(daylight, 'back'))}</b>,
+          ]}
+        />
       </p>
       {moon && (
         <p>
-          The moon is {trimmed(moon.litShare * 100, 0)} % lit and stands {trimmed(moon.altitudeDeg, 0)}°{' '}
-          {moon.altitudeDeg >= 0 ? 'high' : 'below the horizon'}.
+          {messages.theMoonIsLitAnd({
+            litShare: trimmed(moon.litShare * 100, 0),
+            altitudeDeg: trimmed(moon.altitudeDeg, 0),
+            isAltitudeDeg: moon.altitudeDeg >= 0,
+          })}
         </p>
       )}
       <p>
-        <b>Polarizer.</b>{' '}
-        {polarizer
-          ? polarizerText(polarizer)
-          : 'Say where the camera looks by day, and this tells whether a polarizer is worth its stops.'}
+        <b>{messages.polarizer}</b> {polarizer ? polarizerText(polarizer) : messages.sayWhereTheCameraLooks}
       </p>
-      <p className={styles.small}>
-        Sun after Meeus (within 0.05°), light after US Naval Observatory Circular 171, beam after IES RP-21.
-        Never look at the sun through a lens.
-      </p>
+      <p className={styles.small}>{messages.sunAfterMeeusWithin0}</p>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/light';
 import { useEffect, useState } from 'react';
 import type { Place } from '@/core/light/sun/position';
 import { GazetteerSchema, gazetteerOf } from '@/formats/gazetteer';
@@ -11,7 +12,7 @@ let loading: Promise<Gazetteer> | null = null;
 export function loadPlaces(): Promise<Gazetteer> {
   loading ??= fetch('/gazetteer.json')
     .then((response) => {
-      if (!response.ok) throw new Error(`the list of places answered ${response.status}`);
+      if (!response.ok) throw new Error(messages.theListOfPlacesAnswered({ status: response.status }));
       return response.json();
     })
     .then((file: unknown) => gazetteerOf(GazetteerSchema.parse(file)))

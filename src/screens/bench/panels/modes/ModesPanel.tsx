@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/modes';
 import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import { without } from '@/core/units/without';
@@ -11,12 +12,12 @@ import type { ShotEditing } from '../../../data/useShotEditing';
 export function ModesPanel({ brief, editing }: { brief: Brief; editing: ShotEditing }): ReactNode {
   return (
     <section aria-labelledby="modes-title">
-      <h2 id="modes-title">What {brief.camera.name} can do</h2>
+      <h2 id="modes-title">{messages.whatCanDo({ camera: brief.camera.name })}</h2>
       <ModeMap
         profile={brief.camera}
         wishes={wishesOf(brief.pins, brief.camera)}
         onWishes={(wishes) =>
-          editing.commit('pin on the mode map', (shot) => {
+          editing.commit(messages.pinOnTheModeMap, (shot) => {
             const pins = { ...otherPins(shot.pins ?? {}), ...pinsOf(wishes, brief.camera) };
             const bare = without(shot, 'pins');
             return Object.keys(pins).length === 0 ? bare : { ...bare, pins };

@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/bench/mounts';
+import { Phrase } from '../../../ui/Phrase';
 import { MOUNTS } from '@/core/vocabulary/mounts';
 import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
 import type { MountKind } from '@/core/vocabulary/mounts';
@@ -34,10 +36,10 @@ export function MountsPanel({ solution, editing }: { solution: Solution; editing
   return (
     <section aria-labelledby="mounts-title" className={styles.panel}>
       <div className={framing.head}>
-        <h2 id="mounts-title">Mounts for this shot</h2>
+        <h2 id="mounts-title">{messages.mountsForThisShot}</h2>
         <Select
           mode="multiple"
-          aria-label="Mounts to compare"
+          aria-label={messages.mountsToCompare}
           maxCount={MOST - 1}
           popupMatchSelectWidth={false}
           value={others.filter((one) => one !== kind)}
@@ -60,7 +62,7 @@ export function MountsPanel({ solution, editing }: { solution: Solution; editing
                   one === kind
                     ? null
                     : () =>
-                        editing.commit(`mount it: ${MOUNT_LABEL[one]}`, (shot) => ({
+                        editing.commit(messages.mountIt({ one: MOUNT_LABEL[one] }), (shot) => ({
                           ...shot,
                           mount: { ...without(without(shot.mount ?? {}, 'place'), 'pitchDeg'), kind: one },
                           motion: without(
@@ -71,7 +73,7 @@ export function MountsPanel({ solution, editing }: { solution: Solution; editing
                 }
               />
             ) : (
-              <p>No answer on this mount with these pins.</p>
+              <p>{messages.noAnswerOnThisMount}</p>
             )}
           </li>
         ))}
@@ -99,7 +101,10 @@ function Choice({
       <svg
         viewBox={`-1 ${-tall} 2 ${2 * tall}`}
         role="img"
-        aria-label={`${obstructionText(habits)} ${trimmed(framed.blocked * 100, 0)} % covered.`}
+        aria-label={messages.covered({
+          habits: obstructionText(habits),
+          blocked: trimmed(framed.blocked * 100, 0),
+        })}
         className={styles.frame}
       >
         <g className={framing.ground}>
@@ -115,28 +120,45 @@ function Choice({
         </g>
       </svg>
       <p className="numerals">
-        <strong>{tenths(choice.score)}</strong> loss · {settingText('shutterSeconds', settings, kit)} ·{' '}
-        {settingText('filter', settings, kit)} · {settingText('stabilization', settings, kit)}
+        <Phrase
+          of={messages.loss({
+            settings: settingText('shutterSeconds', settings, kit),
+            settings2: settingText('filter', settings, kit),
+            settings3: settingText('stabilization', settings, kit),
+          })}
+          parts={[<strong>{tenths(choice.score)}</strong>]}
+        />
       </p>
       <ul className={styles.lines}>
         <li>
           {framed.blocked < 0.005
-            ? 'Nothing stands in this view.'
-            : `${obstructionText(habits)} ${trimmed(framed.blocked * 100, 0)} % of the frame.`}
+            ? messages.nothingStandsInThisView
+            : messages.ofTheFrame({
+                habits: obstructionText(habits),
+                blocked: trimmed(framed.blocked * 100, 0),
+              })}
         </li>
         <li>
-          Shakes {trimmed(choice.shakeDegPerSRms, 0)}°/s:{' '}
-          {Math.abs(stops) < 0.05 || onTake === null
-            ? 'as the brief has it'
-            : stops > 0
-              ? `${tenths(stops)} stops of shutter gained`
-              : `${tenths(-stops)} stops of shutter lost`}
-          .
+          {messages.shakesS({
+            shakeDegPerSRms: trimmed(choice.shakeDegPerSRms, 0),
+            stops:
+              Math.abs(stops) < 0.05 || onTake === null
+                ? messages.asTheBriefHasIt
+                : stops > 0
+                  ? messages.stopsOfShutterGained({ stops: tenths(stops) })
+                  : messages.stopsOfShutterLost({ stops: tenths(-stops) }),
+          })}
         </li>
         <li>
-          Off level by up to {habits.tiltRiskDeg}°
-          {habits.upsideDown === 'never' ? '' : `, ${habits.upsideDown} upside down`}; subjects{' '}
-          {trimmed(habits.subjectM.from, 1)}–{trimmed(habits.subjectM.to, 0)} m away.
+          {messages.offLevelByUpTo({
+            tiltRiskDeg: habits.tiltRiskDeg,
+            upsideDown:
+              habits.upsideDown === 'never'
+                ? ''
+                : messages.upsideDown({ isUsually: habits.upsideDown === 'usually' }),
+            from: trimmed(habits.subjectM.from, 1),
+            to: trimmed(habits.subjectM.to, 0),
+          })}
         </li>
         {habits.notes.map((note) => (
           <li key={note}>{mountNoteText(note)}</li>
@@ -147,7 +169,7 @@ function Choice({
           </li>
         ))}
       </ul>
-      {onTake ? <Button onClick={onTake}>Take</Button> : <em>the brief&apos;s mount</em>}
+      {onTake ? <Button onClick={onTake}>{messages.take}</Button> : <em>{messages.theBriefsMount}</em>}
     </>
   );
 }

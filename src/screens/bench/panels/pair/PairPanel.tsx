@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/pair';
 import { CAMERA_HANDS, PAIR_KINDS, TURN_WAYS } from '@/core/vocabulary/pairs';
 import { Button } from 'antd';
 import Link from 'next/link';
@@ -36,18 +37,14 @@ export function PairPanel({ id, whole }: { id: string; whole: ShotEditing }): Re
   if (!pair)
     return (
       <section aria-labelledby="pair-title" className={styles.panel}>
-        <h2 id="pair-title">A shot that joins another</h2>
-        <p>
-          A transition is two shots: the end of this one flows into the beginning of the next. Choose how they
-          join; the second half starts as a copy of this one, and is then set on the Bench as a shot of its
-          own.
-        </p>
+        <h2 id="pair-title">{messages.aShotThatJoinsAnother}</h2>
+        <p>{messages.aTransitionIsTwoShots}</p>
         <ul className={styles.kinds}>
           {PAIR_KINDS.map((kind) => (
             <li key={kind}>
               <Button
                 onClick={() =>
-                  whole.commit('make it a pair', (one) => ({ ...one, pair: newPair(one, kind) }))
+                  whole.commit(messages.makeItAPair, (one) => ({ ...one, pair: newPair(one, kind) }))
                 }
               >
                 {PAIR_LABEL[kind]}
@@ -85,11 +82,11 @@ function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: P
     const [a, b] = briefs;
     const plan = a && b ? planPair(pair, [a, b]) : null;
     if (!plan) {
-      complain('These two cameras share no frame rate. Give both halves one camera, and try again.');
+      complain(messages.theseTwoCamerasShareNo);
       return;
     }
     const turns = pair.kind === 'whip' || pair.kind === 'falling';
-    whole.commit('set both halves alike', (one) =>
+    whole.commit(messages.setBothHalvesAlike, (one) =>
       [0, secondAt].reduce((done, at, half) => {
         const part = shotOfAngle(done, at);
         const pins = plan.pins[half === 0 ? 0 : 1];
@@ -101,58 +98,58 @@ function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: P
         });
       }, one),
     );
-    say('Both halves hold the same settings now. Undo takes it back.');
+    say(messages.bothHalvesHoldTheSame);
   };
   return (
     <section aria-labelledby="pair-title" className={styles.panel}>
-      <h2 id="pair-title">Two halves that join</h2>
+      <h2 id="pair-title">{messages.twoHalvesThatJoin}</h2>
       <div className={styles.fields}>
         <ChoiceField
-          label="Join"
+          label={messages.join}
           value={pair.kind}
           options={options(PAIR_KINDS, PAIR_LABEL)}
-          onCommit={(kind) => change('join another way', { kind })}
+          onCommit={(kind) => change(messages.joinAnotherWay, { kind })}
         />
         {pair.kind === 'whip' && (
           <ChoiceField
-            label="Turning"
+            label={messages.turning}
             value={pair.turn ?? 'right'}
             options={options(TURN_WAYS, TURN_LABEL)}
-            onCommit={(turn) => change('turn another way', { turn })}
+            onCommit={(turn) => change(messages.turnAnotherWay, { turn })}
           />
         )}
         <ChoiceField
-          label="Camera in"
+          label={messages.cameraIn}
           value={pair.hand ?? 'none'}
           options={options(CAMERA_HANDS, HAND_LABEL)}
-          onCommit={(hand) => change('take the other hand', { hand })}
+          onCommit={(hand) => change(messages.takeTheOtherHand, { hand })}
         />
         {(pair.kind === 'whip' || pair.kind === 'falling') && (
           <NumberField
-            label="Blur at the join"
-            unit="% of the width"
+            label={messages.blurAtTheJoin}
+            unit={messages.ofTheWidth}
             value={wantedBlurPct(pair)}
             min={1}
             max={100}
-            onCommit={(blurPct = 10) => change('want another blur', { blurPct })}
+            onCommit={(blurPct = 10) => change(messages.wantAnotherBlur, { blurPct })}
           />
         )}
         <TextField
-          label="Name of the second half"
-          value={pair.second.name ?? 'Second half'}
+          label={messages.nameOfTheSecondHalf}
+          value={pair.second.name ?? messages.secondHalf}
           maxLength={120}
-          onCommit={(name) => change('rename the second half', { second: { ...pair.second, name } })}
+          onCommit={(name) => change(messages.renameTheSecondHalf, { second: { ...pair.second, name } })}
         />
       </div>
-      <p className="quiet">{PAIR_MEANS[pair.kind]} Hand, direction and speed stay the same in both halves.</p>
+      <p className="quiet">{messages.handDirectionAndSpeedStay({ kind: PAIR_MEANS[pair.kind] })}</p>
       <ul className={styles.halves}>
         {[0, secondAt].map((at, half) => {
           const solution = half === 0 ? first : second;
           return (
             <li key={at}>
               <div className={styles.head}>
-                <strong>{half === 0 ? 'First half' : partName(shot, at)}</strong>
-                <Link href={placeUrl('/bench', id, at)}>Set on the Bench</Link>
+                <strong>{half === 0 ? messages.firstHalf : partName(shot, at)}</strong>
+                <Link href={placeUrl('/bench', id, at)}>{messages.setOnTheBench}</Link>
               </div>
               {solution ? (
                 <SettingStrip
@@ -161,7 +158,7 @@ function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: P
                   kit={solution.space.brief.filters}
                 />
               ) : (
-                <p role="alert">No answer with these pins: mend it on the Bench first.</p>
+                <p role="alert">{messages.noAnswerWithThesePins}</p>
               )}
             </li>
           );
@@ -174,9 +171,9 @@ function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: P
         <Button
           type="text"
           danger
-          onClick={() => whole.commit('part the pair', (one) => without(one, 'pair'))}
+          onClick={() => whole.commit(messages.partThePair, (one) => without(one, 'pair'))}
         >
-          Part the pair: keep only the first half
+          {messages.partThePairKeepOnly}
         </Button>
       </p>
     </section>
@@ -211,18 +208,16 @@ function Checks({
     <div className={styles.columns}>
       <div className={styles.panel}>
         <p role="status" className={sheet.joins ? undefined : styles.amiss}>
-          <b>{sheet.joins ? 'The halves join.' : 'They do not join yet.'}</b> {sentence}
+          <b>{sheet.joins ? messages.theHalvesJoin : messages.theyDoNotJoinYet}</b> {sentence}
         </p>
         <table className={styles.sheet}>
-          <caption className="unseen">
-            What both halves must share, and what this kind of join asks of them
-          </caption>
+          <caption className="unseen">{messages.whatBothHalvesMustShare}</caption>
           <thead>
             <tr>
-              <th scope="col">Both share</th>
-              <th scope="col">First half</th>
+              <th scope="col">{messages.bothShare}</th>
+              <th scope="col">{messages.firstHalf}</th>
               <th scope="col">{name}</th>
-              <th scope="col">So</th>
+              <th scope="col">{messages.so}</th>
             </tr>
           </thead>
           <tbody>
@@ -241,36 +236,35 @@ function Checks({
               );
             })}
             <tr data-same={sheet.view.same}>
-              <th scope="row">View</th>
+              <th scope="row">{messages.view}</th>
               {sheet.view.ids.map((view, at) => (
                 <td key={at} className="numerals">
                   {viewLabel(view)} {trimmed(sheet.view.degrees[at === 0 ? 0 : 1], 0)}°
                 </td>
               ))}
-              <td>
-                {sheet.view.same ? 'flows on' : 'the lines bend another way at the cut: give both one view'}
-              </td>
+              <td>{sheet.view.same ? messages.flowsOn : messages.theLinesBendAnotherWay}</td>
             </tr>
           </tbody>
         </table>
         <ul className={styles.demands}>
           {sheet.demands.map((demand) => (
             <li key={demand.what} data-held={demand.held.every(Boolean)}>
-              <b>{demand.held.every(Boolean) ? 'Given.' : 'Not given.'}</b> {demandText(demand, sheet)}
+              <b>{demand.held.every(Boolean) ? messages.given : messages.notGiven}</b>{' '}
+              {demandText(demand, sheet)}
             </li>
           ))}
         </ul>
         <p>
           <Button type="primary" onClick={onAlike} disabled={sheet.joins}>
-            {sheet.joins ? 'Both halves are alike' : 'Set both halves alike'}
+            {sheet.joins ? messages.bothHalvesAreAlike : messages.setBothHalvesAlikeTitle}
           </Button>
         </p>
       </div>
       <div className={styles.panel}>
-        <h3>The join</h3>
+        <h3>{messages.theJoin}</h3>
         <Player
           films={film}
-          names={[`first half, then ${name}`]}
+          names={[messages.firstHalfThen({ name })]}
           view={PLAIN}
           shape={deliver.height / deliver.width}
           timelineFps={timelineFps}
@@ -278,7 +272,7 @@ function Checks({
           onLoupe={() => undefined}
           onPlace={() => undefined}
         />
-        <p className="quiet">The last second of the first half and the first of the second, simulated.</p>
+        <p className="quiet">{messages.theLastSecondOfThe}</p>
       </div>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/preview';
 import { SCENERIES } from '@/core/vocabulary/activities';
 import type { Scenery } from '@/core/vocabulary/activities';
 import { Segmented, Select } from 'antd';
@@ -43,9 +44,9 @@ export const LookControls = memo(function LookControls({
 }): ReactNode {
   return (
     <div className={styles.controls}>
-      <Control label="Beside the answer">
+      <Control label={messages.besideTheAnswer}>
         <Select
-          aria-label="Beside the answer"
+          aria-label={messages.besideTheAnswer}
           virtual={false}
           listHeight={420}
           value={variant}
@@ -54,53 +55,53 @@ export const LookControls = memo(function LookControls({
           options={[...variants]}
         />
       </Control>
-      <Control label="Light">
+      <Control label={messages.light}>
         <Segmented
-          aria-label="Light"
+          aria-label={messages.light}
           value={moment}
           onChange={onMoment}
           options={LIGHT_MOMENTS.map((one) => ({ value: one, label: LIGHT_MOMENT_LABEL[one] }))}
         />
       </Control>
       {speeds.length > 1 && (
-        <Control label="Played">
+        <Control label={messages.played}>
           <Segmented
-            aria-label="Played"
+            aria-label={messages.played}
             value={speed}
             onChange={onSpeed}
             options={speeds.map((one) => ({
               value: one,
               label:
                 one === 1
-                  ? 'real time'
+                  ? messages.realTime
                   : one > 1
-                    ? `${trimmed(one, 2)}× slower`
-                    : `${trimmed(1 / one, 2)}× faster`,
+                    ? messages.slower({ one: trimmed(one, 2) })
+                    : messages.faster({ one: trimmed(1 / one, 2) }),
             }))}
           />
         </Control>
       )}
-      <Control label="Place">
+      <Control label={messages.place}>
         <Select
-          aria-label="Place drawn"
+          aria-label={messages.placeDrawn}
           value={scene}
           onChange={onScene}
           style={{ width: 170 }}
           options={[
-            { value: 'fits', label: 'the one that fits' },
+            { value: 'fits', label: messages.theOneThatFits },
             ...SCENERIES.map((one) => ({ value: one, label: SCENE_PICTURE_LABEL[one] })),
           ]}
         />
       </Control>
       {layout !== null && (
-        <Control label="Side by side">
+        <Control label={messages.sideBySide}>
           <Segmented<StageView['layout']>
-            aria-label="Layout"
+            aria-label={messages.layout}
             value={layout}
             onChange={onLayout}
             options={[
-              { value: 'divide', label: 'divided' },
-              { value: 'sideBySide', label: 'both whole' },
+              { value: 'divide', label: messages.divided },
+              { value: 'sideBySide', label: messages.bothWhole },
             ]}
           />
         </Control>

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/preview';
 import { Button } from 'antd';
 import { Pause, Play, StepBack, StepForward } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
@@ -71,7 +72,8 @@ export function Player({
     });
     drawStage(at, backs.current, pictures, view, readColours(), live);
     if (range.current) range.current.value = String(place.current);
-    if (told.current) told.current.textContent = `${place.current + 1} of ${places}`;
+    if (told.current)
+      told.current.textContent = messages.currentOfPlaces({ current: place.current + 1, places });
   }, [films, view, places, shape, byCard]);
 
   const takes = films.films;
@@ -144,7 +146,7 @@ export function Player({
         className={styles.stage}
         style={{ aspectRatio: `${sides} / ${shape}` }}
         role="img"
-        aria-label={`Simulated picture: ${names.join(', beside ')}`}
+        aria-label={messages.simulatedPicture({ names: names.join(messages.beside) })}
         data-divide={view.layout === 'divide' && !view.loupe}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
@@ -161,7 +163,7 @@ export function Player({
       </div>
       <div className={styles.transport}>
         <Button
-          aria-label={playing ? 'Freeze' : 'Play'}
+          aria-label={playing ? messages.freeze : messages.play}
           icon={playing ? <Pause size={18} aria-hidden /> : <Play size={18} aria-hidden />}
           onClick={() => {
             if (playing) onPlace(place.current);
@@ -169,12 +171,12 @@ export function Player({
           }}
         />
         <Button
-          aria-label="One frame back"
+          aria-label={messages.oneFrameBack}
           icon={<StepBack size={18} aria-hidden />}
           onClick={() => stand(place.current - 1)}
         />
         <Button
-          aria-label="One frame on"
+          aria-label={messages.oneFrameOn}
           icon={<StepForward size={18} aria-hidden />}
           onClick={() => stand(place.current + 1)}
         />
@@ -185,7 +187,7 @@ export function Player({
           min={0}
           max={places - 1}
           defaultValue={0}
-          aria-label="Frame of the film"
+          aria-label={messages.frameOfTheFilm}
           onChange={(event) => stand(Number(event.target.value))}
         />
         <output ref={told} className="numerals" aria-live="off" />

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/preview';
 import type { Scenery } from '@/core/vocabulary/activities';
 import { Button } from 'antd';
 import { useCallback, useMemo, useState } from 'react';
@@ -73,7 +74,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
   const choices = useMemo(
     () => [
       ...variants.map((one) => ({ value: variantKey(one), label: variantText(one, brief.filters) })),
-      { value: NO_VARIANT, label: 'nothing' },
+      { value: NO_VARIANT, label: messages.nothing },
     ],
     [variants, brief.filters],
   );
@@ -93,7 +94,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
       };
     };
     return [
-      side('the answer', space, candidate),
+      side(messages.theAnswer, space, candidate),
       ...(beside && variant
         ? [side(variantText(variant, brief.filters), beside.space, beside.candidate)]
         : []),
@@ -139,11 +140,8 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
 
   return (
     <section aria-labelledby="preview-title" className={styles.panel}>
-      <h2 id="preview-title">See it before you ride</h2>
-      <p className="quiet">
-        A made-up place through this shot’s lens, at its speed, shutter, shake and light. What is compared is
-        real; the place is not.
-      </p>
+      <h2 id="preview-title">{messages.seeItBeforeYouRide}</h2>
+      <p className="quiet">{messages.aMadeUpPlaceThrough}</p>
       <LookControls
         variants={choices}
         variant={key}
@@ -159,7 +157,9 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
         onLayout={setLayout}
       />
       {variant && !beside && (
-        <p role="status">The camera cannot film it {variantText(variant, brief.filters)}.</p>
+        <p role="status">
+          {messages.theCameraCannotFilmIt({ variant: variantText(variant, brief.filters) })}
+        </p>
       )}
       <div className={styles.columns}>
         <div className={styles.side}>
@@ -176,7 +176,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
           />
           {sides.length > 1 && view.layout === 'divide' && (
             <Slide
-              label="Divide"
+              label={messages.divide}
               value={view.divide}
               onChange={(divide) => setView((old) => ({ ...old, divide }))}
             />
@@ -185,19 +185,19 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
             <Toggle
               on={view.marks}
               onClick={() => setView((old) => ({ ...old, marks: !old.marks }))}
-              label="Mark burnt out and crushed"
+              label={messages.markBurntOutAndCrushed}
             />
-            <Toggle on={strokes} onClick={() => setStrokes(!strokes)} label="Draw the blur" />
+            <Toggle on={strokes} onClick={() => setStrokes(!strokes)} label={messages.drawTheBlur} />
             <Toggle
               on={view.loupe !== null}
               onClick={() => setView((old) => ({ ...old, loupe: old.loupe ? null : { x: 0.5, y: 0.5 } }))}
-              label="Loupe"
+              label={messages.loupe}
             />
             {kind !== 'none' && (
               <Toggle
                 on={byCard}
                 onClick={() => setByCard(!byCard)}
-                label={kind === 'card' ? 'Draw live on the graphics card' : 'Draw live'}
+                label={kind === 'card' ? messages.drawLiveOnTheGraphics : messages.drawLive}
               />
             )}
             <Button
@@ -208,7 +208,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
                 });
               }}
             >
-              Save a sheet of both as PNG
+              {messages.saveASheetOfBoth}
             </Button>
           </div>
           {view.loupe && (
@@ -216,7 +216,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
               {(['x', 'y'] as const).map((axis) => (
                 <Slide
                   key={axis}
-                  label={axis === 'x' ? 'Loupe across' : 'Loupe down'}
+                  label={axis === 'x' ? messages.loupeAcross : messages.loupeDown}
                   value={view.loupe?.[axis] ?? 0.5}
                   onChange={(share) =>
                     setView((old) => ({
@@ -236,14 +236,14 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
             data-loop={films.loopMs ?? ''}
           >
             {films.failed !== null
-              ? `The pictures could not be drawn: ${films.failed}. Change anything to try again.`
+              ? messages.thePicturesCouldNotBe({ failed: films.failed })
               : films.wanted === 0
-                ? 'Starting…'
+                ? messages.starting
                 : films.drawn < films.wanted
-                  ? `Drawing frame ${films.drawn} of ${films.wanted}…`
+                  ? messages.drawingFrameOf({ drawn: films.drawn, wanted: films.wanted })
                   : films.fine
-                    ? 'Drawn.'
-                    : 'Drawn; being refined.'}
+                    ? messages.drawn
+                    : messages.drawnBeingRefined}
           </p>
         </div>
         <div className={styles.side}>

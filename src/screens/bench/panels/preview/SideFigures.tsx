@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/preview';
 import { memo } from 'react';
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filters/kit';
@@ -44,10 +45,10 @@ export const SideFigures = memo(function SideFigures({
 }): ReactNode {
   return (
     <table className={styles.figures}>
-      <caption className="unseen">Movement in each, in per cent of the frame’s width</caption>
+      <caption className="unseen">{messages.movementInEachInPer}</caption>
       <thead>
         <tr>
-          <th scope="col">of the frame’s width</th>
+          <th scope="col">{messages.ofTheFramesWidth}</th>
           {sides.map((side, at) => (
             <th key={at} scope="col">
               <b>{at === 0 ? 'A' : 'B'}</b> {side.name}
@@ -57,7 +58,7 @@ export const SideFigures = memo(function SideFigures({
       </thead>
       <tbody>
         <tr>
-          <th scope="row">Settings</th>
+          <th scope="row">{messages.settings}</th>
           {sides.map((side, at) => (
             <td key={at} className="numerals">
               {settingsLine(side, filters)}

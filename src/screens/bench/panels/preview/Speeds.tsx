@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/bench/preview';
+import { Phrase } from '../../../ui/Phrase';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -32,7 +34,7 @@ export function Speeds({
   const figures = rampOf(settings.frameRate, timelineFps, ramp.from, ramp.to, ramp.seconds);
   const all = [slowdown, ...alsoSlowdowns];
   const setAll = (speeds: readonly number[]): void =>
-    editing.commit('change the speeds it is played at', (shot) => {
+    editing.commit(messages.changeTheSpeedsItIs, (shot) => {
       const slowest = Math.max(...speeds);
       const others = speeds.filter((one) => one !== slowest);
       const playback = without({ ...shot.playback, slowdown: slowest }, 'alsoSlowdowns');
@@ -41,7 +43,7 @@ export function Speeds({
   return (
     <div className={styles.columns}>
       <div className={styles.side}>
-        <h3>Speeds it is played at</h3>
+        <h3>{messages.speedsItIsPlayedAt}</h3>
         <ul className={styles.speeds}>
           {sheet.speeds.map((speed) => (
             <li key={speed.slowdown}>
@@ -49,10 +51,10 @@ export function Speeds({
               {all.length > 1 && (
                 <Button
                   type="text"
-                  aria-label={`Drop the speed ${trimmed(speed.slowdown, 2)}×`}
+                  aria-label={messages.dropTheSpeed({ slowdown: trimmed(speed.slowdown, 2) })}
                   onClick={() => setAll(all.filter((one) => one !== speed.slowdown))}
                 >
-                  drop
+                  {messages.drop}
                 </Button>
               )}
             </li>
@@ -60,7 +62,7 @@ export function Speeds({
         </ul>
         <div className={styles.fields}>
           <NumberField
-            label="Played slower by"
+            label={messages.playedSlowerBy}
             unit="×"
             value={more}
             min={0.02}
@@ -69,15 +71,15 @@ export function Speeds({
             onCommit={(value) => setMore(value ?? 1)}
           />
           <Button disabled={all.includes(more) || all.length > 4} onClick={() => setAll([...all, more])}>
-            Judge this speed too
+            {messages.judgeThisSpeedToo}
           </Button>
         </div>
       </div>
       <div className={styles.side}>
-        <h3>A ramp of speed</h3>
+        <h3>{messages.aRampOfSpeed}</h3>
         <div className={styles.fields}>
           <NumberField
-            label="From"
+            label={messages.from}
             unit="×"
             value={ramp.from}
             min={0.02}
@@ -86,7 +88,7 @@ export function Speeds({
             onCommit={(from = 1) => setRamp((old) => ({ ...old, from }))}
           />
           <NumberField
-            label="To"
+            label={messages.to}
             unit="×"
             value={ramp.to}
             min={0.02}
@@ -95,8 +97,8 @@ export function Speeds({
             onCommit={(to = 1) => setRamp((old) => ({ ...old, to }))}
           />
           <NumberField
-            label="Over"
-            unit="s of film"
+            label={messages.over}
+            unit={messages.sOfFilm}
             value={ramp.seconds}
             min={0.1}
             max={60}
@@ -105,12 +107,20 @@ export function Speeds({
           />
         </div>
         <p role="status">
-          {trimmed(settings.frameRate, 3)} fps shows a new frame each time down to{' '}
-          <b>{trimmed(figures.smoothToSlowdown, 2)}×</b> slower:{' '}
-          {figures.smoothShare >= 1
-            ? 'the whole ramp is smooth.'
-            : `${trimmed(100 * figures.smoothShare, 0)} % of the ramp is smooth, then frames repeat. Ramp to ${trimmed(figures.smoothToSlowdown, 2)}×, or film faster.`}{' '}
-          It takes {trimmed(figures.actionSeconds, 2)} s of action.
+          <Phrase
+            of={messages.fpsShowsANewFrame({
+              frameRate: trimmed(settings.frameRate, 3),
+              smoothShare:
+                figures.smoothShare >= 1
+                  ? messages.theWholeRampIsSmooth
+                  : messages.ofTheRampIsSmooth({
+                      smoothShare: trimmed(100 * figures.smoothShare, 0),
+                      smoothToSlowdown: trimmed(figures.smoothToSlowdown, 2),
+                    }),
+              actionSeconds: trimmed(figures.actionSeconds, 2),
+            })}
+            parts={[<b>{trimmed(figures.smoothToSlowdown, 2)}×</b>]}
+          />
         </p>
       </div>
     </div>

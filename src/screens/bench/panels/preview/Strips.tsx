@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/bench/preview';
+import { Phrase } from '../../../ui/Phrase';
 import { memo, useEffect, useRef } from 'react';
 import type { ReactNode } from 'react';
 import { pulseOf } from '@/core/preview/judge';
@@ -27,7 +29,7 @@ export const Strips = memo(function Strips({
   const most = Math.max(1e-6, ...films.flatMap(({ sharpness }) => sharpness));
   return (
     <div className={styles.strips} data-refined={fine}>
-      <h3>Frame by frame</h3>
+      <h3>{messages.frameByFrame}</h3>
       {films.map((film, side) => {
         const along = film.reel.shown.map((index) => film.sharpness[index] ?? 0);
         const pulse = 100 * pulseOf(along);
@@ -35,8 +37,14 @@ export const Strips = memo(function Strips({
         return (
           <div key={side} className={styles.strips}>
             <p>
-              <b>{side === 0 ? 'A' : 'B'}</b> {names[side]}: sharpness comes and goes by {trimmed(pulse, 1)} %
-              {again > 0 ? `; ${again} of ${film.reel.shown.length} frames only repeat the one before` : ''}.
+              <Phrase
+                of={messages.sharpnessComesAndGoesBy({
+                  pulse: trimmed(pulse, 1),
+                  again:
+                    again > 0 ? messages.ofFramesOnlyRepeatThe({ again, count: film.reel.shown.length }) : '',
+                })}
+                parts={[<b>{side === 0 ? 'A' : 'B'}</b>, names[side]]}
+              />
             </p>
             <ol className={styles.strip}>
               {Array.from({ length: SHOWN }, (_, step) => {
@@ -44,9 +52,9 @@ export const Strips = memo(function Strips({
                 const same = at > 0 && film.reel.shown[at] === film.reel.shown[at - 1];
                 return (
                   <li key={step} data-again={same}>
-                    <Still picture={pictureAt(film, at)} name={`frame ${at + 1}`} />
+                    <Still picture={pictureAt(film, at)} name={messages.frame({ at: at + 1 })} />
                     {at + 1}
-                    {same ? ', the same again' : ''}
+                    {same ? messages.theSameAgain : ''}
                   </li>
                 );
               })}
@@ -56,7 +64,10 @@ export const Strips = memo(function Strips({
               viewBox={`0 0 ${Math.max(1, along.length - 1)} 1`}
               preserveAspectRatio="none"
               role="img"
-              aria-label={`Sharpness of ${names[side] ?? ''} along the loop: comes and goes by ${trimmed(pulse, 1)} %`}
+              aria-label={messages.sharpnessOfAlongTheLoop({
+                side: names[side] ?? '',
+                pulse: trimmed(pulse, 1),
+              })}
             >
               <line x1={0} x2={along.length} y1={1} y2={1} />
               <polyline points={along.map((value, at) => `${at},${1 - value / most}`).join(' ')} />
@@ -64,10 +75,7 @@ export const Strips = memo(function Strips({
           </div>
         );
       })}
-      <p className="quiet">
-        The line is the sharpness along the whole loop. Dips are smear that comes and goes; steps of equal
-        height are frames that repeat.
-      </p>
+      <p className="quiet">{messages.theLineIsTheSharpness}</p>
     </div>
   );
 });

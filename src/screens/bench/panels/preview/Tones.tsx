@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/preview';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { TONE_STOPS, tonesOf } from '@/core/preview/judge';
@@ -15,10 +16,13 @@ export function Tones({ name, picture }: { name: string; picture: Picture }): Re
   const tones = useMemo(() => tonesOf(picture), [picture]);
   const most = Math.max(...tones.bins, 0.02);
   const wide = W / tones.bins.length;
-  const lost = `burnt out ${trimmed(100 * tones.whiteShare, 1)} %, crushed ${trimmed(100 * tones.blackShare, 1)} %`;
+  const lost = messages.burntOutCrushed({
+    whiteShare: trimmed(100 * tones.whiteShare, 1),
+    blackShare: trimmed(100 * tones.blackShare, 1),
+  });
   return (
     <figure className={styles.tones}>
-      <svg viewBox={`0 0 ${W} ${H + 14}`} role="img" aria-label={`Tones of ${name}: ${lost}`}>
+      <svg viewBox={`0 0 ${W} ${H + 14}`} role="img" aria-label={messages.tonesOf({ name, lost })}>
         {tones.bins.map((share, at) => (
           <rect
             key={at}
@@ -36,7 +40,7 @@ export function Tones({ name, picture }: { name: string; picture: Picture }): Re
           </text>
         ))}
         <text x={W} y={H + 12} textAnchor="end">
-          white
+          {messages.white}
         </text>
       </svg>
       <figcaption>

@@ -1,3 +1,4 @@
+import * as messages from '@/language/bench/preview';
 import type { Picture } from '@/core/preview/develop';
 import type { MotionLine } from '@/words/motionText';
 
@@ -15,7 +16,7 @@ const LINE = 27;
 
 export async function stillSheet(title: string, sides: readonly SheetSide[]): Promise<Blob> {
   const [first] = sides;
-  if (!first) throw new Error('a sheet of nothing');
+  if (!first) throw new Error(messages.aSheetOfNothing);
   const each = (WIDTH - MARGIN * (sides.length + 1)) / sides.length;
   const tall = (each * first.picture.height) / first.picture.width;
   const lines = Math.max(...sides.map(({ lines: its }) => its.length));
@@ -23,7 +24,7 @@ export async function stillSheet(title: string, sides: readonly SheetSide[]): Pr
   canvas.width = WIDTH;
   canvas.height = Math.round(120 + tall + 84 + 2 * lines * LINE + MARGIN);
   const context = canvas.getContext('2d');
-  if (!context) throw new Error('this browser gives no canvas to draw on');
+  if (!context) throw new Error(messages.thisBrowserGivesNoCanvas);
   const style = getComputedStyle(document.documentElement);
   const face = style.getPropertyValue('--text').trim();
   context.fillStyle = '#fff';
@@ -32,11 +33,7 @@ export async function stillSheet(title: string, sides: readonly SheetSide[]): Pr
   context.font = `650 34px ${face}`;
   context.fillText(title, MARGIN, 62, WIDTH - 2 * MARGIN);
   context.font = `20px ${face}`;
-  context.fillText(
-    'Simulated: made-up scene, this shot’s view, speed, shutter, shake, light and noise.',
-    MARGIN,
-    94,
-  );
+  context.fillText(messages.simulatedMadeUpSceneThis, MARGIN, 94);
   sides.forEach(({ name, settings, picture, lines: its }, side) => {
     const x = MARGIN + side * (each + MARGIN);
     const back = document.createElement('canvas');
@@ -64,7 +61,7 @@ export async function stillSheet(title: string, sides: readonly SheetSide[]): Pr
   });
   return new Promise((resolve, reject) => {
     canvas.toBlob(
-      (blob) => (blob ? resolve(blob) : reject(new Error('the picture could not be written'))),
+      (blob) => (blob ? resolve(blob) : reject(new Error(messages.thePictureCouldNotBe))),
       'image/png',
     );
   });

@@ -1,8 +1,9 @@
 'use client';
 
+import * as messages from '@/language/bench/preview';
 import { useSyncExternalStore } from 'react';
 
-const QUERY = '(prefers-reduced-motion: reduce)';
+const QUERY = messages.prefersReducedMotionReduce;
 
 function subscribe(changed: () => void): () => void {
   const list = matchMedia(QUERY);

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/readings';
 import { Button } from 'antd';
 import { useId } from 'react';
 import type { ReactNode } from 'react';
@@ -24,13 +25,13 @@ export function FileCard<T>({
       <div className={styles.head}>
         <h3 id={id}>{title}</h3>
         <Button type="text" onClick={onClose}>
-          {job.state === 'busy' ? 'Stop reading' : 'Close'}
+          {job.state === 'busy' ? messages.stopReading : messages.close}
         </Button>
       </div>
-      {job.state === 'busy' && <p role="status">Reading…</p>}
+      {job.state === 'busy' && <p role="status">{messages.reading}</p>}
       {job.state === 'failed' && (
         <p role="alert" className={styles.fault}>
-          Could not read it: {job.why}. Nothing was changed.
+          {messages.couldNotReadItNothing({ why: job.why })}
         </p>
       )}
       {job.state === 'done' && children(job.result)}

@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/bench/readings';
+import { Phrase } from '../../../ui/Phrase';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -31,7 +33,7 @@ const MOST_SECONDS = 5;
 async function readFile(file: File): Promise<PhotoJob> {
   if (file.size > MOST_BYTES)
     throw new Error(
-      `${trimmed(file.size / 1e6, 0)} MB is more than the ${MOST_BYTES / 1e6} MB a photograph may have`,
+      messages.mbIsMoreThanThe({ count: trimmed(file.size / 1e6, 0), mostBytes: MOST_BYTES / 1e6 }),
     );
   return askFiles((worker) => worker.readPhoto(file), { mostSeconds: MOST_SECONDS });
 }
@@ -56,7 +58,7 @@ export function PhotoCard({
           <Facts facts={read.facts} tone={tone} name={file.name} solution={solution} editing={editing} />
         ) : (
           <div role="alert" className={styles.fault}>
-            <p>{faultText(read)} Nothing was changed.</p>
+            <p>{messages.nothingWasChanged({ read: faultText(read) })}</p>
             {tone && <p>{toneText(tone)}</p>}
           </div>
         )
@@ -67,20 +69,22 @@ export function PhotoCard({
 
 function faultText({ fault, missing }: Extract<PhotoRead, { ok: false }>): string {
   return {
-    noExif:
-      'This picture carries no exposure data (EXIF): sharing often strips it. Take the original from the camera’s card.',
-    incomplete: `Its exposure data lacks the ${missing.join(' and the ')}. Give the reading by hand with what its maker says.`,
-    broken:
-      'This is no photograph that can be read, or it is damaged. JPEG, HEIC, PNG, TIFF and WebP can be.',
+    noExif: messages.thisPictureCarriesNoExposure,
+    incomplete: messages.itsExposureDataLacksThe({ missing: missing.join(messages.andThe) }),
+    broken: messages.thisIsNoPhotographThat,
   }[fault];
 }
 
 function toneText({ offStops, clippedShare, blackShare }: PictureTone): string {
   const way =
     Math.abs(offStops) < 0.15
-      ? 'about mid grey'
-      : `${tenths(Math.abs(offStops))} stops ${offStops > 0 ? 'above' : 'below'} mid grey`;
-  return `The picture came out ${way} on the whole; ${trimmed(clippedShare * 100, 1)} % of it is white, ${trimmed(blackShare * 100, 1)} % black.`;
+      ? messages.aboutMidGrey
+      : messages.stopsAboveMidGrey({ offStops: tenths(Math.abs(offStops)), hasOffStops: offStops > 0 });
+  return messages.thePictureCameOutOn({
+    way,
+    clippedShare: trimmed(clippedShare * 100, 1),
+    blackShare: trimmed(blackShare * 100, 1),
+  });
 }
 
 function Facts({
@@ -112,7 +116,7 @@ function Facts({
       ? Date.parse(`${date}T${time}${facts.takenOffset}`)
       : instantOf(date, time, zone);
     const place = { ...facts.place, zone, name: null, country: near?.country ?? null };
-    editing.commit('film where the photograph was taken', (shot) => {
+    editing.commit(messages.filmWhereThePhotographWas, (shot) => {
       const sunny = shot.light?.kind === 'sun' ? shot : { ...shot, light: SUN_TO_START_FROM };
       const there = atPlace(place)(sunny);
       return atMs === null ? there : changingSun(startingAt(atMs))(there);
@@ -121,17 +125,22 @@ function Facts({
   return (
     <>
       <p>
-        f/{trimmed(facts.fNumber, 1)}, {shutterFraction(facts.shutterSeconds)} s, ISO {facts.iso}
-        {facts.offsetStops === 0 ? '' : `, offset ${tenths(facts.offsetStops)}`}: it saw{' '}
-        <b className={styles.ev}>EV {ev.toFixed(2)}</b>.{' '}
-        {tone
-          ? toneText(tone)
-          : 'This browser cannot decode the picture itself, so its brightness is not judged.'}
+        <Phrase
+          of={messages.fSISOItSaw({
+            fNumber: trimmed(facts.fNumber, 1),
+            shutterSeconds: shutterFraction(facts.shutterSeconds),
+            iso: facts.iso,
+            offsetStops:
+              facts.offsetStops === 0 ? '' : messages.offset({ offsetStops: tenths(facts.offsetStops) }),
+            tone: tone ? toneText(tone) : messages.thisBrowserCannotDecodeThe,
+          })}
+          parts={[<b className={styles.ev}>{messages.ev({ ev: ev.toFixed(2) })}</b>]}
+        />
       </p>
       <div className={styles.fields}>
         <NumberField
-          label="Filter that was on"
-          unit="stops"
+          label={messages.filterThatWasOn}
+          unit={messages.stops}
           min={0}
           max={20}
           step={0.5}
@@ -140,23 +149,28 @@ function Facts({
         />
         {tone && (
           <Checkbox checked={counted} onChange={(event) => setCounted(event.target.checked)}>
-            Count in how the picture came out ({tenths(tone.offStops)})
+            {messages.countInHowThePicture({ offStops: tenths(tone.offStops) })}
           </Checkbox>
         )}
-        <Button type="primary" onClick={() => editing.commit('add a photograph’s reading', adding(reading))}>
-          Add as a reading
+        <Button
+          type="primary"
+          onClick={() => editing.commit(messages.addAPhotographsReading, adding(reading))}
+        >
+          {messages.addAsAReading}
         </Button>
         {facts.place && (
           <Button onClick={() => void takePlace()}>
-            Take its place{facts.takenAt ? ' and time' : ''}: {placeText(facts.place)}
+            {messages.takeItsPlaceAndTime({ takenAt: facts.takenAt !== null, place: placeText(facts.place) })}
           </Button>
         )}
       </div>
       <p className={styles.small}>
-        {facts.takenAt ? `Taken ${facts.takenAt.replace('T', ' ')} by the camera’s own clock. ` : ''}
-        Count the picture in where it shows what the shot will; a picture full of snow is right to come out
-        above mid grey.
-        {solution.space.brief.light.kind === 'sun' ? ' Adding it replaces the light told by the sun.' : ''}
+        {messages.countThePictureInWhere({
+          takenAt: facts.takenAt
+            ? messages.takenByTheCamerasOwn({ takenAt: facts.takenAt.replace('T', ' ') })
+            : '',
+          isSun: solution.space.brief.light.kind === 'sun',
+        })}
       </p>
     </>
   );

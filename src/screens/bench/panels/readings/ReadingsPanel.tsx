@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/bench/readings';
+import { Phrase } from '../../../ui/Phrase';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -52,24 +54,21 @@ export function ReadingsPanel({
     <div className={styles.panel}>
       <section aria-labelledby="readings-title" className={styles.section}>
         <div className={styles.head}>
-          <h2 id="readings-title">Readings</h2>
+          <h2 id="readings-title">{messages.readings}</h2>
           <Button
             onClick={() =>
-              editing.commit('add a camera reading', adding(usualReading(light, brief.camera.fNumber)))
+              editing.commit(messages.addACameraReading, adding(usualReading(light, brief.camera.fNumber)))
             }
           >
-            A camera on automatic
+            {messages.aCameraOnAutomatic}
           </Button>
-          <Button onClick={() => editing.commit('add a meter reading', adding(usualLux(light)))}>
-            A meter in lux
+          <Button onClick={() => editing.commit(messages.addAMeterReading, adding(usualLux(light)))}>
+            {messages.aMeterInLux}
           </Button>
-          <Button onClick={() => pickFiles(PHOTOS, open)}>A photograph</Button>
-          <Button onClick={() => pickFiles(TRACKS, open)}>A track</Button>
+          <Button onClick={() => pickFiles(PHOTOS, open)}>{messages.aPhotograph}</Button>
+          <Button onClick={() => pickFiles(TRACKS, open)}>{messages.aTrack}</Button>
         </div>
-        <p className={styles.small}>
-          Photographs and tracks are read on this machine and go nowhere; dropping one anywhere on this page
-          does the same. Aim a camera at what the shot will show, not at the sky.
-        </p>
+        <p className={styles.small}>{messages.photographsAndTracksAreRead}</p>
         {told ? (
           <>
             <ol className={styles.readings}>
@@ -79,42 +78,47 @@ export function ReadingsPanel({
                     reading={reading}
                     number={at + 1}
                     onChange={(label, change) => editing.commit(label, changing(at, change))}
-                    onRemove={() => editing.commit('take a reading away', removing(at))}
+                    onRemove={() => editing.commit(messages.takeAReadingAway, removing(at))}
                   />
                 </li>
               ))}
             </ol>
             <div className={styles.fields}>
               <NumberField
-                label="The run gets darker by"
-                unit="stops"
+                label={messages.theRunGetsDarkerBy}
+                unit={messages.stops}
                 min={0}
                 max={20}
                 step={0.5}
                 value={told.darkerStops}
                 onCommit={(value) =>
-                  editing.commit('widen the readings', widened({ darkerStops: value ?? 0 }))
+                  editing.commit(messages.widenTheReadings, widened({ darkerStops: value ?? 0 }))
                 }
               />
               <NumberField
-                label="and brighter by"
-                unit="stops"
+                label={messages.andBrighterBy}
+                unit={messages.stops}
                 min={0}
                 max={20}
                 step={0.5}
                 value={told.brighterStops}
                 onCommit={(value) =>
-                  editing.commit('widen the readings', widened({ brighterStops: value ?? 0 }))
+                  editing.commit(messages.widenTheReadings, widened({ brighterStops: value ?? 0 }))
                 }
               />
               <p className={styles.range}>
-                Light <b className="numerals">{evText(range.evMin)}</b> to{' '}
-                <b className="numerals">{evText(range.evMax)}</b> EV
+                <Phrase
+                  of={messages.lightToEV}
+                  parts={[
+                    <b className="numerals">{evText(range.evMin)}</b>,
+                    <b className="numerals">{evText(range.evMax)}</b>,
+                  ]}
+                />
               </p>
             </div>
           </>
         ) : (
-          <p>No reading yet. The first one takes the place of the light as it is told now.</p>
+          <p>{messages.noReadingYetTheFirst}</p>
         )}
       </section>
       {files.map((file) =>
@@ -161,78 +165,85 @@ function ReadingRow({
   return (
     <div className={styles.fields}>
       <TextField
-        label={`${number}. Where`}
-        value={reading.where ?? `place ${number}`}
+        label={messages.where({ number })}
+        value={reading.where ?? messages.place({ number })}
         maxLength={80}
-        onCommit={(where) => onChange('name a reading', set({ where }))}
+        onCommit={(where) => onChange(messages.nameAReading, set({ where }))}
       />
       {'lux' in reading ? (
         <NumberField
-          label="Illuminance"
-          unit="lux"
+          label={messages.illuminance}
+          unit={messages.lux}
           min={0.0001}
           max={1_000_000}
           step={100}
           value={reading.lux}
-          onCommit={(lux) => lux !== undefined && onChange('change a reading', set({ lux }))}
+          onCommit={(lux) => lux !== undefined && onChange(messages.changeAReading, set({ lux }))}
         />
       ) : (
         <>
           <NumberField
-            label="f-number"
+            label={messages.fNumber}
             min={0.7}
             max={64}
             step={0.1}
             value={reading.fNumber}
-            onCommit={(fNumber) => fNumber !== undefined && onChange('change a reading', set({ fNumber }))}
+            onCommit={(fNumber) =>
+              fNumber !== undefined && onChange(messages.changeAReading, set({ fNumber }))
+            }
           />
           <NumberField
-            label="Shutter, 1 over"
+            label={messages.shutter1Over}
             min={0.001}
             max={1_000_000}
             step={10}
             value={Number(trimmed(1 / reading.shutterSeconds, reading.shutterSeconds > 0.02 ? 1 : 0))}
             onCommit={(over) =>
-              over !== undefined && onChange('change a reading', set({ shutterSeconds: 1 / over }))
+              over !== undefined && onChange(messages.changeAReading, set({ shutterSeconds: 1 / over }))
             }
           />
           <NumberField
-            label="ISO"
+            label={messages.iso}
             min={6}
             max={409_600}
             step={100}
             value={reading.iso}
             onCommit={(iso) =>
-              iso !== undefined && onChange('change a reading', set({ iso: Math.round(iso) }))
+              iso !== undefined && onChange(messages.changeAReading, set({ iso: Math.round(iso) }))
             }
           />
           <NumberField
-            label="Filter that was on"
-            unit="stops"
+            label={messages.filterThatWasOn}
+            unit={messages.stops}
             min={0}
             max={20}
             step={0.5}
             value={reading.filterStops}
             onCommit={(filterStops) =>
-              filterStops !== undefined && onChange('change a reading', set({ filterStops }))
+              filterStops !== undefined && onChange(messages.changeAReading, set({ filterStops }))
             }
           />
           <NumberField
-            label="Picture off by"
-            unit="stops"
+            label={messages.pictureOffBy}
+            unit={messages.stops}
             min={-10}
             max={10}
             step={0.1}
             value={reading.offStops}
-            onCommit={(offStops) => offStops !== undefined && onChange('change a reading', set({ offStops }))}
+            onCommit={(offStops) =>
+              offStops !== undefined && onChange(messages.changeAReading, set({ offStops }))
+            }
           />
         </>
       )}
       <p className={styles.range}>
-        EV <b className="numerals">{evOfReading(reading).toFixed(2)}</b>
+        <Phrase
+          of={messages.unitEv}
+          parts={[<b className="numerals">{evOfReading(reading).toFixed(2)}</b>]}
+        />
       </p>
-      <Button type="text" onClick={onRemove} aria-label={`Take reading ${number} away`}>
-        Take away
+      <Button type="text" onClick={onRemove} aria-label={messages.takeReadingAway({ number })}>
+        {messages.takeAway}
       </Button>
     </div>
   );

@@ -1,5 +1,7 @@
 'use client';
 
+import * as messages from '@/language/bench/readings';
+import { Phrase } from '../../../ui/Phrase';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -70,9 +72,11 @@ export function TrackCard({
           <Facts track={track} zone={zone} country={country} solution={solution} editing={editing} />
         ) : (
           <p role="alert" className={styles.fault}>
-            {file.name}
-            {track.line === null ? '' : `, line ${track.line}`}: {track.why}. Nothing was changed; save it
-            again from where it came, as GPX, KML or TCX.
+            {messages.nothingWasChangedSaveIt({
+              file: file.name,
+              line: track.line === null ? '' : messages.line({ line: track.line }),
+              why: track.why,
+            })}
           </p>
         )
       }
@@ -126,11 +130,23 @@ function Facts({
   return (
     <>
       <p className="numerals">
-        {pointCount} points, {trimmed(figures.lengthM / 1000, 2)} km, {trimmed(figures.climbM, 0)} m up
-        {leftOut > 0 ? `; ${leftOut} points without a place left out` : ''}.{' '}
-        {times && speed
-          ? `${spanText(times.fromMs, times.toMs, zone)}, ${durationText(times.movingSeconds)} moving. Half the time slower than ${mps(speed.p50)}, nine tenths than ${mps(speed.p90)}, 95 % than ${mps(speed.p95)}; at most ${mps(speed.most)}.`
-          : 'It carries no times, so speed, headings against the sun and hours cannot be told.'}
+        {messages.pointsKmMUp({
+          pointCount,
+          lengthM: trimmed(figures.lengthM / 1000, 2),
+          climbM: trimmed(figures.climbM, 0),
+          leftOut: leftOut > 0 ? messages.pointsWithoutAPlaceLeft({ leftOut }) : '',
+          times:
+            times && speed
+              ? messages.movingHalfTheTimeSlower({
+                  fromMs: spanText(times.fromMs, times.toMs, zone),
+                  movingSeconds: durationText(times.movingSeconds),
+                  p50: mps(speed.p50),
+                  p90: mps(speed.p90),
+                  p95: mps(speed.p95),
+                  most: mps(speed.most),
+                })
+              : messages.itCarriesNoTimesSo,
+        })}
       </p>
       <TrackDrawing drawn={drawn} minutes={lit} />
       {parts && asked && (
@@ -138,45 +154,50 @@ function Facts({
           <Tally lit={lit} />
           <div className={styles.fields}>
             <ClockField
-              label="Go it on"
+              label={messages.goItOn}
               kind="date"
               value={asked.date}
               onCommit={(date) => setTyped({ ...asked, date })}
             />
             <ClockField
-              label="starting at"
+              label={messages.startingAt}
               kind="time"
               value={asked.time}
               onCommit={(time) => setTyped({ ...asked, time })}
             />
             <p className={styles.range}>
-              Light along it <b className="numerals">{evText(darkest)}</b> to{' '}
-              <b className="numerals">{evText(brightest)}</b> EV
+              <Phrase
+                of={messages.lightAlongItToEV}
+                parts={[
+                  <b className="numerals">{evText(darkest)}</b>,
+                  <b className="numerals">{evText(brightest)}</b>,
+                ]}
+              />
             </p>
             <Button
               type="primary"
               disabled={startMs === null}
               onClick={() =>
-                editing.commit('take light and speed from a track', (shot) => ({
+                editing.commit(messages.takeLightAndSpeedFrom, (shot) => ({
                   ...shot,
                   light: parts.light,
                   motion: { ...shot.motion, travelMps: parts.travelMps },
                 }))
               }
             >
-              Take light and speed into the shot
+              {messages.takeLightAndSpeedInto}
             </Button>
           </div>
           <details>
-            <summary>Minute by minute</summary>
+            <summary>{messages.minuteByMinute}</summary>
             <table className={styles.minutes}>
               <thead>
                 <tr>
-                  <th scope="col">Time</th>
-                  <th scope="col">Speed</th>
-                  <th scope="col">Heading</th>
-                  <th scope="col">Sun</th>
-                  <th scope="col">Light, EV</th>
+                  <th scope="col">{messages.time}</th>
+                  <th scope="col">{messages.speed}</th>
+                  <th scope="col">{messages.heading}</th>
+                  <th scope="col">{messages.sun}</th>
+                  <th scope="col">{messages.lightEV}</th>
                 </tr>
               </thead>
               <tbody>
@@ -187,7 +208,9 @@ function Facts({
                     <td>{minute.headingDeg === null ? '–' : `${trimmed(minute.headingDeg, 0)}°`}</td>
                     <td>
                       {LIT_LABEL[minute.lit]}
-                      {minute.sunOffDeg === null ? '' : `, ${trimmed(minute.sunOffDeg, 0)}° off`}
+                      {minute.sunOffDeg === null
+                        ? ''
+                        : messages.off({ sunOffDeg: trimmed(minute.sunOffDeg, 0) })}
                     </td>
                     <td>
                       {evText(along[at]?.evMin ?? 0)}–{evText(along[at]?.evMax ?? 0)}
@@ -196,7 +219,7 @@ function Facts({
                 ))}
               </tbody>
             </table>
-            {lit.length > 240 && <p className={styles.small}>The first four hours.</p>}
+            {lit.length > 240 && <p className={styles.small}>{messages.theFirstFourHours}</p>}
           </details>
         </>
       )}
@@ -205,7 +228,7 @@ function Facts({
 }
 
 function mps(speed: number): string {
-  return `${trimmed(speed, 1)} m/s`;
+  return messages.mS2({ speed: trimmed(speed, 1) });
 }
 
 /** How the way lies to the sun, in per cent of its minutes. */
@@ -215,8 +238,9 @@ function Tally({ lit }: { lit: readonly LitMinute[] }): ReactNode {
   const kinds = (['back', 'side', 'front', 'standing', 'night'] as const).filter((kind) => share(kind) > 0);
   return (
     <p>
-      {kinds.map((kind) => `${trimmed(share(kind) * 100, 0)} % ${LIT_LABEL[kind]}`).join(', ')}, for a camera
-      that looks ahead.
+      {messages.forACameraThatLooks({
+        kinds: kinds.map((kind) => `${trimmed(share(kind) * 100, 0)} % ${LIT_LABEL[kind]}`).join(', '),
+      })}
     </p>
   );
 }

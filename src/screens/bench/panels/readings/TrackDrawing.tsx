@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/readings';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useRef } from 'react';
@@ -59,7 +60,7 @@ export function TrackDrawing({
             width={width}
             height={HEIGHT}
             role="img"
-            aria-label="The way from above, north up"
+            aria-label={messages.theWayFromAboveNorth}
             className={styles.map}
           >
             <path d={way(drawn) ?? ''} className={styles.way} />
@@ -79,7 +80,7 @@ export function TrackDrawing({
                     <LitMark lit={lit} />
                   </g>
                 </svg>{' '}
-                {{ back: 'into the sun', side: 'sun from the side', front: 'sun behind' }[lit]}
+                {{ back: messages.intoTheSun, side: messages.sunFromTheSide, front: messages.sunBehind }[lit]}
               </span>
             ))}
           </p>
@@ -88,7 +89,7 @@ export function TrackDrawing({
               width={width}
               height={SPEED_HEIGHT}
               role="img"
-              aria-label={`Speed over the way, up to ${trimmed(fastest, 1)} m/s a minute`}
+              aria-label={messages.speedOverTheWayUp({ fastest: trimmed(fastest, 1) })}
             >
               <line x1={40} x2={width - SIDE} y1={speed(0)} y2={speed(0)} className={styles.hair} />
               <text x={34} y={speed(fastest) + 4} textAnchor="end" className={styles.number}>
@@ -98,7 +99,7 @@ export function TrackDrawing({
                 0
               </text>
               <text x={34} y={(speed(0) + speed(fastest)) / 2 + 4} textAnchor="end" className={styles.number}>
-                m/s
+                {messages.unitMetresPerSecond}
               </text>
               <path d={`M${steps.join('L')}`} className={styles.speed} />
             </svg>

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/steadiness';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
@@ -36,31 +37,32 @@ export function SteadinessPanel({
   const widest = Math.max(wanted, ...remedies.map(({ widthPx }) => widthPx));
   return (
     <section aria-labelledby="steady-title" className={styles.panel}>
-      <h2 id="steady-title">Steadiness</h2>
-      <p className="quiet">
-        Decided before the shutter. The bar is what a way takes up; the line is how far this mount swings.
-        Smear inside one exposure is not taken up by any: each says how short the shutter must be.
-      </p>
+      <h2 id="steady-title">{messages.steadiness}</h2>
+      <p className="quiet">{messages.decidedBeforeTheShutterThe}</p>
       <ul className={styles.ways}>
         {ways.map((way) => (
           <li key={meansName(way.means)} data-best={way.score === best}>
             <strong>{meansName(way.means)}</strong>
             <SwingBar way={way} most={most} />
             <span className="numerals">
-              {trimmed(way.settings.resolution.width, 0)}×{way.settings.resolution.height} ·{' '}
-              {trimmed(way.settings.frameRate, 3)} fps · {viewLabel(way.settings.view.id)}{' '}
-              {trimmed(way.settings.view.horizontalDeg, 0)}° · shutter within{' '}
-              {shutterFraction(way.shakeFloorSeconds)} s
+              {messages.fpsShutterWithinS({
+                width: trimmed(way.settings.resolution.width, 0),
+                height: way.settings.resolution.height,
+                frameRate: trimmed(way.settings.frameRate, 3),
+                id: viewLabel(way.settings.view.id),
+                horizontalDeg: trimmed(way.settings.view.horizontalDeg, 0),
+                shakeFloorSeconds: shutterFraction(way.shakeFloorSeconds),
+              })}
             </span>
             <span className={`${styles.score ?? ''} numerals`}>
-              <span className="unseen">score </span>
+              <span className="unseen">{messages.score}</span>
               {tenths(way.score)}
             </span>
             <Button
-              aria-label={`Take ${meansName(way.means)}`}
-              onClick={() => editing.commit(`hold it: ${meansName(way.means)}`, takeWay(way))}
+              aria-label={messages.takeMeans({ means: meansName(way.means) })}
+              onClick={() => editing.commit(messages.holdIt({ means: meansName(way.means) }), takeWay(way))}
             >
-              Take
+              {messages.take}
             </Button>
             <p className={styles.notes}>
               {wayNotes(way).join(' · ')}
@@ -72,7 +74,7 @@ export function SteadinessPanel({
       </ul>
       {Math.abs(tiltDeg) > 1.5 && (
         <>
-          <h3>Off level by {trimmed(Math.abs(tiltDeg), 1)}°: what each cure leaves</h3>
+          <h3>{messages.offLevelByWhatEach({ tiltDeg: trimmed(Math.abs(tiltDeg), 1) })}</h3>
           <ul className={styles.cures}>
             {remedies.map(({ remedy, widthPx, rights, way }) => (
               <li key={remedy}>
@@ -82,13 +84,15 @@ export function SteadinessPanel({
                   <span className={styles.mark} style={{ left: `${(100 * wanted) / widest}%` }} />
                 </span>
                 <span className="numerals">
-                  {remedy !== 'straighten' && !way ? 'not on this camera' : `${trimmed(widthPx, 0)} px`}
-                  {rights ? '' : ', does not reach so far'}
+                  {remedy !== 'straighten' && !way
+                    ? messages.notOnThisCamera
+                    : messages.widthPx({ widthPx: trimmed(widthPx, 0) })}
+                  {rights ? '' : messages.doesNotReachSoFar}
                 </span>
               </li>
             ))}
           </ul>
-          <p className="quiet">Pixels across what is delivered; the mark stands at the {wanted} px wanted.</p>
+          <p className="quiet">{messages.pixelsAcrossWhatIsDelivered({ wanted })}</p>
         </>
       )}
     </section>
@@ -101,7 +105,10 @@ function SwingBar({ way, most }: { way: SteadyWay; most: number }): ReactNode {
     <span
       className={styles.track}
       role="img"
-      aria-label={`takes up ${tenths(way.heldDeg)}° of ${tenths(way.swingDeg)}° to either side`}
+      aria-label={messages.takesUpOfToEither({
+        heldDeg: tenths(way.heldDeg),
+        swingDeg: tenths(way.swingDeg),
+      })}
     >
       <span
         className={styles.fill}

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/timeLapse';
 import { CHANGES, TIME_LAPSE_LOOKS, USUAL_INTERVAL_SECONDS } from '@/core/vocabulary/timeLapses';
 import { stopsRange } from '@/core/filters/kit';
 import { Button } from 'antd';
@@ -39,43 +40,43 @@ function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): 
     editing.commit(label, (shot) => ({ ...shot, timeLapse: { ...shot.timeLapse, ...more } }));
   return (
     <section aria-labelledby="lapse-title" className={styles.panel}>
-      <h2 id="lapse-title">Time-lapse</h2>
+      <h2 id="lapse-title">{messages.timeLapse}</h2>
       <div className={styles.fields}>
         <ChoiceField
-          label="What changes"
+          label={messages.whatChanges}
           value={told.change}
           options={options(CHANGES, CHANGE_LABEL)}
-          onCommit={(change) => set('watch something else', { change })}
+          onCommit={(change) => set(messages.watchSomethingElse, { change })}
         />
         <ChoiceField
-          label="The camera"
+          label={messages.theCamera}
           value={told.moving ? 'moves' : 'stands'}
           options={[
-            { value: 'stands', label: 'stands' },
-            { value: 'moves', label: 'moves, steadied' },
+            { value: 'stands', label: messages.stands },
+            { value: 'moves', label: messages.movesSteadied },
           ]}
-          onCommit={(value) => set('let the camera move or stand', { moving: value === 'moves' })}
+          onCommit={(value) => set(messages.letTheCameraMoveOrStand, { moving: value === 'moves' })}
         />
         {told.moving ? (
           <NumberField
-            label="Faster than life"
+            label={messages.fasterThanLife}
             unit="×"
             value={told.speedUp}
             min={1}
             max={3600}
-            onCommit={(speedUp = 15) => set('change the speed', { speedUp })}
+            onCommit={(speedUp = 15) => set(messages.changeTheSpeed, { speedUp })}
           />
         ) : (
           <NumberField
-            label="Every"
-            unit="s"
+            label={messages.every}
+            unit={messages.unitSeconds}
             value={told.intervalSeconds ?? undefined}
             min={0.1}
             max={86_400}
             step={0.5}
-            placeholder={`${trimmed(USUAL_INTERVAL_SECONDS[told.change], 1)} as usual`}
+            placeholder={messages.asUsual({ change: trimmed(USUAL_INTERVAL_SECONDS[told.change], 1) })}
             onCommit={(intervalSeconds) =>
-              editing.commit('change the interval', (shot) => {
+              editing.commit(messages.changeTheInterval, (shot) => {
                 const rest = Object.fromEntries(
                   Object.entries(shot.timeLapse ?? {}).filter(([key]) => key !== 'intervalSeconds'),
                 );
@@ -88,33 +89,33 @@ function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): 
           />
         )}
         <NumberField
-          label="For"
-          unit="min"
+          label={messages.forWord}
+          unit={messages.min}
           value={Math.round((limits.recordSeconds / 60) * 10) / 10}
           min={0.1}
           max={10_080}
           onCommit={(minutes = 60) =>
-            editing.commit('record for another time', (shot) => ({
+            editing.commit(messages.recordForAnotherTime, (shot) => ({
               ...shot,
               limits: { ...shot.limits, recordSeconds: Math.max(1, minutes * 60) },
             }))
           }
         />
         <ChoiceField
-          label="Each picture open"
+          label={messages.eachPictureOpen}
           value={told.look}
           options={options(TIME_LAPSE_LOOKS, TIME_LAPSE_LOOK_LABEL)}
-          onCommit={(look) => set('open each picture another way', { look })}
+          onCommit={(look) => set(messages.openEachPictureAnotherWay, { look })}
         />
         {told.look === 'blur' && (
           <NumberField
-            label="Blur"
-            unit="% of the width"
+            label={messages.blur}
+            unit={messages.ofTheWidth}
             value={told.blurPct}
             min={0.01}
             max={100}
             step={0.5}
-            onCommit={(blurPct = 1) => set('want another blur', { blurPct })}
+            onCommit={(blurPct = 1) => set(messages.wantAnotherBlur, { blurPct })}
           />
         )}
       </div>
@@ -122,12 +123,20 @@ function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): 
         <>
           <Figures
             items={[
-              ['Interval', `${trimmed(plan.intervalSeconds, 2)} s`],
-              ['Clip', `${trimmed(plan.moving?.clipSeconds ?? plan.clipSeconds, 1)} s`],
-              ['Shutter', longText(plan.shutterSeconds)],
-              ['Filter', filterText(plan.filter, brief.filters)],
+              [
+                messages.interval,
+                messages.intervalSeconds({ intervalSeconds: trimmed(plan.intervalSeconds, 2) }),
+              ],
+              [
+                messages.clip,
+                messages.clipSeconds({
+                  clipSeconds: trimmed(plan.moving?.clipSeconds ?? plan.clipSeconds, 1),
+                }),
+              ],
+              [messages.shutter, longText(plan.shutterSeconds)],
+              [messages.filter, filterText(plan.filter, brief.filters)],
               ['ISO', String(plan.iso)],
-              ['Card', `${trimmed(plan.gigabytes, plan.gigabytes < 1 ? 2 : 1)} GB`],
+              [messages.card, `${trimmed(plan.gigabytes, plan.gigabytes < 1 ? 2 : 1)} GB`],
             ]}
           />
           <ul className={styles.whys}>
@@ -144,10 +153,10 @@ function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): 
                     key={clip}
                     disabled={seconds < 0.1}
                     onClick={() =>
-                      set('take the interval for a clip', { intervalSeconds: roundedInterval(seconds) })
+                      set(messages.takeTheIntervalForAClip, { intervalSeconds: roundedInterval(seconds) })
                     }
                   >
-                    Interval for a clip of {clip} s: {trimmed(roundedInterval(seconds), 1)} s
+                    {messages.intervalForAClipOf({ clip, seconds: trimmed(roundedInterval(seconds), 1) })}
                   </Button>
                 );
               })}
@@ -156,8 +165,7 @@ function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): 
         </>
       ) : (
         <p role="status">
-          {brief.camera.name} records no {told.moving ? 'moving time-lapse' : 'time-lapse'}. Film plainly and
-          speed it up in the edit, or take another camera.
+          {messages.recordsNoMovingTimeLapse({ camera: brief.camera.name, moving: told.moving })}
         </p>
       )}
     </section>
@@ -170,36 +178,52 @@ function roundedInterval(seconds: number): number {
 
 /** A shutter as long as a second and more is told in seconds. */
 function longText(seconds: number): string {
-  return seconds >= 0.4 ? `${trimmed(seconds, 1)} s` : `${shutterFraction(seconds)} s`;
+  return seconds >= 0.4
+    ? messages.seconds({ seconds: trimmed(seconds, 1) })
+    : messages.seconds({ seconds: shutterFraction(seconds) });
 }
 
 function whys(plan: TimeLapsePlan, brief: Brief): string[] {
   const { timelineFps } = brief.playback;
   const { resolution, view } = plan.mode;
   const lines = [
-    `${plan.frames} pictures at ${trimmed(timelineFps, 3)} frames a second; life runs ${trimmed(plan.speedUp, 0)}× faster. Filmed at ${resolution.width}×${resolution.height}, ${viewLabel(view.id)}.`,
-    `Open for ${trimmed((100 * plan.shutterSeconds) / plan.intervalSeconds, 0)} % of the interval: a shutter of ${trimmed(plan.shutterAngleDeg, 0)}° in the sped-up film.`,
+    messages.picturesAtFramesASecond({
+      frames: plan.frames,
+      timelineFps: trimmed(timelineFps, 3),
+      speedUp: trimmed(plan.speedUp, 0),
+      width: resolution.width,
+      height: resolution.height,
+      id: viewLabel(view.id),
+    }),
+    messages.openForOfTheInterval({
+      shutterSeconds: trimmed((100 * plan.shutterSeconds) / plan.intervalSeconds, 0),
+      shutterAngleDeg: trimmed(plan.shutterAngleDeg, 0),
+    }),
   ];
   if (brief.timeLapse.look === 'blur')
-    lines.push(`What moves crosses ${trimmed(pacePctPerS(brief), 1)} % of the width a second here.`);
+    lines.push(messages.whatMovesCrossesOfThe({ brief: trimmed(pacePctPerS(brief), 1) }));
   if (plan.moving) {
     const { stepPct, mostSpeedUp } = plan.moving;
     lines.push(
       stepPct > MOVING_STEP_PCT
-        ? `Half the frame jumps ${trimmed(stepPct, 0)} % of the width each picture: ${trimmed(mostSpeedUp, 0)}× or slower can still be followed.`
-        : `Half the frame steps ${trimmed(stepPct, 1)} % of the width each picture; up to ${Number.isFinite(mostSpeedUp) ? `${trimmed(mostSpeedUp, 0)}×` : 'any speed'} it can be followed.`,
+        ? messages.halfTheFrameJumpsOf({ stepPct: trimmed(stepPct, 0), mostSpeedUp: trimmed(mostSpeedUp, 0) })
+        : messages.halfTheFrameStepsOf({
+            stepPct: trimmed(stepPct, 1),
+            mostSpeedUp: Number.isFinite(mostSpeedUp) ? `${trimmed(mostSpeedUp, 0)}×` : messages.anySpeed,
+          }),
     );
   }
   if (plan.overStops > 0.05)
     lines.push(
       brief.filters.some((filter) => stopsRange(filter).max > plan.filter.stops + 0.05)
-        ? `The brightest light stays ${trimmed(plan.overStops, 1)} stops above the window; what is stronger in this bag would lose more in the dark.`
-        : `No filter of this bag is dark enough: ${trimmed(plan.overStops, 1)} stops more are wanted.${brief.timeLapse.look === 'crisp' ? '' : ' Or open each picture less: crisp.'}`,
+        ? messages.theBrightestLightStaysStops({ overStops: trimmed(plan.overStops, 1) })
+        : messages.noFilterOfThisBag({
+            overStops: trimmed(plan.overStops, 1),
+            isCrisp: brief.timeLapse.look === 'crisp',
+          }),
     );
   if (plan.underStops > 0.05)
-    lines.push(
-      `The darkest light is ${trimmed(plan.underStops, 1)} stops too dark: open each picture longer.`,
-    );
+    lines.push(messages.theDarkestLightIsStops({ underStops: trimmed(plan.underStops, 1) }));
   return lines;
 }
 
@@ -210,34 +234,32 @@ function LoopFigures({ brief, editing }: { brief: Brief; editing: ShotEditing })
     editing.commit(label, (shot) => ({ ...shot, loop: { ...shot.loop, ...more } }));
   return (
     <section aria-labelledby="loop-title" className={styles.panel}>
-      <h2 id="loop-title">Loop</h2>
-      <p className="quiet">
-        The camera records all the time and keeps the last minutes; one press after the event keeps it.
-      </p>
+      <h2 id="loop-title">{messages.loop}</h2>
+      <p className="quiet">{messages.theCameraRecordsAllThe}</p>
       <div className={styles.fields}>
         <NumberField
-          label="Keeps the last"
-          unit="min"
+          label={messages.keepsTheLast}
+          unit={messages.min}
           value={minutes}
           min={0.5}
           max={1440}
-          onCommit={(value = 5) => set('keep another length', { minutes: value })}
+          onCommit={(value = 5) => set(messages.keepAnotherLength, { minutes: value })}
         />
         <NumberField
-          label="Wanted before the event"
-          unit="s"
+          label={messages.wantedBeforeTheEvent}
+          unit={messages.unitSeconds}
           value={leadSeconds}
           min={0}
           max={3600}
-          onCommit={(value = 0) => set('want more before', { leadSeconds: value })}
+          onCommit={(value = 0) => set(messages.wantMoreBefore, { leadSeconds: value })}
         />
         <NumberField
-          label="The event lasts"
-          unit="s"
+          label={messages.theEventLasts}
+          unit={messages.unitSeconds}
           value={eventSeconds}
           min={0}
           max={86_400}
-          onCommit={(value = 0) => set('change the event', { eventSeconds: value })}
+          onCommit={(value = 0) => set(messages.changeTheEvent, { eventSeconds: value })}
         />
       </div>
       {plan ? (
@@ -245,21 +267,29 @@ function LoopFigures({ brief, editing }: { brief: Brief; editing: ShotEditing })
           <Figures
             items={[
               [
-                'Press within',
-                plan.pressWithinSeconds === null ? 'too short' : durationText(plan.pressWithinSeconds),
+                messages.pressWithin,
+                plan.pressWithinSeconds === null ? messages.tooShort : durationText(plan.pressWithinSeconds),
               ],
-              ['Surely kept', durationText(plan.keptSeconds)],
-              ['Card', `${trimmed(plan.gigabytes, 1)} GB`],
+              [messages.surelyKept, durationText(plan.keptSeconds)],
+              [messages.card, `${trimmed(plan.gigabytes, 1)} GB`],
             ]}
           />
           <p role="status">
             {plan.pressWithinSeconds === null
-              ? `The loop is too short for this event: it surely keeps ${durationText(plan.keptSeconds)}, and ${durationText(leadSeconds + eventSeconds)} are wanted. Keep a longer one.`
-              : `After the event has ended you may press for ${durationText(plan.pressWithinSeconds)}. The loop drops whole pieces of ${durationText(plan.chapterSeconds)}, so it surely keeps ${durationText(plan.keptSeconds)} of its ${trimmed(minutes, 1)} min.`}
+              ? messages.theLoopIsTooShort({
+                  keptSeconds: durationText(plan.keptSeconds),
+                  leadSeconds: durationText(leadSeconds + eventSeconds),
+                })
+              : messages.afterTheEventHasEnded({
+                  pressWithinSeconds: durationText(plan.pressWithinSeconds),
+                  chapterSeconds: durationText(plan.chapterSeconds),
+                  keptSeconds: durationText(plan.keptSeconds),
+                  minutes: trimmed(minutes, 1),
+                })}
           </p>
         </>
       ) : (
-        <p role="status">{brief.camera.name} records no loop. Start early, or take another camera.</p>
+        <p role="status">{messages.recordsNoLoopStartEarly({ camera: brief.camera.name })}</p>
       )}
     </section>
   );

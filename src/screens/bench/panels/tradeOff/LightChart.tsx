@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/tradeOff';
 import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import type { ChartData, ChartOptions, Plugin } from 'chart.js';
 import { useMemo } from 'react';
@@ -84,22 +85,25 @@ export function LightChart({
           max: evs.at(-1) ?? 1,
           ticks: { color: ink.text, stepSize: 1 },
           grid: { color: ink.rule },
-          title: { display: true, text: 'light, EV100', color: ink.text },
+          title: { display: true, text: messages.lightEV100, color: ink.text },
         },
         y: {
           min: 0,
           max: 6,
           ticks: { color: ink.text },
           grid: { color: ink.rule },
-          title: { display: true, text: 'loss of the exposure', color: ink.text },
+          title: { display: true, text: messages.lossOfTheExposure, color: ink.text },
         },
       },
     }),
     [ink, evs],
   );
-  const told = shown.map(
-    ({ filter, windowEvMin, windowEvMax }) =>
-      `${filterText(filter, kit)} holds ${evText(windowEvMin)} to ${evText(windowEvMax)}`,
+  const told = shown.map(({ filter, windowEvMin, windowEvMax }) =>
+    messages.holdsTo({
+      filter: filterText(filter, kit),
+      windowEvMin: evText(windowEvMin),
+      windowEvMax: evText(windowEvMax),
+    }),
   );
   return (
     <div className={styles.chart}>
@@ -110,7 +114,11 @@ export function LightChart({
         options={options}
         plugins={[band]}
         role="img"
-        aria-label={`What each filter gives from light ${tenths(evs[0] ?? 0)} to ${tenths(evs.at(-1) ?? 0)}: ${told.join('; ')}.`}
+        aria-label={messages.whatEachFilterGivesFrom({
+          tenths: tenths(evs[0] ?? 0),
+          evs: tenths(evs.at(-1) ?? 0),
+          told: told.join('; '),
+        })}
       />
     </div>
   );

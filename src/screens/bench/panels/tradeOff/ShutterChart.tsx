@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/tradeOff';
 import { Chart, Filler, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import type { ChartData, ChartOptions, Plugin } from 'chart.js';
 import { useEffect, useMemo, useRef } from 'react';
@@ -26,12 +27,7 @@ const DASHES: Record<ChartMark['code'], number[]> = {
   flickerSafe: [2, 3],
   filter: [1, 6],
 };
-const LETTER: Record<ChartMark['code'], string> = {
-  angle: '180°',
-  shakeFloor: 'shake',
-  flickerSafe: 'lamp',
-  filter: 'ND',
-};
+const LETTER: Record<ChartMark['code'], string> = messages.letter;
 
 /** Loss stacked by term over the shutter, short to the left; the hand drags the shutter along it. */
 export function ShutterChart({
@@ -152,7 +148,7 @@ export function ShutterChart({
             axis.ticks = wholeStops(axis.min, axis.max).map((value) => ({ value }));
           },
           grid: { color: ink.rule },
-          title: { display: true, text: 'shutter, seconds', color: ink.text },
+          title: { display: true, text: messages.shutterSeconds, color: ink.text },
         },
         y: {
           stacked: true,
@@ -161,7 +157,7 @@ export function ShutterChart({
           max: Math.min(16, Math.ceil(Math.max(...places.map(({ score }) => score)))),
           ticks: { color: ink.text },
           grid: { color: ink.rule },
-          title: { display: true, text: 'loss: 1 is just noticeable', color: ink.text },
+          title: { display: true, text: messages.loss1IsJustNoticeable, color: ink.text },
         },
       },
     }),
@@ -207,7 +203,14 @@ export function ShutterChart({
         options={options}
         plugins={[plugin]}
         role="img"
-        aria-label={`Loss over the shutter. At ${shutterFraction(here.seconds)} s ${tenths(here.score)}; from ${shutterFraction(item(places, 0).seconds)} s with ${tenths(item(places, 0).score)} to ${shutterFraction(item(places, places.length - 1).seconds)} s with ${tenths(item(places, places.length - 1).score)}.`}
+        aria-label={messages.lossOverTheShutterAt({
+          seconds: shutterFraction(here.seconds),
+          score: tenths(here.score),
+          seconds2: shutterFraction(item(places, 0).seconds),
+          score2: tenths(item(places, 0).score),
+          seconds3: shutterFraction(item(places, places.length - 1).seconds),
+          score3: tenths(item(places, places.length - 1).score),
+        })}
       />
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import * as messages from '@/language/bench/tradeOff';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { lightTradeOff, shutterTradeOff } from '@/core/compare/tradeOff';
@@ -7,7 +8,8 @@ import type { ShutterPlace } from '@/core/compare/tradeOff';
 import type { Solution } from '@/core/answer/solve';
 import { item } from '@/core/units/items';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
-import { TERM_LABEL, TERMS } from '@/core/loss/table';
+import { TERMS } from '@/core/loss/table';
+import { TERM_LABEL } from '@/words/labels';
 import { viewLabel } from '@/words/labels';
 import { markText } from '@/words/tradeOffText';
 import { filterText } from '@/words/settingText';
@@ -37,18 +39,25 @@ export function TradeOffPanel({
     const { seconds } = item(places, Math.min(places.length - 1, Math.max(0, to)));
     const change = (shot: Parameters<typeof pinnedTo>[0]): ReturnType<typeof pinnedTo> =>
       pinnedTo(shot, 'shutterSeconds', { shutterSeconds: seconds, shutterMode: 'fixed' });
-    if (last) editing.commit('move the shutter', change);
-    else editing.preview('move the shutter', change);
+    if (last) editing.commit(messages.moveTheShutter, change);
+    else editing.preview(messages.moveTheShutter, change);
   };
   const told = (place: ShutterPlace): string =>
-    `${shutterFraction(place.seconds)} s, loss ${tenths(place.score)}, ${filterText(place.filter, brief.filters)}`;
+    messages.sLoss({
+      seconds: shutterFraction(place.seconds),
+      score: tenths(place.score),
+      filter: filterText(place.filter, brief.filters),
+    });
   return (
     <section aria-labelledby="tradeoff-title" className={styles.panel}>
-      <h2 id="tradeoff-title">What the shutter trades</h2>
+      <h2 id="tradeoff-title">{messages.whatTheShutterTrades}</h2>
       <p className="quiet">
-        In the mode of the answer ({settings.resolution.width}×{settings.resolution.height},{' '}
-        {trimmed(settings.frameRate, 3)} fps, {viewLabel(settings.view.id)}), with the best filter and ISO for
-        each shutter. Drag the shutter, or move it with the slider.
+        {messages.inTheModeOfThe({
+          width: settings.resolution.width,
+          height: settings.resolution.height,
+          frameRate: trimmed(settings.frameRate, 3),
+          id: viewLabel(settings.view.id),
+        })}
       </p>
       <ShutterChart
         places={places}
@@ -60,10 +69,10 @@ export function TradeOffPanel({
         at={at}
         auto={settings.shutterMode === 'auto'}
         onMove={(to) => move(to)}
-        onDone={() => editing.commit('move the shutter')}
+        onDone={() => editing.commit(messages.moveTheShutter)}
       />
       <label className={styles.slide}>
-        Shutter
+        {messages.shutter}
         <input
           type="range"
           min={0}
@@ -77,10 +86,10 @@ export function TradeOffPanel({
       </label>
       <p role="status">
         {settings.shutterMode === 'auto'
-          ? 'The answer lets the shutter run; the mark stands at its longest. '
+          ? messages.theAnswerLetsTheShutter
           : here.score <= least.score + 0.005
-            ? 'No fixed shutter of this mode loses less. '
-            : `The least loss is at ${told(least)}. `}
+            ? messages.noFixedShutterOfThis
+            : messages.theLeastLossIsAt({ least: told(least) })}
         {worstText(here)}
       </p>
       <ul className={styles.marks}>
@@ -90,11 +99,14 @@ export function TradeOffPanel({
           </li>
         ))}
       </ul>
-      <h2>What each filter gives</h2>
+      <h2>{messages.whatEachFilterGives}</h2>
       <p className="quiet">
-        Under {shutterFraction(settings.shutterSeconds)} s
-        {settings.shutterMode === 'auto' ? ' and shorter' : ''} and ISO {settings.iso.min}–{settings.iso.max}:
-        loss of the exposure at each light. The band is the light of this run.
+        {messages.underSAndShorterAnd({
+          shutterSeconds: shutterFraction(settings.shutterSeconds),
+          isAuto: settings.shutterMode === 'auto',
+          min: settings.iso.min,
+          max: settings.iso.max,
+        })}
       </p>
       <LightChart tradeOff={lights} light={space.light} chosen={candidate.filter} kit={brief.filters} />
     </section>
@@ -118,6 +130,8 @@ function worstText({ loss }: ShutterPlace): string {
     .sort((a, b) => loss[b] - loss[a])
     .slice(0, 3);
   return worst.length === 0
-    ? 'Nothing costs much here.'
-    : `Here it costs: ${worst.map((term) => `${TERM_LABEL[term]} ${tenths(loss[term])}`).join(', ')}.`;
+    ? messages.nothingCostsMuchHere
+    : messages.hereItCosts({
+        worst: worst.map((term) => `${TERM_LABEL[term]} ${tenths(loss[term])}`).join(', '),
+      });
 }

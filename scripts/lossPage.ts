@@ -3,7 +3,7 @@ import { SCHOOL_IDS } from '@/core/vocabulary/schools';
 import type { Wishes } from '@/core/vocabulary/schools';
 import { SCHOOLS } from '@/core/loss/schools';
 import type { School } from '@/core/loss/schools';
-import { TERM_LABEL, TERM_TABLE, TERMS } from '@/core/loss/table';
+import { TERM_TABLE, TERMS } from '@/core/loss/table';
 import { PRACTICE_CASES } from '@/core/loss/practice';
 import { briefOfNamed, TEN_SHOTS } from '@/core/loss/tenShots';
 import type { NamedShot } from '@/core/loss/tenShots';
@@ -12,8 +12,8 @@ import { search } from '@/core/search/search';
 import { settingsOf } from '@/core/search/settingsOf';
 import { spaceFor } from '@/core/search/space';
 import { shutterFraction, trimmed } from '@/core/units/format';
-import { SCHOOL_LABEL } from './labels';
-import { filterText, isoText } from './settingText';
+import { SCHOOL_LABEL, TERM_LABEL } from '../src/words/labels';
+import { filterText, isoText } from '../src/words/settingText';
 
 /** The page `docs/loss.md`, written from the table of losses itself: `npm run losses`. */
 export function lossPage(): string {
@@ -60,7 +60,7 @@ function slopeLine([name, { value, because, start }]: [string, Estimate]): strin
 
 function termText(term: (typeof TERM_TABLE)[number]): string {
   return [
-    `### ${term.label} (\`${term.id}\`)`,
+    `### ${TERM_LABEL[term.id]} (\`${term.id}\`)`,
     `${term.seen[0]?.toUpperCase() ?? ''}${term.seen.slice(1)}. Told by the ${term.owner}${term.noteFrom === null ? '' : `; a word from ${trimmed(term.noteFrom, 2)} on`}.`,
     `Loss: ${term.formula}.`,
     Object.entries(term.slopes).map(slopeLine).join('\n'),
