@@ -8,12 +8,13 @@ import { Button, Checkbox } from 'antd';
 import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useRef } from 'react';
-import type { ReactNode, TouchEvent } from 'react';
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { shotOfAngle } from '@/core/records/secondAngles';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { checksFor, SECOND_ROW_KEYS } from '@/words/card';
+import type { Check } from '@/words/card';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
 import { pairCardLines } from '@/words/pairText';
 import { durationText, evText, settingText } from '@/words/settingText';
@@ -28,6 +29,8 @@ import { useAnswer } from '../data/useAnswer';
 import { useShotActions } from '../files/useShotActions';
 import { warningText } from '@/words/warningText';
 import { clockHoldsText } from '@/words/lightText';
+import { GlareButton } from '../ui/GlareButton';
+import { useSwipe } from '../ui/useSwipe';
 import styles from './carry.module.css';
 import { EightValues } from './EightValues';
 
@@ -40,9 +43,6 @@ export function ShotCards(): ReactNode {
   );
 }
 
-/** A swipe is a horizontal move of at least this many pixels. */
-const SWIPE = 70;
-
 function Card({ record, order }: { record: ShotRecord; order: readonly string[] }): ReactNode {
   const angle = useAngle(record.shot);
   const shot = useMemo(() => shotOfAngle(record.shot, angle), [record.shot, angle]);
@@ -52,17 +52,16 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const repository = useRepository();
   const router = useRouter();
   const { say } = useToast();
-  const [theme, setTheme] = usePreference('theme');
   const [notation] = usePreference('filterNotation');
   const recorded = useLog()?.filter(({ shotId }) => shotId === record.id) ?? [];
   const actions = useShotActions(record, solved);
-  const touched = useRef<number | null>(null);
 
   const at = order.indexOf(record.id);
   const go = (by: number): void => {
     const next = order[at + by];
     if (next !== undefined) router.push(placeUrl('/carry', next));
   };
+  const swipe = useSwipe(go);
   const print = (): void => window.print();
   const note = (): void => {
     if (!solution) return;
@@ -85,20 +84,8 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const clock = clockOf(solution);
   const grave = warnings.filter(({ severity, code }) => severity !== 'note' && code !== 'safety');
   const safety = warnings.filter(({ code }) => code === 'safety');
-  const checks = checksFor(brief, settings);
   return (
-    <article
-      className={styles.card}
-      aria-labelledby="card-title"
-      onTouchStart={(event: TouchEvent) => {
-        touched.current = event.touches[0]?.clientX ?? null;
-      }}
-      onTouchEnd={(event: TouchEvent) => {
-        const moved = (event.changedTouches[0]?.clientX ?? 0) - (touched.current ?? 0);
-        if (touched.current !== null && Math.abs(moved) > SWIPE) go(moved < 0 ? 1 : -1);
-        touched.current = null;
-      }}
-    >
+    <article className={styles.card} aria-labelledby="card-title" {...swipe}>
       <header className={styles.head}>
         <h1 id="card-title">{shotName(shot)}</h1>
         <AngleSwitch shot={record.shot} id={record.id} place="/carry" angle={angle} />
@@ -117,12 +104,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
             aria-label={messages.nextShot}
             icon={<ChevronRight size={22} aria-hidden />}
           />
-          <Button
-            onClick={() => setTheme(theme === 'glare' ? 'paper' : 'glare')}
-            aria-pressed={theme === 'glare'}
-          >
-            {messages.glare}
-          </Button>
+          <GlareButton />
           <Button onClick={print}>{messages.print}</Button>
           <MenuUnder menu={{ items: actions }} placement="bottomRight">
             <Button
@@ -172,21 +154,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
           ))}
         </ul>
       )}
-      <section aria-labelledby="checks-title" className={styles.checks}>
-        <h2 id="checks-title">{messages.beforeTheRun}</h2>
-        <ul>
-          {checks.map(({ id, text }) => (
-            <li key={id}>
-              <Checkbox
-                checked={record.ticked.includes(id)}
-                onChange={(event) => void repository?.tick(record.id, id, event.target.checked)}
-              >
-                {text}
-              </Checkbox>
-            </li>
-          ))}
-        </ul>
-      </section>
+      <Checks record={record} checks={checksFor(brief, settings)} />
       <div className={styles.record}>
         <Button type="primary" size="large" onClick={note}>
           {messages.recorded}
@@ -199,5 +167,27 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
         </p>
       </div>
     </article>
+  );
+}
+
+/** What to look at before the run, each kept as soon as it is ticked. */
+function Checks({ record, checks }: { record: ShotRecord; checks: readonly Check[] }): ReactNode {
+  const repository = useRepository();
+  return (
+    <section aria-labelledby="checks-title" className={styles.checks}>
+      <h2 id="checks-title">{messages.beforeTheRun}</h2>
+      <ul>
+        {checks.map(({ id, text }) => (
+          <li key={id}>
+            <Checkbox
+              checked={record.ticked.includes(id)}
+              onChange={(event) => void repository?.tick(record.id, id, event.target.checked)}
+            >
+              {text}
+            </Checkbox>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

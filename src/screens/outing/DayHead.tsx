@@ -4,13 +4,10 @@ import * as messages from '@/language/outing';
 import { Button, Checkbox, Input, Select } from 'antd';
 import { MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { duplicatedDay, withDay } from '@/core/records/dayEdits';
+import { withDay } from '@/core/records/dayEdits';
 import type { Outing, OutingDay } from '@/core/records/outing';
-import { nextDate } from '@/formats/clock';
-import { ownZone, todayIn } from '@/formats/today';
 import { dayText } from '@/words/lightText';
 import { clashText, dayRemedyText, outText } from '@/words/outingText';
 import { useRepository } from '../data/repository';
@@ -18,10 +15,9 @@ import { ClockField, NumberField, Refused } from '../ui/Fields';
 import { MenuUnder } from '../ui/MenuUnder';
 import { outingUrl } from '../routes';
 import type { DayAtWork } from '../data/workedDay';
-import { useToast } from '../ui/toast';
 import { namedText, useTypedText } from '../ui/useTyped';
+import { useDayMenu, useGoTo } from './useDayMenu';
 import { useOutingFiles } from './useOutingFiles';
-import { newOuting } from '@/core/records/newOuting';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 
@@ -40,92 +36,13 @@ export function DayHead({
   editing: DayEditing;
 }): ReactNode {
   const repository = useRepository();
-  const router = useRouter();
-  const { say } = useToast();
   const files = useOutingFiles(outing, worked.shots);
   const [away, setAway] = useState(false);
   const change = (label: string, how: (before: Outing) => Outing): Promise<void> =>
     repository?.changeOuting(outing.id, label, how) ?? Promise.resolve();
-  const go = (outingId: string, dayId: string | null = null): void =>
-    router.push(outingUrl('/outing', outingId, dayId));
-  const lastDate =
-    outing.days
-      .map(({ date }) => date)
-      .sort()
-      .at(-1) ?? day.date;
-  const addDay = (label: string, make: (date: string, newId: () => string) => OutingDay): void => {
-    if (!repository) return;
-    const made = make(nextDate(lastDate), () => repository.newId());
-    void repository
-      .changeOuting(outing.id, label, (before) => ({ ...before, days: [...before.days, made] }))
-      .then(() => go(outing.id, made.id));
-  };
-  const items = [
-    {
-      key: 'new',
-      label: messages.newOuting,
-      onClick: () => {
-        const zone = ownZone();
-        void repository
-          ?.addOuting((id, at) => newOuting(id, at, zone, todayIn(zone, Date.now())))
-          .then((id) => go(id));
-      },
-    },
-    {
-      key: 'day',
-      label: messages.addAnEmptyDay,
-      onClick: () =>
-        addDay(messages.addADay, (date, newId) => ({ id: newId(), date, air: day.air, entries: [] })),
-    },
-    {
-      key: 'duplicate',
-      label: messages.duplicateThisDay,
-      onClick: () => addDay(messages.duplicateADay, (date, newId) => duplicatedDay(day, date, newId)),
-    },
-    {
-      key: 'removeDay',
-      label: messages.removeThisDay,
-      disabled: outing.days.length < 2,
-      onClick: () => {
-        void change(messages.removeADay, (before) => ({
-          ...before,
-          days: before.days.filter(({ id }) => id !== day.id),
-        })).then(() => {
-          go(outing.id);
-          say(messages.removedTheDayItsShots);
-        });
-      },
-    },
-    { type: 'divider' as const },
-    {
-      key: 'archive',
-      label: outing.archived ? messages.takeOutOfTheArchive : messages.archiveThisOuting,
-      onClick: () =>
-        void change(outing.archived ? messages.takeAnOutingOut : messages.archiveAnOuting, (before) => ({
-          ...before,
-          archived: !before.archived,
-        })),
-    },
-    {
-      key: 'remove',
-      label: messages.removeThisOuting,
-      danger: true,
-      onClick: () => {
-        void repository?.removeOuting(outing.id).then(() => {
-          router.push('/outing');
-          say(messages.removedTheOutingItsShots);
-        });
-      },
-    },
-    { type: 'divider' as const },
-    { type: 'group' as const, label: messages.asAFile, children: files },
-  ];
+  const items = useDayMenu(outing, day, files);
+  const go = useGoTo();
   const offered = outings.filter(({ archived, id }) => away || !archived || id === outing.id);
-  const out = worked.day.sheet?.firstOut ?? null;
-  const part = out ? worked.day.part(out.partId) : undefined;
-  const remedy = worked.remedies.find((one) => one.cameraId === out?.cameraId && one.what === out.what);
-  const clashed = worked.day.sheet?.cameras.find(({ budget }) => budget.clashes.length > 0);
-  const clash = clashed?.budget.clashes[0];
   return (
     <header className={styles.head}>
       <NameField
@@ -196,31 +113,53 @@ export function DayHead({
             )
           }
         />
-        {clashed && clash && (
-          <p role="status" className={styles.amiss}>
-            {clashText(
-              cameraName(worked, clashed.cameraId),
-              partName(worked, clash.withId),
-              partName(worked, clash.partId),
-              clash.atMs,
-              outing.zone,
-            )}
-          </p>
-        )}
-        <p role="status" className={out ? styles.amiss : undefined}>
-          {worked.day.sheet === null
-            ? messages.workingTheDayOut
-            : out
-              ? outText(out, cameraName(worked, out.cameraId), part?.name ?? messages.theDay, outing.zone)
-              : messages.everythingLasts({ worked: shotsText(worked) })}
-        </p>
-        {remedy && (
-          <Button onClick={() => void editing.takeRemedy(remedy)}>
-            {dayRemedyText(remedy, outing.zone, (entryId) => startOf(worked, entryId))}
-          </Button>
-        )}
+        <DayState outing={outing} worked={worked} editing={editing} />
       </div>
     </header>
+  );
+}
+
+/** What the day comes to: what clashes, what runs out first and what helps, or that everything lasts. */
+function DayState({
+  outing,
+  worked,
+  editing,
+}: {
+  outing: Outing;
+  worked: DayAtWork;
+  editing: DayEditing;
+}): ReactNode {
+  const out = worked.day.sheet?.firstOut ?? null;
+  const part = out ? worked.day.part(out.partId) : undefined;
+  const remedy = worked.remedies.find((one) => one.cameraId === out?.cameraId && one.what === out.what);
+  const clashed = worked.day.sheet?.cameras.find(({ budget }) => budget.clashes.length > 0);
+  const clash = clashed?.budget.clashes[0];
+  return (
+    <>
+      {clashed && clash && (
+        <p role="status" className={styles.amiss}>
+          {clashText(
+            cameraName(worked, clashed.cameraId),
+            partName(worked, clash.withId),
+            partName(worked, clash.partId),
+            clash.atMs,
+            outing.zone,
+          )}
+        </p>
+      )}
+      <p role="status" className={out ? styles.amiss : undefined}>
+        {worked.day.sheet === null
+          ? messages.workingTheDayOut
+          : out
+            ? outText(out, cameraName(worked, out.cameraId), part?.name ?? messages.theDay, outing.zone)
+            : messages.everythingLasts({ worked: shotsText(worked) })}
+      </p>
+      {remedy && (
+        <Button onClick={() => void editing.takeRemedy(remedy)}>
+          {dayRemedyText(remedy, outing.zone, (entryId) => startOf(worked, entryId))}
+        </Button>
+      )}
+    </>
   );
 }
 

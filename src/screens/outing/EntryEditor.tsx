@@ -41,7 +41,6 @@ export function EntryEditor({
 }): ReactNode {
   const repository = useRepository();
   const parts = worked.day.partsOf(entry.id);
-  const cameras = worked.day.cameras;
   const toDay = (dayId: string): void => {
     const target = outing.days.find(({ id }) => id === dayId);
     if (!target) return;
@@ -74,44 +73,7 @@ export function EntryEditor({
           onCommit={(at) => editing.moveTo(entry.id, minutesOf(at))}
         />
         {entry.what !== 'shot' && (
-          <>
-            <NumberField
-              label={messages.lasts}
-              unit={messages.min}
-              value={entry.minutes}
-              min={PAUSE_MINUTES.least}
-              max={PAUSE_MINUTES.most}
-              step={5}
-              onCommit={(minutes = 15) =>
-                editing.changeEntry(messages.changeTheLength, entry.id, (one) =>
-                  one.what === 'shot' ? one : { ...one, minutes },
-                )
-              }
-            />
-            <TextField
-              label={messages.called}
-              value={entry.name}
-              maxLength={120}
-              onCommit={(called) =>
-                editing.changeEntry(messages.rename, entry.id, (one) =>
-                  one.what === 'shot' ? one : { ...one, name: called },
-                )
-              }
-            />
-          </>
-        )}
-        {entry.what === 'break' && (
-          <ListField
-            label={messages.camerasOutOfReach}
-            values={entry.outOfReach}
-            options={cameras.map(({ id, profile }) => ({ value: id, label: profile.name }))}
-            mayBeEmpty
-            onCommit={(outOfReach) =>
-              editing.changeEntry(messages.changeWhatIsInReach, entry.id, (one) =>
-                one.what === 'break' ? { ...one, outOfReach } : one,
-              )
-            }
-          />
+          <PauseFields entry={entry} cameras={worked.day.cameras} editing={editing} />
         )}
         {outing.days.length > 1 && (
           <ChoiceField
@@ -138,35 +100,7 @@ export function EntryEditor({
           </div>
         );
       })}
-      {entry.what === 'shot' && entry.pauses.length > 0 && (
-        <div>
-          <h3>{messages.stopsWithin}</h3>
-          <ul>
-            {entry.pauses.map((pause) => (
-              <li key={pause.afterMinutes}>
-                {pauseText(pause)}{' '}
-                <Button
-                  type="text"
-                  onClick={() =>
-                    void editing.changeEntry(messages.takeAStopAway, entry.id, (one) =>
-                      one.what === 'shot'
-                        ? {
-                            ...one,
-                            pauses: one.pauses.filter(
-                              ({ afterMinutes }) => afterMinutes !== pause.afterMinutes,
-                            ),
-                          }
-                        : one,
-                    )
-                  }
-                >
-                  {messages.takeAway}
-                </Button>
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+      {entry.what === 'shot' && entry.pauses.length > 0 && <Stops entry={entry} editing={editing} />}
       <p className={styles.fields}>
         {entry.what === 'shot' && (
           <>
@@ -193,5 +127,94 @@ export function EntryEditor({
         </Button>
       </p>
     </>
+  );
+}
+
+/** How long a break or a way lasts, what it is called, and which cameras are out of reach meanwhile. */
+function PauseFields({
+  entry,
+  cameras,
+  editing,
+}: {
+  entry: Exclude<OutingEntry, { what: 'shot' }>;
+  cameras: DayAtWork['day']['cameras'];
+  editing: DayEditing;
+}): ReactNode {
+  return (
+    <>
+      <NumberField
+        label={messages.lasts}
+        unit={messages.min}
+        value={entry.minutes}
+        min={PAUSE_MINUTES.least}
+        max={PAUSE_MINUTES.most}
+        step={5}
+        onCommit={(minutes = 15) =>
+          editing.changeEntry(messages.changeTheLength, entry.id, (one) =>
+            one.what === 'shot' ? one : { ...one, minutes },
+          )
+        }
+      />
+      <TextField
+        label={messages.called}
+        value={entry.name}
+        maxLength={120}
+        onCommit={(called) =>
+          editing.changeEntry(messages.rename, entry.id, (one) =>
+            one.what === 'shot' ? one : { ...one, name: called },
+          )
+        }
+      />
+      {entry.what === 'break' && (
+        <ListField
+          label={messages.camerasOutOfReach}
+          values={entry.outOfReach}
+          options={cameras.map(({ id, profile }) => ({ value: id, label: profile.name }))}
+          mayBeEmpty
+          onCommit={(outOfReach) =>
+            editing.changeEntry(messages.changeWhatIsInReach, entry.id, (one) =>
+              one.what === 'break' ? { ...one, outOfReach } : one,
+            )
+          }
+        />
+      )}
+    </>
+  );
+}
+
+/** The stops within a shot, which free the hands. */
+function Stops({
+  entry,
+  editing,
+}: {
+  entry: Extract<OutingEntry, { what: 'shot' }>;
+  editing: DayEditing;
+}): ReactNode {
+  return (
+    <div>
+      <h3>{messages.stopsWithin}</h3>
+      <ul>
+        {entry.pauses.map((pause) => (
+          <li key={pause.afterMinutes}>
+            {pauseText(pause)}{' '}
+            <Button
+              type="text"
+              onClick={() =>
+                void editing.changeEntry(messages.takeAStopAway, entry.id, (one) =>
+                  one.what === 'shot'
+                    ? {
+                        ...one,
+                        pauses: one.pauses.filter(({ afterMinutes }) => afterMinutes !== pause.afterMinutes),
+                      }
+                    : one,
+                )
+              }
+            >
+              {messages.takeAway}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }

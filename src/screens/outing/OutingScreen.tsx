@@ -20,7 +20,7 @@ import { newOuting } from '@/core/records/newOuting';
 import { JointPart } from './JointPart';
 import styles from './outing.module.css';
 import { PackingPart } from './PackingPart';
-import { DayRibbon } from './DayRibbon';
+import { DayRibbon } from './ribbon/DayRibbon';
 import { useDayEditing } from './useDayEditing';
 
 const PARTS = [

@@ -52,8 +52,17 @@ export function hueOf(index: number): string {
   return item(HUES, index % HUES.length);
 }
 
+/** What charts are drawn in, as colours of the theme. */
+export interface ChartInk {
+  text: string;
+  rule: string;
+  mine: string;
+  worked: string;
+  warn: string;
+}
+
 /** Ink and rules of the theme, followed when it changes. */
-export function useChartInk(): { text: string; rule: string; mine: string; worked: string; warn: string } {
+export function useChartInk(): ChartInk {
   const [ink, setInk] = useState({
     text: '#1d1a15',
     rule: '#cfc6b2',

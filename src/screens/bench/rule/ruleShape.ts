@@ -23,3 +23,6 @@ export function spaced(labels: readonly { at: number; half: number }[]): Set<num
   });
   return shown;
 }
+
+/** Less than this outside the window is not told, stops. */
+export const SEEN = 0.05;

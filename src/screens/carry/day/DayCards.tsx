@@ -6,27 +6,25 @@ import { Button } from 'antd';
 import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useMemo, useRef } from 'react';
-import type { ReactNode, TouchEvent } from 'react';
+import { useMemo } from 'react';
+import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { deckOf, nextCard } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
 import { item } from '@/core/units/items';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { dateText, dayText } from '@/words/lightText';
-import { usePreference } from '../../data/repository';
 import { MenuUnder } from '../../ui/MenuUnder';
 import { outingUrl, readdress } from '../../routes';
 import { useWorkedDay } from '../../data/workedDay';
 import { useWakeLock } from '../../ui/useWakeLock';
 import { AfterCard } from './AfterCard';
 import { BeforeCard } from './BeforeCard';
+import { GlareButton } from '../../ui/GlareButton';
+import { useSwipe } from '../../ui/useSwipe';
 import styles from './day.module.css';
 import { EntryCard } from './EntryCard';
 import { TasksCard } from './TasksCard';
-
-/** A swipe is a horizontal move of at least this many pixels. */
-const SWIPE = 70;
 
 /** A day as cards in order, the next one first. What was tapped is kept at once, so a restart goes on where it was. */
 export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): ReactNode {
@@ -38,58 +36,17 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
   const named = deck.findIndex(({ id }) => id === wanted);
   const at = named >= 0 ? named : nextCard(deck, ticked);
   const card = item(deck, at);
-  const [theme, setTheme] = usePreference('theme');
   const wake = useWakeLock();
-  const touched = useRef<number | null>(null);
   const go = (to: number): void => {
     const next = deck[to];
     if (next) readdress(outingUrl('/carry', outing.id, day.id, { card: next.id }));
     window.scrollTo({ top: 0 });
   };
+  const swipe = useSwipe((by) => go(at + by));
   useHotkeys('right', () => go(at + 1));
   useHotkeys('left', () => go(at - 1));
-  const items = [
-    {
-      key: 'codes',
-      label: messages.setUpCodes,
-      onClick: () => router.push(outingUrl('/carry', outing.id, day.id, { codes: 'all' })),
-    },
-    {
-      key: 'paper',
-      label: messages.pocketCardsOnPaper,
-      onClick: () => router.push(outingUrl('/carry', outing.id, day.id, { paper: 'a4' })),
-    },
-    {
-      key: 'camera',
-      label: messages.standInCamera,
-      onClick: () => router.push(outingUrl('/camera', outing.id, day.id)),
-    },
-    {
-      key: 'outing',
-      label: messages.theOuting,
-      onClick: () => router.push(outingUrl('/outing', outing.id, day.id)),
-    },
-    ...outing.days
-      .filter(({ id }) => id !== day.id)
-      .map(({ id, date }) => ({
-        key: id,
-        label: dayText(date),
-        onClick: () => router.push(outingUrl('/carry', outing.id, id)),
-      })),
-  ];
   return (
-    <article
-      className={styles.day}
-      aria-label={titleOf(card)}
-      onTouchStart={(event: TouchEvent) => {
-        touched.current = event.touches[0]?.clientX ?? null;
-      }}
-      onTouchEnd={(event: TouchEvent) => {
-        const moved = (event.changedTouches[0]?.clientX ?? 0) - (touched.current ?? 0);
-        if (touched.current !== null && Math.abs(moved) > SWIPE) go(at + (moved < 0 ? 1 : -1));
-        touched.current = null;
-      }}
-    >
+    <article className={styles.day} aria-label={titleOf(card)} {...swipe}>
       <header className={styles.head}>
         <Button
           aria-label={messages.previousCard}
@@ -158,12 +115,7 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
         />
       )}
       <footer className={styles.tools}>
-        <Button
-          onClick={() => setTheme(theme === 'glare' ? 'paper' : 'glare')}
-          aria-pressed={theme === 'glare'}
-        >
-          {messages.glare}
-        </Button>
+        <GlareButton />
         <Button
           onClick={() => wake.turn(!wake.on)}
           aria-pressed={wake.on}
@@ -172,7 +124,7 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
         >
           {wake.on ? messages.screenStaysOn : messages.keepScreenOn}
         </Button>
-        <MenuUnder menu={{ items }} placement="topRight">
+        <MenuUnder menu={{ items: elsewhere(outing, day, (url) => router.push(url)) }} placement="topRight">
           <Button
             icon={<MoreHorizontal size={20} aria-hidden />}
             aria-label={messages.moreForThisDay}
@@ -182,6 +134,43 @@ export function DayCards({ outing, day }: { outing: Outing; day: OutingDay }): R
       </footer>
     </article>
   );
+}
+
+/** Where else the day can be looked at, and its other days. */
+function elsewhere(
+  outing: Outing,
+  day: OutingDay,
+  go: (url: string) => void,
+): { key: string; label: string; onClick: () => void }[] {
+  return [
+    {
+      key: 'codes',
+      label: messages.setUpCodes,
+      onClick: () => go(outingUrl('/carry', outing.id, day.id, { codes: 'all' })),
+    },
+    {
+      key: 'paper',
+      label: messages.pocketCardsOnPaper,
+      onClick: () => go(outingUrl('/carry', outing.id, day.id, { paper: 'a4' })),
+    },
+    {
+      key: 'camera',
+      label: messages.standInCamera,
+      onClick: () => go(outingUrl('/camera', outing.id, day.id)),
+    },
+    {
+      key: 'outing',
+      label: messages.theOuting,
+      onClick: () => go(outingUrl('/outing', outing.id, day.id)),
+    },
+    ...outing.days
+      .filter(({ id }) => id !== day.id)
+      .map(({ id, date }) => ({
+        key: id,
+        label: dayText(date),
+        onClick: () => go(outingUrl('/carry', outing.id, id)),
+      })),
+  ];
 }
 
 export function titleOf(card: DeckCard): string {

@@ -73,53 +73,7 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
       <h2 id="cameras-title">{messages.camerasOnThisShot}</h2>
       <ul>
         {cameras.map(({ brief, outcome }, index) => (
-          <li key={index} className={styles.camera}>
-            <div className={styles.head}>
-              {index === 0 ? (
-                <strong>{messages.main}</strong>
-              ) : (
-                <TextField
-                  label={messages.nameOfCamera({ index: index + 1 })}
-                  value={partName(shot, index)}
-                  maxLength={120}
-                  onCommit={(name) =>
-                    whole.commit(messages.renameACamera, (one) => ({
-                      ...one,
-                      secondAngles: (one.secondAngles ?? []).map((angle, at) =>
-                        at === index - 1 ? { ...angle, name } : angle,
-                      ),
-                    }))
-                  }
-                />
-              )}
-              <span>
-                {brief.camera.name}, {MOUNT_LABEL[brief.mount.kind]}
-                {outcome.solved && (
-                  <span className="numerals quiet">
-                    {messages.loss({ score: tenths(outcome.solution.score) })}
-                  </span>
-                )}
-              </span>
-              <span className={styles.actions}>
-                <Link href={placeUrl('/bench', id, index)}>{messages.setOnTheBench}</Link>
-                {index > 0 && (
-                  <Button
-                    type="text"
-                    danger
-                    onClick={() => whole.commit(messages.removeACamera, (one) => removeAngle(one, index))}
-                    aria-label={messages.removeShot({ shot: partName(shot, index) })}
-                  >
-                    {messages.remove}
-                  </Button>
-                )}
-              </span>
-            </div>
-            {outcome.solved ? (
-              <SettingStrip keys={CARD_KEYS} settings={outcome.solution.settings} kit={brief.filters} />
-            ) : (
-              <p role="alert">{messages.noAnswerWithThesePins}</p>
-            )}
-          </li>
+          <CameraRow key={index} id={id} whole={whole} index={index} brief={brief} outcome={outcome} />
         ))}
       </ul>
       <Button onClick={add} disabled={angleCount(shot) >= 4}>
@@ -200,4 +154,66 @@ function camerasOf(shot: Shot) {
     const { brief } = briefOf(shotOfAngle(shot, index));
     return { brief, outcome: solve(brief) };
   });
+}
+
+/** One camera of the shot: what it is called, what it is set to, and the way to its Bench. */
+function CameraRow({
+  id,
+  whole,
+  index,
+  brief,
+  outcome,
+}: {
+  id: string;
+  whole: ShotEditing;
+  index: number;
+} & ReturnType<typeof camerasOf>[number]): ReactNode {
+  const { shot } = whole;
+  return (
+    <li className={styles.camera}>
+      <div className={styles.head}>
+        {index === 0 ? (
+          <strong>{messages.main}</strong>
+        ) : (
+          <TextField
+            label={messages.nameOfCamera({ index: index + 1 })}
+            value={partName(shot, index)}
+            maxLength={120}
+            onCommit={(name) =>
+              whole.commit(messages.renameACamera, (one) => ({
+                ...one,
+                secondAngles: (one.secondAngles ?? []).map((angle, at) =>
+                  at === index - 1 ? { ...angle, name } : angle,
+                ),
+              }))
+            }
+          />
+        )}
+        <span>
+          {brief.camera.name}, {MOUNT_LABEL[brief.mount.kind]}
+          {outcome.solved && (
+            <span className="numerals quiet">{messages.loss({ score: tenths(outcome.solution.score) })}</span>
+          )}
+        </span>
+        <span className={styles.actions}>
+          <Link href={placeUrl('/bench', id, index)}>{messages.setOnTheBench}</Link>
+          {index > 0 && (
+            <Button
+              type="text"
+              danger
+              onClick={() => whole.commit(messages.removeACamera, (one) => removeAngle(one, index))}
+              aria-label={messages.removeShot({ shot: partName(shot, index) })}
+            >
+              {messages.remove}
+            </Button>
+          )}
+        </span>
+      </div>
+      {outcome.solved ? (
+        <SettingStrip keys={CARD_KEYS} settings={outcome.solution.settings} kit={brief.filters} />
+      ) : (
+        <p role="alert">{messages.noAnswerWithThesePins}</p>
+      )}
+    </li>
+  );
 }

@@ -2,7 +2,7 @@
 
 import * as messages from '@/language/bench/framing';
 import { useRef } from 'react';
-import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
 import { habitsOf } from '@/core/vocabulary/mounts';
 import { standsAt } from '@/core/optics/framing';
 import type { Brief } from '@/core/brief/brief';
@@ -11,6 +11,8 @@ import { trimmed } from '@/core/units/format';
 import { viewLabel } from '@/words/labels';
 import { framePath, groundPaths, horizonPath, obstructionPath, subjectPath } from './drawing';
 import type { FramingMoves } from './moves';
+import { arrowStep } from '../../../ui/arrowKeys';
+import { pointIn, usePointerDrag } from '../../../ui/usePointerDrag';
 import styles from './framing.module.css';
 
 /** The drawing is at most this high, pixels; an upright frame is narrower for it. */
@@ -29,7 +31,6 @@ export function FrameDrawing({
   moves: FramingMoves;
 }): ReactNode {
   const svg = useRef<SVGSVGElement>(null);
-  const drag = useRef<{ what: 'subject' | 'pitch'; fromY: number; pitchDeg: number } | null>(null);
   const outer = beside && beside.shape.lens.horizontalDeg > here.shape.lens.horizontalDeg ? beside : here;
   const inner = beside === null ? null : outer === here ? beside : here;
   const { shape } = outer;
@@ -37,40 +38,35 @@ export function FrameDrawing({
   const habits = habitsOf(brief.mount.kind, brief.mount.place);
   const { subject } = here;
 
-  const at = (event: PointerEvent): { x: number; y: number } => {
-    const box = svg.current?.getBoundingClientRect();
-    if (!box) return { x: 0, y: 0 };
-    return {
-      x: ((event.clientX - box.left) / box.width) * 2 - 1,
-      y: (((event.clientY - box.top) / box.height) * 2 - 1) * tall,
-    };
-  };
-  const start =
-    (what: 'subject' | 'pitch') =>
-    (event: PointerEvent<SVGElement>): void => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      drag.current = { what, fromY: at(event).y, pitchDeg: brief.mount.pitchDeg };
-    };
-  const move = (event: PointerEvent): void => {
-    const held = drag.current;
-    if (!held) return;
-    const place = at(event);
-    if (held.what === 'subject') {
-      const stands = standsAt(shape, place, subject.distanceM);
-      if (stands) moves.subject(stands);
-    } else moves.pitch(held.pitchDeg - ((place.y - held.fromY) / tall) * (outer.verticalDeg / 2));
-  };
-  const end = (): void => {
-    if (drag.current) moves.done();
-    drag.current = null;
-  };
+  const { grip } = usePointerDrag<{ what: 'subject' | 'pitch'; pitchDeg: number }, { x: number; y: number }>(
+    (event) => {
+      const point = pointIn(svg.current, event);
+      return (
+        point && {
+          x: (point.x / point.width) * 2 - 1,
+          y: ((point.y / point.height) * 2 - 1) * tall,
+        }
+      );
+    },
+    {
+      pull: ({ held, from, to }) => {
+        if (held.what === 'pitch') {
+          moves.pitch(held.pitchDeg - ((to.y - from.y) / tall) * (outer.verticalDeg / 2));
+          return;
+        }
+        const stands = standsAt(shape, to, subject.distanceM);
+        if (stands) moves.subject(stands);
+      },
+      drop: () => moves.done(),
+    },
+  );
+  const { pitchDeg } = brief.mount;
   const step = (event: KeyboardEvent, what: 'subject' | 'pitch'): void => {
-    const big = event.shiftKey ? 5 : 1;
-    const way = { ArrowUp: -1, ArrowDown: 1, ArrowLeft: -1, ArrowRight: 1 }[event.key];
-    if (way === undefined) return;
-    event.preventDefault();
-    if (what === 'pitch') moves.pitch(brief.mount.pitchDeg + way * big);
-    else moves.subject({ sideM: subject.sideM + (way * big * subject.distanceM) / 20 });
+    const step = arrowStep(event, 5);
+    if (!step) return;
+    const way = step.across - step.up;
+    if (what === 'pitch') moves.pitch(pitchDeg + way);
+    else moves.subject({ sideM: subject.sideM + (way * subject.distanceM) / 20 });
   };
 
   return (
@@ -81,9 +77,6 @@ export function FrameDrawing({
         viewBox={`-1 ${-tall} 2 ${2 * tall}`}
         role="group"
         aria-label={messages.theFrameOf({ camera: here.camera.name, viewId: viewLabel(here.viewId) })}
-        onPointerMove={move}
-        onPointerUp={end}
-        onPointerCancel={end}
       >
         <rect x={-1} y={-tall} width={2} height={2 * tall} className={styles.sky} />
         <g className={styles.ground} aria-hidden>
@@ -101,7 +94,7 @@ export function FrameDrawing({
           aria-valuemin={-90}
           aria-valuemax={90}
           aria-valuetext={messages.belowTheHorizon({ pitchDeg: trimmed(brief.mount.pitchDeg, 0) })}
-          onPointerDown={start('pitch')}
+          {...grip({ what: 'pitch', pitchDeg })}
           onKeyDown={(event) => step(event, 'pitch')}
         >
           <path d={horizonPath(shape)} className={styles.grab} />
@@ -117,7 +110,7 @@ export function FrameDrawing({
           aria-valuemin={-10_000}
           aria-valuemax={10_000}
           aria-valuetext={sideText(subject.sideM)}
-          onPointerDown={start('subject')}
+          {...grip({ what: 'subject', pitchDeg })}
           onKeyDown={(event) => step(event, 'subject')}
         >
           <path d={subjectPath(shape, subject)} />

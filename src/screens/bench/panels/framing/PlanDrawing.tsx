@@ -2,13 +2,14 @@
 
 import * as messages from '@/language/bench/framing';
 import { useRef } from 'react';
-import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
 import { habitsOf } from '@/core/vocabulary/mounts';
 import type { Brief } from '@/core/brief/brief';
 import type { FramedView } from '@/core/compare/framed';
 import { trimmed } from '@/core/units/format';
 import { sideText } from './FrameDrawing';
 import type { FramingMoves } from './moves';
+import { pointIn, usePointerDrag } from '../../../ui/usePointerDrag';
 import styles from './framing.module.css';
 
 const WIDTH = 400;
@@ -29,27 +30,27 @@ export function PlanDrawing({
   moves: FramingMoves;
 }): ReactNode {
   const svg = useRef<SVGSVGElement>(null);
-  const drag = useRef<{ pxPerM: number } | null>(null);
   const { subject } = here;
   // A whole scale that leaves room beyond the subject, and does not jump while it is dragged.
   const reach = niceReach(Math.max(subject.distanceM * 1.25, Math.abs(subject.sideM) * 2.4, 0.5));
-  const pxPerM = drag.current?.pxPerM ?? (FOOT - 20) / reach;
+  const { drag, grip } = usePointerDrag<{ pxPerM: number }, { x: number; y: number }>(
+    (event) => {
+      const point = pointIn(svg.current, event);
+      return point && { x: (point.x * WIDTH) / point.width, y: (point.y * WIDTH) / point.width };
+    },
+    {
+      pull: ({ held, to }) =>
+        moves.subject({
+          sideM: (to.x - WIDTH / 2) / held.pxPerM,
+          distanceM: Math.max(0.05, (FOOT - to.y) / held.pxPerM),
+        }),
+      drop: () => moves.done(),
+    },
+  );
+  const pxPerM = drag?.held.pxPerM ?? (FOOT - 20) / reach;
   const x = (metres: number): number => WIDTH / 2 + metres * pxPerM;
   const y = (metres: number): number => FOOT - metres * pxPerM;
 
-  const move = (event: PointerEvent): void => {
-    const box = svg.current?.getBoundingClientRect();
-    if (!box || !drag.current) return;
-    const scale = WIDTH / box.width;
-    moves.subject({
-      sideM: ((event.clientX - box.left) * scale - WIDTH / 2) / drag.current.pxPerM,
-      distanceM: Math.max(0.05, (FOOT - (event.clientY - box.top) * scale) / drag.current.pxPerM),
-    });
-  };
-  const end = (): void => {
-    if (drag.current) moves.done();
-    drag.current = null;
-  };
   const step = (event: KeyboardEvent): void => {
     const factor = event.shiftKey ? 1.5 : 1.1;
     const aside = (event.shiftKey ? 0.25 : 0.05) * subject.distanceM;
@@ -78,15 +79,7 @@ export function PlanDrawing({
 
   return (
     <figure className={styles.plan}>
-      <svg
-        ref={svg}
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        role="group"
-        aria-label={messages.planFromAbove}
-        onPointerMove={move}
-        onPointerUp={end}
-        onPointerCancel={end}
-      >
+      <svg ref={svg} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="group" aria-label={messages.planFromAbove}>
         <rect width={WIDTH} height={HEIGHT} className={styles.sheet} />
         <path d={cone(here)} className={styles.cone} />
         {beside && <path d={cone(beside)} className={styles.coneOther} />}
@@ -142,10 +135,7 @@ export function PlanDrawing({
             sideM: sideText(subject.sideM),
           })}
           transform={`translate(${x(subject.sideM)},${y(subject.distanceM)})`}
-          onPointerDown={(event) => {
-            event.currentTarget.setPointerCapture(event.pointerId);
-            drag.current = { pxPerM };
-          }}
+          {...grip({ pxPerM })}
           onKeyDown={step}
         >
           <circle r={22} className={styles.grab} />

@@ -3,27 +3,23 @@
 import * as messages from '@/language/bench/light';
 import { Button } from 'antd';
 import { scaleLinear } from 'd3-scale';
-import { useRef, useState } from 'react';
-import type { KeyboardEvent, PointerEvent, ReactNode } from 'react';
-import { horizonAltitudeDeg } from '@/core/light/sun/horizon';
+import { useRef } from 'react';
+import type { KeyboardEvent, ReactNode } from 'react';
 import { sunPosition } from '@/core/light/sun/position';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import { without } from '@/core/units/without';
-import { aimAt } from '@/core/answer/sunInShot';
 import type { Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
-import { dayAt, wholeHours } from '@/formats/clock';
-import { clockText, headingText } from '@/words/lightText';
+import { headingText } from '@/words/lightText';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { useWidth } from '../../../ui/useWidth';
 import styles from './sky.module.css';
+import { arrowStep, sliderStep } from '../../../ui/arrowKeys';
+import { pointIn, usePointerDrag } from '../../../ui/usePointerDrag';
+import { BOTTOM_DEG, HEIGHT, SkyBackdrop, TOP_DEG } from './SkyBackdrop';
 import { HorizonChoice } from './HorizonChoice';
-import { changingSun, ordered, withCorner, zoneOf } from './sunEditing';
+import { changingSun, ordered, withCorner } from './sunEditing';
 import { SunFigures } from './SunFigures';
-
-const HEIGHT = 230;
-const TOP_DEG = 75;
-const BOTTOM_DEG = -12;
 
 /** All round the place: the sun's way over the day, what stands in it, and where the camera looks. */
 export function SkyAround({
@@ -37,23 +33,12 @@ export function SkyAround({
 }): ReactNode {
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
-  const [dragged, setDragged] = useState<'heading' | number | null>(null);
-  const zone = zoneOf(light);
   const middle = (Date.parse(light.from) + Date.parse(light.to)) / 2;
   const sun = sunPosition(light, middle);
   const x = scaleLinear([0, 360], [8, Math.max(9, width - 8)]);
   const y = scaleLinear([BOTTOM_DEG, TOP_DEG], [HEIGHT - 22, 10]);
-  const day = dayAt(middle, zone);
-  const way = Array.from({ length: 289 }, (_, at) =>
-    sunPosition(light, day.fromMs + ((day.toMs - day.fromMs) * at) / 288),
-  )
-    .filter(({ apparentAltitudeDeg }) => apparentAltitudeDeg > BOTTOM_DEG)
-    .sort((a, b) => a.azimuthDeg - b.azimuthDeg);
   const horizon = light.horizon && ordered(light.horizon);
   const heading = light.headingsDeg?.length === 1 ? (light.headingsDeg[0] ?? null) : null;
-  const { mode } = solution.candidate;
-  const aim = aimAt(solution.space.brief, mode, middle);
-
   const setHorizon = (label: string, next: SunLight['horizon']): void =>
     editing.commit(
       label,
@@ -73,38 +58,25 @@ export function SkyAround({
       messages.turnTheCamera,
       changingSun((old) => ({ ...old, headingsDeg: [((Math.round(to) % 360) + 360) % 360] })),
     );
-  const place = (event: PointerEvent): { azimuthDeg: number; altitudeDeg: number } => {
-    const box = frame.current?.getBoundingClientRect();
-    return {
-      azimuthDeg: x.invert(event.clientX - (box?.left ?? 0)),
-      altitudeDeg: y.invert(event.clientY - (box?.top ?? 0)),
-    };
-  };
-  const grip = (what: 'heading' | number, move: (event: PointerEvent) => void) => ({
-    onPointerDown: (event: PointerEvent<SVGGElement>) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      setDragged(what);
+  const { grip } = usePointerDrag<'heading' | number, { azimuthDeg: number; altitudeDeg: number }>(
+    (event) => {
+      const point = pointIn(frame.current, event);
+      return point && { azimuthDeg: x.invert(point.x), altitudeDeg: y.invert(point.y) };
     },
-    onPointerMove: (event: PointerEvent<SVGGElement>) => {
-      if (dragged === what) move(event);
+    {
+      pull: ({ held, to }) => {
+        if (held === 'heading') setHeading(to.azimuthDeg);
+        else moveCorner(held, to.azimuthDeg, to.altitudeDeg);
+      },
+      drop: ({ held }) =>
+        editing.commit(held === 'heading' ? messages.turnTheCamera : messages.drawTheHorizon),
     },
-    onPointerUp: () => {
-      setDragged(null);
-      editing.commit(what === 'heading' ? messages.turnTheCamera : messages.drawTheHorizon);
-    },
-    onPointerCancel: () => setDragged(null),
-  });
+  );
   const cornerKeys = (event: KeyboardEvent, at: number): void => {
     const point = horizon?.points[at];
     if (!horizon || !point) return;
-    const step = event.shiftKey ? 5 : 1;
-    const [right, up] = {
-      ArrowRight: [step, 0],
-      ArrowLeft: [-step, 0],
-      ArrowUp: [0, step],
-      ArrowDown: [0, -step],
-    }[event.key] ?? [0, 0];
-    if (right || up) moveCorner(at, point.azimuthDeg + (right ?? 0), point.altitudeDeg + (up ?? 0));
+    const step = arrowStep(event, 5);
+    if (step) moveCorner(at, point.azimuthDeg + step.across, point.altitudeDeg + step.up);
     else if (event.key === 'Delete' && horizon.points.length > 1)
       setHorizon(messages.takeACornerOfThe, {
         ...horizon,
@@ -119,87 +91,15 @@ export function SkyAround({
       <div className={styles.head}>
         <h2 id="sky-title">{messages.allRoundThePlace}</h2>
         <HorizonChoice light={light} onSet={setHorizon} />
-        {heading === null ? (
-          <Button
-            onClick={() =>
-              editing.commit(
-                messages.sayWhereTheCameraLooksWord,
-                changingSun((old) => ({ ...old, headingsDeg: [Math.round((sun.azimuthDeg + 90) % 360)] })),
-              )
-            }
-          >
-            {light.headingsDeg
-              ? messages.looksWaysMakeItOne({ count: light.headingsDeg.length })
-              : messages.sayWhereTheCameraLooksTitle}
-          </Button>
-        ) : (
-          <Button
-            type="text"
-            onClick={() =>
-              editing.commit(
-                messages.lookAnywhere,
-                changingSun((old) => without(old, 'headingsDeg')),
-              )
-            }
-          >
-            {messages.letItLookAnywhere}
-          </Button>
-        )}
+        <HeadingChoice light={light} heading={heading} sunDeg={sun.azimuthDeg} editing={editing} />
       </div>
       <div ref={frame} className={styles.sky}>
         {width > 0 && (
           <svg width={width} height={HEIGHT} role="group" aria-label={messages.theSkyAllRoundFrom}>
-            <g aria-hidden>
-              {aim && (
-                <rect
-                  x={x(aim.headingDeg - aim.horizontalDeg / 2)}
-                  width={x(aim.horizontalDeg) - x(0)}
-                  y={y(-aim.pitchDeg + aim.verticalDeg / 2)}
-                  height={y(0) - y(aim.verticalDeg)}
-                  className={styles.frame}
-                />
-              )}
-              <polyline
-                points={way.map((one) => `${x(one.azimuthDeg)},${y(one.apparentAltitudeDeg)}`).join(' ')}
-                className={styles.way}
-              />
-              {wholeHours(day, zone).map((hour) => {
-                const there = sunPosition(light, hour);
-                if (there.apparentAltitudeDeg < 0) return null;
-                return (
-                  <g
-                    key={hour}
-                    transform={`translate(${x(there.azimuthDeg)},${y(there.apparentAltitudeDeg)})`}
-                  >
-                    <line y1={-4} y2={4} className={styles.tick} />
-                    <text y={-8} textAnchor="middle" className={styles.number}>
-                      {clockText(hour, zone).slice(0, 2)}
-                    </text>
-                  </g>
-                );
-              })}
-              {horizon && <path d={wallPath(horizon, x, y)} className={styles.wall} />}
-              <line x1={x(0)} x2={x(360)} y1={y(0)} y2={y(0)} className={styles.level} />
-              {[0, 45, 90, 135, 180, 225, 270, 315, 360].map((azimuth) => (
-                <text
-                  key={azimuth}
-                  x={x(azimuth)}
-                  y={HEIGHT - 6}
-                  textAnchor={azimuth === 0 ? 'start' : azimuth === 360 ? 'end' : 'middle'}
-                  className={styles.number}
-                >
-                  {headingText(azimuth).split(' ')[0]}
-                </text>
-              ))}
-              {sun.apparentAltitudeDeg > BOTTOM_DEG && (
-                <g transform={`translate(${x(sun.azimuthDeg)},${y(sun.apparentAltitudeDeg)})`}>
-                  <circle r={7} className={styles.sun} />
-                </g>
-              )}
-            </g>
+            <SkyBackdrop light={light} solution={solution} middle={middle} x={x} y={y} />
             {heading !== null && (
               <g
-                {...grip('heading', (event) => setHeading(place(event).azimuthDeg))}
+                {...grip('heading')}
                 role="slider"
                 tabIndex={0}
                 className={styles.grip}
@@ -209,10 +109,8 @@ export function SkyAround({
                 aria-valuenow={heading}
                 aria-valuetext={headingText(heading)}
                 onKeyDown={(event) => {
-                  const by = { ArrowRight: 5, ArrowUp: 5, ArrowLeft: -5, ArrowDown: -5 }[event.key];
-                  if (by === undefined) return;
-                  event.preventDefault();
-                  setHeading(heading + by * (event.shiftKey ? 9 : 1));
+                  const step = sliderStep(event, 9);
+                  if (step !== null) setHeading(heading + step * 5);
                 }}
               >
                 <rect x={x(heading) - 22} y={y(0) - 22} width={44} height={44} fill="transparent" />
@@ -222,10 +120,7 @@ export function SkyAround({
             {horizon?.points.map((point, at) => (
               <g
                 key={at}
-                {...grip(at, (event) => {
-                  const to = place(event);
-                  moveCorner(at, to.azimuthDeg, to.altitudeDeg);
-                })}
+                {...grip(at)}
                 role="slider"
                 tabIndex={0}
                 className={styles.grip}
@@ -263,15 +158,43 @@ export function SkyAround({
   );
 }
 
-/** The outline of what stands around, down to the level. */
-function wallPath(
-  horizon: NonNullable<SunLight['horizon']>,
-  x: (deg: number) => number,
-  y: (deg: number) => number,
-): string {
-  const tops = Array.from({ length: 181 }, (_, at) => at * 2).map(
-    (azimuth) =>
-      `${x(azimuth).toFixed(1)},${y(Math.min(TOP_DEG, horizonAltitudeDeg(horizon, azimuth))).toFixed(1)}`,
+/** Says where the camera looks, or lets it look anywhere. */
+function HeadingChoice({
+  light,
+  heading,
+  sunDeg,
+  editing,
+}: {
+  light: SunLight;
+  heading: number | null;
+  /** Where the sun stands in the middle of the run, degrees from north. */
+  sunDeg: number;
+  editing: ShotEditing;
+}): ReactNode {
+  return heading === null ? (
+    <Button
+      onClick={() =>
+        editing.commit(
+          messages.sayWhereTheCameraLooksWord,
+          changingSun((old) => ({ ...old, headingsDeg: [Math.round((sunDeg + 90) % 360)] })),
+        )
+      }
+    >
+      {light.headingsDeg
+        ? messages.looksWaysMakeItOne({ count: light.headingsDeg.length })
+        : messages.sayWhereTheCameraLooksTitle}
+    </Button>
+  ) : (
+    <Button
+      type="text"
+      onClick={() =>
+        editing.commit(
+          messages.lookAnywhere,
+          changingSun((old) => without(old, 'headingsDeg')),
+        )
+      }
+    >
+      {messages.letItLookAnywhere}
+    </Button>
   );
-  return `M${x(0)},${y(0)}L${tops.join('L')}L${x(360)},${y(0)}Z`;
 }

@@ -5,7 +5,8 @@ import { makeDemo } from '../../../../../demo/makeDemo';
 import { briefOf } from '@/core/brief/brief';
 import { solve } from '@/core/answer/solve';
 import { dayAt } from '@/formats/clock';
-import { bandPath, holdingWindow, labelRoom, shownSpan } from './ribbonShape';
+import { bandPath } from '../../../ui/bandPath';
+import { holdingWindow, labelRoom, shownSpan } from './ribbonShape';
 
 const HOUR = 3_600_000;
 const TARNHOLT = { lat: 46.62, lon: 12.3 };

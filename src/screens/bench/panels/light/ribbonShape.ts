@@ -37,16 +37,6 @@ export function shownSpan(day: Span, spans: DaySpans, shot: Span): Span {
   };
 }
 
-/** The outline of a band from left to right along its top and back along its bottom. */
-export function bandPath(points: readonly { x: number; low: number; high: number }[]): string {
-  if (points.length === 0) return '';
-  const top = points.map(({ x, high }) => `${round(x)},${round(high)}`);
-  const bottom = [...points].reverse().map(({ x, low }) => `${round(x)},${round(low)}`);
-  return `M${[...top, ...bottom].join('L')}Z`;
-}
-
-const round = (value: number): number => Math.round(value * 10) / 10;
-
 /** The window of the setting at hand without its filter, the highlight guard included. */
 export function holdingWindow({ exposure, candidate, settings }: Solution): Window {
   return {

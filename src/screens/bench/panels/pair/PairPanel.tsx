@@ -271,6 +271,7 @@ function Checks({
           onDivide={() => undefined}
           onLoupe={() => undefined}
           onPlace={() => undefined}
+          byCard={false}
         />
         <p className="quiet">{messages.theLastSecondOfThe}</p>
       </div>

@@ -14,8 +14,10 @@ import { FRAGMENT, MOST_SURFACES, VERTEX } from './takeShader';
 /** Drawing on the processor, however it is called: no card worth asking. */
 const SOFTWARE = /swiftshader|llvmpipe|software|basic render/i;
 
+export type CardKind = 'card' | 'software' | 'none';
+
 /** Whether there is a graphics card, only something that plays one, or neither. */
-export function cardKind(): 'card' | 'software' | 'none' {
+export function cardKind(): CardKind {
   const context = document.createElement('canvas').getContext('webgl2');
   if (!context) return 'none';
   const told = context.getExtension('WEBGL_debug_renderer_info');

@@ -5,7 +5,7 @@ import { outsOf } from '@/core/day/daySheet';
 import type { WorkedCamera } from '@/core/day/workedDay';
 import { clockText } from '@/words/lightText';
 import { levelText, RESOURCE_LABEL } from '@/words/outingText';
-import { cutTo } from '../ui/cutTo';
+import { cutTo } from '../../ui/cutTo';
 import styles from './ribbon.module.css';
 
 const ROW = 42;
