@@ -9,6 +9,7 @@ export default defineConfig({
   testMatch: '**/*.spec.ts',
   testIgnore: pseudo ? [] : 'pseudo/**',
   workers: 2,
+  fullyParallel: true,
   timeout: 300_000,
   // A slow machine under load, not a slow page: what is wrong fails all the same, later.
   expect: { timeout: 40_000 },

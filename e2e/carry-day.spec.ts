@@ -94,6 +94,8 @@ test('a code shown on screen is read back by the stand-in camera, which sets its
   await expect(camera.getByText(/Recording (\d+ min|[3-9]\d s)/)).toBeVisible();
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByText(/^OTTER_0001\.mp4/)).toBeVisible();
+  // It is written once there is something to undo.
+  await expect(page.getByRole('button', { name: 'Undo: note a recording' })).toBeVisible();
   await open(page, '/log');
   await expect(page.getByText(/^OTTER_0001\.mp4, \d/)).toBeVisible();
   await open(page, `/carry?outing=demo-outing&day=saturday&codes=shrew`);

@@ -17,15 +17,18 @@ export async function patchKept(page: Page, patches: readonly Patch[]): Promise<
         request.onerror = () => reject(new Error('the data does not open'));
         request.onsuccess = () => {
           const transaction = request.result.transaction([...request.result.objectStoreNames], 'readwrite');
-          for (const { table, id, path, value } of list) {
+          // Each table is read once: a second reading would come before what the first one writes.
+          for (const table of new Set(list.map((patch) => patch.table))) {
             const store = transaction.objectStore(table);
             const all = store.getAll();
             all.onsuccess = () => {
               for (const record of all.result as { id: string }[]) {
-                if (id !== undefined && record.id !== id) continue;
-                let place = record as unknown as Record<string | number, unknown> | undefined;
-                for (const key of path.slice(0, -1)) place = place?.[key] as typeof place;
-                if (place && path.at(-1)! in place) place[path.at(-1)!] = value;
+                for (const { id, path, value } of list.filter((patch) => patch.table === table)) {
+                  if (id !== undefined && record.id !== id) continue;
+                  let place = record as unknown as Record<string | number, unknown> | undefined;
+                  for (const key of path.slice(0, -1)) place = place?.[key] as typeof place;
+                  if (place && path.at(-1)! in place) place[path.at(-1)!] = value;
+                }
                 store.put(record);
               }
             };

@@ -64,11 +64,11 @@ export async function writeLanguage() {
   writeMessages();
 }
 
-/** Builds the app, and after it the service worker that keeps it usable without a network. */
+/** Builds the app, and after it the service worker that keeps it usable without a network, but for the pseudo-language. */
 export async function buildApp() {
   await writeLanguage();
   const status = call(process.execPath, [`${root}node_modules/next/dist/bin/next`, 'build']);
-  if (status !== 0) return status;
+  if (status !== 0 || process.env.LYNXEYE_LANGUAGE === 'pseudo') return status;
   const { buildServiceWorker } = await import('./buildServiceWorker.mjs');
   await buildServiceWorker(root);
   return 0;

@@ -1,6 +1,6 @@
 /**
  * Compiles the catalogue of a language into src/language/: `node scripts/writeMessages.mjs [code]`, English when none is
- * named, or the LYNXEYE_LANGUAGE of the environment. `pseudo` is made from English, for reading the app in.
+ * named, or the LYNXEYE_LANGUAGE of the environment. `pseudo` is made from English, for reading the app in, and stands in dist/language/.
  */
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
@@ -19,7 +19,10 @@ function catalogue(code) {
 }
 
 /** Writes the modules of a language; throws with every sentence that is amiss, named by its place. */
-export function writeMessages(code = process.env.LYNXEYE_LANGUAGE ?? 'en', into = `${root}src/language`) {
+export function writeMessages(
+  code = process.env.LYNXEYE_LANGUAGE ?? 'en',
+  into = `${root}${code === 'pseudo' ? 'dist' : 'src'}/language`,
+) {
   const english = catalogue('en');
   const told =
     code === 'en'

@@ -3,6 +3,7 @@ import type { Page } from '@playwright/test';
 import { expect, open, test } from '../fixture';
 import { amiss, settled } from '../layout';
 import { PLACES } from '../places';
+import { LONG_NAME, longNames } from './longNames';
 
 /**
  * The app built in the pseudo-language: every sentence of the catalogue accented and a third longer, between brackets.
@@ -21,7 +22,8 @@ const NAMES_TOLD = [
     .flatMap((file) => names(JSON.parse(readFileSync(`${ARCHETYPES}/${file}`, 'utf8')))),
   ...['Untitled shot', 'Main', 'First half', 'Second half', 'chest'],
 ];
-const NAMES = NAMES_TOLD.filter((name) => name.length > 1)
+const NAMES = [...new Set(NAMES_TOLD)]
+  .filter((name) => name.length > 1)
   .sort((a, b) => b.length - a.length)
   .map((name) => new RegExp(name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'gi'));
 
@@ -54,6 +56,8 @@ const SIGNS = new RegExp(
   'g',
 );
 
+const PLAIN = /(?<![\p{L}\d])[A-Za-z]{3,}(?!\p{L})/u;
+
 /** Words in plain letters: as shown, and as told to those who do not see. */
 async function plainWords(page: Page): Promise<string[]> {
   const told = await page.evaluate((leftOut) => {
@@ -76,36 +80,56 @@ async function plainWords(page: Page): Promise<string[]> {
     return [...new Set(texts)];
   }, LEFT_OUT);
   return told.filter((text) => {
-    const left = NAMES.reduce((rest, name) => rest.replace(name, ' '), text).replace(SIGNS, ' ');
+    if (!PLAIN.test(text)) return false;
+    const left = NAMES.reduce((rest, name) => rest.replace(name, ' '), text.replace(LONG_NAME, ' ')).replace(
+      SIGNS,
+      ' ',
+    );
     // A drawing cuts a long name short.
-    if (left.endsWith('…') && NAMES_TOLD.some((name) => name.startsWith(left.slice(0, -1).trim())))
-      return false;
-    return /(?<![\p{L}\d])[A-Za-z]{3,}(?!\p{L})/u.test(left);
+    const cut = left.endsWith('…') && NAMES_TOLD.some((name) => name.startsWith(left.slice(0, -1).trim()));
+    return !cut && PLAIN.test(left);
   });
 }
 
-const PARTS = [0, 1];
+const PARTS = [0, 1, 2, 3];
+const WIDTHS = [320, 390, 1280];
+/** What changes sizes: the night is the paper in other colours. */
+const LOOKS = ['paper', 'glare', 'forced colours'];
+
+/** Three of the nine, each width and each look among them; the next place gets the next three. */
+const looksOf = (at: number): { width: number; look: string }[] =>
+  WIDTHS.map((width, index) => ({ width, look: LOOKS[(index + at) % LOOKS.length]! }));
+
+async function wear(page: Page, look: string, width: number): Promise<void> {
+  await page.setViewportSize({ width, height: 844 });
+  await page.emulateMedia({ forcedColors: look === 'forced colours' ? 'active' : 'none' });
+  await page.evaluate(
+    (theme) => (document.documentElement.dataset.theme = theme),
+    look === 'forced colours' ? 'paper' : look,
+  );
+  await page.evaluate(
+    () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+  );
+}
 
 for (const part of PARTS)
-  test(`every place has room for a longer language and no word outside the catalogue (${part + 1} of ${PARTS.length})`, async ({
+  test(`every place has room for a longer language and the longest names, and no word outside the catalogue (${part + 1} of ${PARTS.length})`, async ({
     page,
   }) => {
-    test.setTimeout(900_000);
     await page.emulateMedia({ reducedMotion: 'reduce' });
+    await open(page, '/');
+    await longNames(page);
     const found: string[] = [];
-    for (const place of PLACES.filter((_, at) => at % PARTS.length === part)) {
-      await page.setViewportSize({ width: 1280, height: 800 });
+    for (const [at, place] of PLACES.entries()) {
+      if (at % PARTS.length !== part) continue;
       await open(page, place);
       await settled(page);
       // Names and texts of licences stay as they were given.
       if (place !== '/licences')
         for (const word of await plainWords(page)) found.push(`${place}: plain "${word.slice(0, 80)}"`);
-      for (const width of [1280, 390]) {
-        await page.setViewportSize({ width, height: 844 });
-        await page.evaluate(
-          () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
-        );
-        for (const what of await amiss(page)) found.push(`${place} ${width}: ${what}`);
+      for (const { width, look } of looksOf(Math.floor(at / PARTS.length))) {
+        await wear(page, look, width);
+        for (const what of await amiss(page)) found.push(`${place} ${look} ${width}: ${what}`);
       }
     }
     expect(found).toEqual([]);
