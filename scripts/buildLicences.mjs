@@ -9,7 +9,7 @@ const SAID_IN_THE_TEXT = { suncalc: 'BSD-2-Clause' };
 
 /** Licences that have been looked at; a package under any other stops the build until somebody has. */
 const KNOWN =
-  /^\(?(MIT|MIT-0|ISC|0BSD|Apache-2\.0|BSD-[23]-Clause|BlueOak-1\.0\.0|CC0-1\.0|CC-BY-4\.0|OFL-1\.1|MPL-2\.0|LGPL-3\.0-or-later|Unlicense|Python-2\.0|Zlib|AND|OR|\s|\(|\))+\)?$/;
+  /^\(?(MIT|MIT-0|ISC|0BSD|Apache-2\.0|BSD-[23]-Clause|BlueOak-1\.0\.0|CC0-1\.0|CC-BY-4\.0|OFL-1\.1|MPL-2\.0|LGPL-3\.0-or-later|Unlicense|Unicode-DFS-2016|Python-2\.0|Zlib|AND|OR|\s|\(|\))+\)?$/;
 
 export function buildLicences(root) {
   const lock = JSON.parse(readFileSync(`${root}package-lock.json`, 'utf8'));
