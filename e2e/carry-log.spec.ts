@@ -1,4 +1,5 @@
 import { expect, open, test } from './fixture';
+import { kept } from './records';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -29,6 +30,8 @@ test('the card is carried, checked, recorded, and judged in the log', async ({ p
   await page.getByTitle('battery flat').click();
   await page.getByRole('textbox', { name: 'Note on Upper gorge run' }).fill('Take the warm cell');
   await page.getByRole('heading', { name: 'Log', exact: true }).click();
+  const note = expect.objectContaining({ note: 'Take the warm cell' }) as unknown;
+  await expect.poll(() => kept(page, 'log')).toContainEqual(note);
   await page.reload();
   await expect(verdict.getByRole('button', { name: 'cut off' })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByRole('textbox', { name: 'Note on Upper gorge run' })).toHaveValue(

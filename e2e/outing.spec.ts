@@ -134,7 +134,9 @@ test('packing and safety are ticked and kept', async ({ page }) => {
   const cells = page.getByRole('checkbox', { name: '3 cells for Otter, charged' });
   await cells.click();
   await expect(page.getByRole('heading', { name: /^In the bag: 1 of / })).toBeVisible();
-  await page.getByRole('checkbox', { name: /^A camera on a helmet can snag/ }).click();
+  const caution = page.getByRole('checkbox', { name: /^A camera on a helmet can snag/ });
+  await caution.click();
+  await expect(caution).toBeChecked();
   await page.reload();
   await expect(cells).toBeChecked();
   await expect(page.getByRole('checkbox', { name: /^A camera on a helmet can snag/ })).toBeChecked();

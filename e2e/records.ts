@@ -42,3 +42,23 @@ export async function patchKept(page: Page, patches: readonly Patch[]): Promise<
     [...patches],
   );
 }
+
+/** What a table holds now: what is shown may not be written yet, and a page that goes takes what is under way with it. */
+export async function kept(page: Page, table: Patch['table']): Promise<unknown[]> {
+  return page.evaluate(
+    (name) =>
+      new Promise<unknown[]>((resolve, reject) => {
+        const request = indexedDB.open('lynxeye');
+        request.onerror = () => reject(new Error('the data does not open'));
+        request.onsuccess = () => {
+          const all = request.result.transaction(name).objectStore(name).getAll();
+          all.onerror = () => reject(new Error('the table does not open'));
+          all.onsuccess = () => {
+            request.result.close();
+            resolve(all.result as unknown[]);
+          };
+        };
+      }),
+    table,
+  );
+}

@@ -27,6 +27,7 @@ const STALE_MS = 7 * 86_400_000;
 export class History {
   private done: Step[] = [];
   private undone: Step[] = [];
+  private turn: Promise<unknown> = Promise.resolve();
   private readonly listeners = new Set<() => void>();
   private current: HistoryState = { undoLabel: null, redoLabel: null, changes: 0 };
 
@@ -56,11 +57,15 @@ export class History {
    * `decide` may read with the tables it is given, and nothing else. Gives what was written.
    * @throws {RefusedWrite} when a record does not fit its schema
    */
-  async commit(
+  commit(label: string, decide: (kept: Database) => Promise<readonly Change[]>): Promise<readonly Change[]> {
+    return this.inTurn(async () => this.decided(label, decide, await recordChecks()));
+  }
+
+  private async decided(
     label: string,
     decide: (kept: Database) => Promise<readonly Change[]>,
+    checks: Awaited<ReturnType<typeof recordChecks>>,
   ): Promise<readonly Change[]> {
-    const checks = await recordChecks();
     const step = await this.transaction(async () => {
       const changes = (await decide(this.database))
         .filter(({ before, after }) => JSON.stringify(before) !== JSON.stringify(after))
@@ -77,11 +82,18 @@ export class History {
   }
 
   undo(): Promise<Undone> {
-    return this.step('after', 'before');
+    return this.inTurn(() => this.step('after', 'before'));
   }
 
   redo(): Promise<Undone> {
-    return this.step('before', 'after');
+    return this.inTurn(() => this.step('before', 'after'));
+  }
+
+  /** One after the other: which step is the last is known only when the one before it is done. */
+  private inTurn<T>(action: () => Promise<T>): Promise<T> {
+    const result = this.turn.then(action);
+    this.turn = result.catch(() => undefined);
+    return result;
   }
 
   state = (): HistoryState => this.current;

@@ -186,6 +186,28 @@ describe('what is written', () => {
 });
 
 describe('undo', () => {
+  it('takes a step for each press, however fast they come', async () => {
+    const repository = window();
+    const ids: string[] = [];
+    for (const name of ['one', 'two', 'three'])
+      ids.push(await repository.addShot(emptyShot(name), `keep ${name}`));
+    const left = async (): Promise<unknown[]> =>
+      (await database.shots.bulkGet(ids)).map((record) => record?.shot.name);
+    const pressed = await Promise.all([repository.history.undo(), repository.history.undo()]);
+    expect(pressed).toEqual([
+      { ok: true, label: 'keep three' },
+      { ok: true, label: 'keep two' },
+    ]);
+    expect(await left()).toEqual(['one', undefined, undefined]);
+    // Pressed while a change is being written, it takes back that change.
+    const changed = repository.changeShot(ids[0]!, 'rename', (shot) => ({ ...shot, name: 'first' }));
+    expect(await repository.history.undo()).toEqual({ ok: true, label: 'rename' });
+    await changed;
+    expect(await left()).toEqual(['one', undefined, undefined]);
+    await Promise.all([repository.history.undo(), repository.history.redo()]);
+    expect(await left()).toEqual(['one', undefined, undefined]);
+  });
+
   it('outlives a reload, fifty steps back, and what was undone can be done again', async () => {
     const first = window();
     const id = await first.addShot(emptyShot('0'));
