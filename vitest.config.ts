@@ -1,16 +1,65 @@
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
+import { BaseSequencer } from 'vitest/node';
+import type { TestSpecification } from 'vitest/node';
+
+/** What takes longest begins first, so that no core waits for the last file; in seconds, of one run. */
+const LONG = [
+  'core/search/search.test',
+  'fuzz/walks.test',
+  'fuzz/zones.test',
+  'core/answer/manyBriefs.test',
+  'words/answer.test',
+  'core/preview/render.test',
+  'fuzz/readers.test',
+];
+
+class LongestFirst extends BaseSequencer {
+  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    const place = (file: TestSpecification): number => {
+      const at = LONG.findIndex((part) => file.moduleId.includes(part));
+      return at < 0 ? LONG.length : at;
+    };
+    return (await super.sort(files)).sort((one, other) => place(one) - place(other));
+  }
+}
+
+const shared = {
+  // Left to itself it keeps a core free, which is half of this kind of machine.
+  maxWorkers: availableParallelism(),
+  // A slow machine under load is no fault: what hangs fails all the same, later.
+  testTimeout: 600_000,
+  hookTimeout: 600_000,
+};
 
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  // Next keeps JSX for its own compiler.
+  oxc: { jsx: { runtime: 'automatic' } },
   test: {
-    include: ['{src,cli,demo,bench,fuzz,scripts}/**/*.test.ts'],
-    environment: 'node',
-    // Left to itself it keeps a core free, which is half of this kind of machine.
-    maxWorkers: availableParallelism(),
-    // A slow machine under load is no fault: what hangs fails all the same, later.
-    testTimeout: 600_000,
-    hookTimeout: 600_000,
+    ...shared,
+    sequence: { sequencer: LongestFirst },
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'code',
+          include: ['{src,cli,demo,bench,fuzz,scripts}/**/*.test.ts'],
+          environment: 'node',
+          // One load of the modules for all files of a worker, a fifth of the time: no test may leave a module changed.
+          isolate: false,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'screens',
+          include: ['src/screens/**/*.test.tsx'],
+          environment: 'happy-dom',
+          setupFiles: ['src/screens/testing/setup.ts'],
+        },
+      },
+    ],
   },
 });

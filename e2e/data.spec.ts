@@ -85,6 +85,8 @@ test('a shot is duplicated, removed and brought back; the demo is reset without 
   page,
 }) => {
   await open(page, '/bench?shot=demo-05');
+  // The shot is seen before it is copied: until then the key has nothing to act on.
+  await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate');
   await page.keyboard.press('d');
   await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate, copy');
   await page.getByRole('button', { name: 'More for this shot' }).click();

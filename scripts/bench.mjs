@@ -1,4 +1,4 @@
-import { bin, must, prepare, root } from './steps.mjs';
+import { bin, buildApp, installChromium, must, prepare, root } from './steps.mjs';
 
 await prepare();
 for (const name of ['solve', 'preview', 'day', 'hostile']) {
@@ -14,3 +14,7 @@ for (const name of ['solve', 'preview', 'day', 'hostile']) {
   ]);
   must(`the bench of ${name}`, process.execPath, [`${root}dist/${name}.bench.mjs`]);
 }
+// Last, hands on the app as it is built.
+installChromium();
+if ((await buildApp()) !== 0) process.exit(1);
+must('hands on the app', process.execPath, [`${root}scripts/handTimes.mjs`]);

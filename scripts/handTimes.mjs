@@ -3,7 +3,7 @@
  * shows it, and from opening a place again, kept by the service worker, to its first full picture.
  */
 import { chromium } from '@playwright/test';
-import { CHROMIUM, startServer } from './steps.mjs';
+import { browserPath, startServer } from './steps.mjs';
 
 const PORT = '4633';
 const SLOWER = 4;
@@ -13,7 +13,7 @@ const OPENINGS = 5;
 const BETWEEN_MS = 900;
 
 const server = await startServer(PORT);
-const browser = await chromium.launch({ executablePath: CHROMIUM });
+const browser = await chromium.launch({ executablePath: browserPath() });
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 const page = await context.newPage();
 const home = `http://localhost:${PORT}`;

@@ -1,6 +1,6 @@
 /** Times long lists in the browser, on the built app: the longest time in which the page could not answer. */
 import { chromium } from '@playwright/test';
-import { CHROMIUM, startServer } from './steps.mjs';
+import { browserPath, startServer } from './steps.mjs';
 
 const PORT = '4633';
 const CASES = [
@@ -11,7 +11,7 @@ const CASES = [
   ['Outing, 400 entries on a day', '/outing?outing=demo-outing&day=saturday', 'entries', 400],
 ];
 const server = await startServer(PORT);
-const browser = await chromium.launch({ executablePath: CHROMIUM });
+const browser = await chromium.launch({ executablePath: browserPath() });
 for (const [what, path, table, count] of CASES) {
   const context = await browser.newContext({
     serviceWorkers: 'block',

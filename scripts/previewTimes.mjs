@@ -1,13 +1,13 @@
 /** Times the preview in the browser, on the built app: first picture, the loop of both sides, live drawing. */
 import { chromium } from '@playwright/test';
-import { CHROMIUM, startServer } from './steps.mjs';
+import { browserPath, startServer } from './steps.mjs';
 
 const PORT = '4633';
 const SHOTS = ['demo-02', 'demo-04', 'demo-05', 'demo-10'];
 const STEPS = 20;
 
 const server = await startServer(PORT);
-const browser = await chromium.launch({ executablePath: CHROMIUM });
+const browser = await chromium.launch({ executablePath: browserPath() });
 for (const shot of SHOTS) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`http://localhost:${PORT}/bench?shot=${shot}`);

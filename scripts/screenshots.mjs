@@ -3,7 +3,7 @@
  * it choose among them: `npm run screenshots bench-preview` takes those that begin so.
  */
 import { chromium } from '@playwright/test';
-import { CHROMIUM, root, startServer } from './steps.mjs';
+import { browserPath, root, startServer } from './steps.mjs';
 
 const PORT = '4632';
 const VIEWS = [
@@ -47,7 +47,7 @@ const asked = process.argv.slice(2);
 const views = VIEWS.filter(([name]) => asked.length === 0 || asked.some((one) => name.startsWith(one)));
 
 const server = await startServer(PORT);
-const browser = await chromium.launch({ executablePath: CHROMIUM });
+const browser = await chromium.launch({ executablePath: browserPath() });
 for (const [name, path, width, height, how = {}] of views) {
   const {
     theme = 'paper',

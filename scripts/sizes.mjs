@@ -1,11 +1,11 @@
 /** Script that each place transfers on its first open, gzip, in kB of 1000 bytes. Needs a build. */
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
-import { CHROMIUM, startServer } from './steps.mjs';
+import { browserPath, startServer } from './steps.mjs';
 
 const PORT = '4633';
 const server = await startServer(PORT);
-const browser = await chromium.launch({ executablePath: CHROMIUM });
+const browser = await chromium.launch({ executablePath: browserPath() });
 for (const path of ['/', '/bench', '/outing', '/carry', '/camera', '/log', '/kit']) {
   const context = await browser.newContext({ serviceWorkers: 'block' });
   const page = await context.newPage();

@@ -23,6 +23,7 @@ const rounds = [
       ['types', bin('tsc'), ['--noEmit']],
       ['boundaries', ...depcruise('.dependency-cruiser.cjs', 'src', 'cli', 'demo', 'bench', 'e2e', 'fuzz')],
       ['folders', ...depcruise('.dependency-cruiser.folders.mjs', 'src', 'cli', 'demo')],
+      ['styles', bin('stylelint'), ['src/**/*.css', '--max-warnings', '0']],
       ['format', bin('prettier'), ['--check', '.']],
       ['schemas', bin('tsx'), ['scripts/writeSchemas.ts', '--check']],
       ['page of losses', bin('tsx'), ['scripts/writeLosses.ts', '--check']],
