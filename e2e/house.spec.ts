@@ -12,7 +12,7 @@ test('pages carry a content security policy without unsafe-eval, and the usual h
   expect(headers['x-powered-by']).toBeUndefined();
 });
 
-test('Start transfers at most 400 kB of script', async ({ page }) => {
+test('Start transfers at most 340 kB of script', async ({ page }) => {
   const scripts = new Map<string, Promise<number>>();
   page.on('response', (response) => {
     if (response.request().resourceType() !== 'script') return;
@@ -29,7 +29,7 @@ test('Start transfers at most 400 kB of script', async ({ page }) => {
     type: 'script',
     description: `${Math.round(total / 1000)} kB in ${sizes.length} files`,
   });
-  expect(total / 1000).toBeLessThanOrEqual(400);
+  expect(total / 1000).toBeLessThanOrEqual(340);
 });
 
 test('the solver answers over HTTP as on the command line', async ({ request }) => {

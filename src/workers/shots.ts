@@ -3,10 +3,20 @@ import type { Remote } from 'comlink';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 
-/** What a list tells of a shot's answer: its settings and how many warnings are more than notes; or why there is none. */
-export type ShortAnswer = { settings: Settings; cautions: number } | { refused: string };
+/** What Start tells of a shot's answer. */
+export type ShortAnswer =
+  | {
+      settings: Settings;
+      /** How many warnings are more than notes. */
+      cautions: number;
+      /** The first of them. */
+      caution?: string;
+      whyFilter: string;
+    }
+  /** Why there is none. */
+  | { refused: string };
 
-/** What the worker for lists of shots answers. */
+/** What the worker of Start answers. */
 export interface ShotsWorker {
   solve: (shot: Shot) => ShortAnswer;
 }

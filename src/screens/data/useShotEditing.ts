@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
+import { useSame } from '../ui/useSame';
 import { useRepository } from './repository';
 
 export type ShotChange = (shot: Shot) => Shot;
@@ -39,10 +40,12 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
     label: string;
     timer: ReturnType<typeof setTimeout> | null;
   }>({ previewed: null, label: '', timer: null });
-  const shot = useMemo(
+  const changed = useMemo(
     () => pending.reduce((before, { change }) => change(before), record.shot),
     [pending, record.shot],
   );
+  // What comes back from the database is what was shown all along: it is not answered a second time.
+  const shot = useSame(changed);
 
   const latest = useRef(record.updatedAt);
   useEffect(() => {

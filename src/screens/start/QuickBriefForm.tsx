@@ -6,14 +6,15 @@ import type { RefSelectProps } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
+import { USUAL_FILTERS } from '@/core/brief/usual';
 import { CARD_KEYS } from '@/words/card';
 import { useRepository } from '../data/repository';
 import type { PlacePath } from '../routes';
 import { placeUrl } from '../routes';
 import { SettingStrip } from '../ui/SettingStrip';
-import { useAnswer } from '../data/useAnswer';
 import { FIRST_BRIEF, LIGHT_OPTIONS, PLAYBACK_OPTIONS, RIDE_OPTIONS, shotOfQuick } from './quick';
 import type { QuickBrief } from './quick';
+import { useShortAnswer } from './useShortAnswer';
 import styles from './start.module.css';
 
 /** An answer in three words. Choosing a word moves on to the next, and the last one to "keep and carry". */
@@ -22,7 +23,7 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
   const router = useRouter();
   const [brief, setBrief] = useState<QuickBrief>(FIRST_BRIEF);
   const shot = useMemo(() => shotOfQuick(brief), [brief]);
-  const { answer, refusal, brief: full } = useAnswer(shot);
+  const answer = useShortAnswer(shot);
   const ride = useRef<RefSelectProps>(null);
   const light = useRef<RefSelectProps>(null);
   const playback = useRef<RefSelectProps>(null);
@@ -41,8 +42,6 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
     // After the list has closed and given the focus back.
     setTimeout(next, 0);
   };
-  const loudest = answer?.warnings.find(({ severity }) => severity !== 'note');
-
   return (
     <section className={styles.quick} aria-labelledby="quick-title">
       <h1 id="quick-title">{messages.aShotInThreeWords}</h1>
@@ -88,17 +87,18 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
         />
       </div>
       <div aria-live="polite" className={styles.answer}>
-        {answer ? (
-          <>
-            <SettingStrip keys={CARD_KEYS} settings={answer.settings} kit={full.filters} />
-            <p className={styles.reason}>
-              {answer.why.find(({ setting }) => setting === 'filter')?.text}{' '}
-              {loudest && <span className={styles.warning}>{loudest.text}</span>}
-            </p>
-          </>
-        ) : (
-          <p className={styles.warning}>{refusal.reasons.map(({ text }) => text).join('; ')}</p>
-        )}
+        {answer !== null &&
+          ('settings' in answer ? (
+            <>
+              <SettingStrip keys={CARD_KEYS} settings={answer.settings} kit={USUAL_FILTERS} />
+              <p className={styles.reason}>
+                {answer.whyFilter}{' '}
+                {answer.caution !== undefined && <span className={styles.warning}>{answer.caution}</span>}
+              </p>
+            </>
+          ) : (
+            <p className={styles.warning}>{answer.refused}</p>
+          ))}
       </div>
       <div className={styles.actions}>
         <Button ref={carry} type="primary" onClick={() => keep('/carry')}>

@@ -5,16 +5,13 @@ import * as messages from '@/language/start';
 import { Button } from 'antd';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { USUAL, USUAL_FILTERS } from '@/core/brief/usual';
-import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL } from '@/words/labels';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
-import { shortAnswer } from '@/workers/shots';
-import type { ShortAnswer } from '@/workers/shots';
 import { Empty } from '../ui/Empty';
 import { usePreference, useShots } from '../data/repository';
 import { placeUrl } from '../routes';
@@ -23,6 +20,7 @@ import type { RowProps } from '../ui/listProps';
 import { useActions } from '../shell/actions';
 import { NextOuting } from './NextOuting';
 import { QuickBriefForm } from './QuickBriefForm';
+import { useShortAnswer } from './useShortAnswer';
 import styles from './start.module.css';
 
 /** Start: an answer in three words, and the shots kept so far. */
@@ -134,25 +132,4 @@ function ShotRow({
       </Link>
     </li>
   );
-}
-
-/** The answer of a kept shot; `null` while it is worked out. */
-function useShortAnswer(shot: Shot): ShortAnswer | null {
-  const [result, setResult] = useState<{ of: Shot; answer: ShortAnswer } | null>(null);
-  useEffect(() => {
-    let gone = false;
-    shortAnswer(shot).then(
-      (answer) => {
-        if (!gone) setResult({ of: shot, answer });
-      },
-      () => {
-        if (!gone) setResult({ of: shot, answer: { refused: messages.notWorkedOutOpenIt } });
-      },
-    );
-    return () => {
-      gone = true;
-    };
-  }, [shot]);
-  // Of the shot as it was a moment ago, until the new answer is there.
-  return result?.answer ?? null;
 }

@@ -2,13 +2,16 @@
 
 import { Dropdown } from 'antd';
 import type { DropdownProps } from 'antd';
-import { useRef, useState } from 'react';
-import type { ReactNode } from 'react';
+import { useImperativeHandle, useRef, useState } from 'react';
+import type { ReactNode, Ref, RefObject } from 'react';
 
 type Menu = NonNullable<DropdownProps['menu']>;
 const NOTHING: Menu = { items: [] };
 
-/** A menu under the button it belongs to, opened by click or Enter; closing it gives the focus back to the button. */
+/**
+ * A menu under the button it belongs to, opened by click or Enter; closing it gives the focus back to the button. Until it
+ * is first opened there is nothing but the button: a screen of twenty menus costs no more than its buttons.
+ */
 export function MenuUnder({
   menu,
   placement,
@@ -19,12 +22,15 @@ export function MenuUnder({
   menu: Menu | (() => Menu);
   placement?: NonNullable<DropdownProps['placement']>;
   startOpen?: boolean;
+  /** The button. */
   children: ReactNode;
 }): ReactNode {
   const [open, setOpen] = useState(startOpen);
+  const [used, setUsed] = useState(startOpen);
   const place = useRef<HTMLSpanElement>(null);
   const turn = (next: boolean): void => {
     setOpen(next);
+    setUsed(true);
     if (next) return;
     // Only when the closing left the focus nowhere: a click elsewhere keeps it there.
     setTimeout(() => {
@@ -34,17 +40,28 @@ export function MenuUnder({
     }, 50);
   };
   return (
-    <span ref={place} style={{ display: 'contents' }}>
-      <Dropdown
-        trigger={['click']}
-        autoFocus
-        menu={typeof menu !== 'function' ? menu : open ? menu() : NOTHING}
-        open={open}
-        onOpenChange={turn}
-        {...(placement ? { placement } : {})}
-      >
+    <>
+      <span ref={place} style={{ display: 'contents' }} onClick={() => turn(!open)}>
         {children}
-      </Dropdown>
-    </span>
+      </span>
+      {used && (
+        <Dropdown
+          trigger={['click']}
+          autoFocus
+          menu={typeof menu !== 'function' ? menu : open ? menu() : NOTHING}
+          open={open}
+          onOpenChange={turn}
+          {...(placement ? { placement } : {})}
+        >
+          <Beside button={place} />
+        </Dropdown>
+      )}
+    </>
   );
+}
+
+/** Draws nothing, and says where the menu goes: what asks for its element is given the button. */
+function Beside({ button, ref }: { button: RefObject<HTMLElement | null>; ref?: Ref<unknown> }): ReactNode {
+  useImperativeHandle(ref, () => ({ nativeElement: button.current?.querySelector('button') }), [button]);
+  return null;
 }

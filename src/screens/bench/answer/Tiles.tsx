@@ -1,12 +1,14 @@
 'use client';
 
 import * as messages from '@/language/bench/answer';
+import type { MenuProps } from 'antd';
 import { Pin } from 'lucide-react';
-import { useDeferredValue, useMemo } from 'react';
+import { memo, useLayoutEffect, useMemo, useRef } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
+import { clamp } from '@/core/units/stops';
 import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
 import { reasonsOf } from '@/core/answer/reasons';
 import type { Solution } from '@/core/answer/solve';
@@ -16,7 +18,9 @@ import type { ReasonText } from '@/words/sentences';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { usePreference } from '../../data/repository';
+import { sliderStep } from '../../ui/arrowKeys';
 import { MenuUnder } from '../../ui/MenuUnder';
+import { useAfterPaint } from '../../ui/useAfterPaint';
 import type { ShotEditing } from '../../data/useShotEditing';
 import styles from '../bench.module.css';
 import { choicesFor, pinCost } from './choices';
@@ -33,112 +37,143 @@ interface Props {
 
 /** The eight settings, always in the same order and place, and the smaller second row. */
 export function Tiles(props: Props): ReactNode {
+  const { brief, solution, stale } = props;
   // Values follow the hand at once; their reasons look at the neighbours of every value and come a moment later.
-  const reasoned = useDeferredValue(props.solution);
+  const reasoned = useAfterPaint(solution);
   const reasons = useMemo(() => {
     const telling = { light: reasoned.space.brief.light, kit: reasoned.space.brief.filters };
-    return new Map(reasonsOf(reasoned).map((reason) => [reason.setting, reasonText(reason, telling)]));
+    return new Map<SettingKey, ReasonText>(
+      reasonsOf(reasoned).map((reason) => [reason.setting, reasonText(reason, telling)]),
+    );
   }, [reasoned]);
   const costs = useMemo(() => {
-    const { brief } = reasoned.space;
-    const pinned = [...CARD_KEYS, ...SECOND_ROW_KEYS].filter((key) => isPinned(brief, key));
-    return new Map<SettingKey, number>(pinned.map((key) => [key, pinCost(key, brief, reasoned.score)]));
+    const pinned = KEYS.filter((key) => isPinned(reasoned.space.brief, key));
+    return new Map<SettingKey, number>(
+      pinned.map((key) => [key, pinCost(key, reasoned.space.brief, reasoned.score)]),
+    );
   }, [reasoned]);
   const [notation] = usePreference('filterNotation');
+  const hand = useHand({ ...props, notation });
+  const tiles = (keys: readonly SettingKey[], small: boolean): ReactNode =>
+    keys.map((key) => {
+      const why = reasons.get(key);
+      const text = settingText(key, solution.settings, brief.filters, notation);
+      const [loud, soft] = split(key, solution.settings, text);
+      return (
+        <Tile
+          key={key}
+          setting={key}
+          text={text}
+          loud={loud}
+          soft={soft}
+          isPinned={isPinned(brief, key)}
+          why={small ? null : (why?.short ?? why?.text ?? null)}
+          cost={stale ? null : costText(brief, key, costs.get(key) ?? null)}
+          small={small}
+          hand={hand}
+        />
+      );
+    });
   return (
-    <div aria-busy={props.stale} className={props.stale ? styles.stale : undefined}>
-      <div className={styles.tiles}>
-        {CARD_KEYS.map((key) => (
-          <Tile key={key} setting={key} notation={notation} reasons={reasons} costs={costs} {...props} />
-        ))}
-      </div>
-      <div className={styles.secondRow}>
-        {SECOND_ROW_KEYS.map((key) => (
-          <Tile
-            key={key}
-            setting={key}
-            notation={notation}
-            reasons={reasons}
-            costs={costs}
-            small
-            {...props}
-          />
-        ))}
-      </div>
+    <div aria-busy={stale} className={stale ? styles.stale : undefined}>
+      <div className={styles.tiles}>{tiles(CARD_KEYS, false)}</div>
+      <div className={styles.secondRow}>{tiles(SECOND_ROW_KEYS, true)}</div>
     </div>
   );
 }
 
-function Tile({
-  setting,
-  brief,
-  solution: { settings },
-  editing,
-  stale,
-  notation,
-  reasons,
-  costs,
-  small = false,
-}: Props & {
-  reasons: ReadonlyMap<string, ReasonText>;
-  /** What the pins cost, by setting; of one just set it comes a moment later. */
-  costs: ReadonlyMap<SettingKey, number>;
-  setting: SettingKey;
-  notation: FilterNotation;
-  small?: boolean;
-}): ReactNode {
-  const pinned = isPinned(brief, setting);
-  const why = reasons.get(setting);
-  const name = SETTING_LABEL[setting];
-  const text = settingText(setting, settings, brief.filters, notation);
-  const cost = costs.get(setting) ?? null;
+const KEYS = [...CARD_KEYS, ...SECOND_ROW_KEYS];
 
-  const take = (choice: Choice): void =>
-    editing.preview(messages.setThe({ name: name.toLowerCase() }), (shot) =>
-      pinnedTo(shot, setting, choice.pins),
-    );
-  const toggle = (): void =>
-    editing.commit(
-      pinned
-        ? messages.letTheGo({ name: name.toLowerCase() })
-        : messages.pinThe({ name: name.toLowerCase() }),
-      (shot) => (pinned ? released(shot, setting) : pinnedTo(shot, setting, pinsHolding(setting, settings))),
-    );
+/** What a pin costs, in words; of one just set it comes a moment later. */
+function costText(brief: Brief, key: SettingKey, cost: number | null): string | null {
+  if (!isPinned(brief, key)) return null;
+  if (cost === null) return messages.pinned;
+  return cost > 0.02 ? messages.pinnedCosts({ cost: tenths(cost) }) : messages.pinnedCostsNothing;
+}
+
+/** What a tile's hand does; the same functions for as long as the tiles stand, acting on what stands now. */
+interface Hand {
+  choices: (setting: SettingKey) => Choice[];
+  take: (setting: SettingKey, choice: Choice) => void;
+  toggle: (setting: SettingKey) => void;
+}
+
+function useHand(now: Props & { notation: FilterNotation }): Hand {
+  const latest = useRef(now);
+  useLayoutEffect(() => {
+    latest.current = now;
+  });
+  return useMemo(
+    () => ({
+      choices: (setting) => {
+        const { brief, solution, notation } = latest.current;
+        return choicesFor(setting, brief, solution.settings, notation);
+      },
+      take: (setting, choice) =>
+        latest.current.editing.preview(messages.setThe({ name: lowName(setting) }), (shot) =>
+          pinnedTo(shot, setting, choice.pins),
+        ),
+      toggle: (setting) => {
+        const { brief, solution, editing } = latest.current;
+        const name = lowName(setting);
+        if (isPinned(brief, setting))
+          editing.commit(messages.letTheGo({ name }), (shot) => released(shot, setting));
+        else
+          editing.commit(messages.pinThe({ name }), (shot) =>
+            pinnedTo(shot, setting, pinsHolding(setting, solution.settings)),
+          );
+      },
+    }),
+    [],
+  );
+}
+
+const lowName = (setting: SettingKey): string => SETTING_LABEL[setting].toLowerCase();
+
+/** Drawn anew only when what it shows is another: of sixteen tiles a nudge changes two or three. */
+const Tile = memo(function Tile({
+  setting,
+  text,
+  loud,
+  soft,
+  isPinned: pinned,
+  why,
+  cost,
+  small,
+  hand,
+}: {
+  setting: SettingKey;
+  /** The value as it is read aloud. */
+  text: string;
+  /** The value as it is shown: what is loud, and what stands beside it set smaller. */
+  loud: string;
+  soft: string;
+  isPinned: boolean;
+  why: string | null;
+  cost: string | null;
+  small: boolean;
+  hand: Hand;
+}): ReactNode {
   const onKeyDown = (event: KeyboardEvent): void => {
-    const up = event.key === 'ArrowUp' || event.key === 'ArrowRight';
-    const down = event.key === 'ArrowDown' || event.key === 'ArrowLeft';
     if (event.key === ' ') {
       event.preventDefault();
-      toggle();
-    } else if (up || down) {
-      event.preventDefault();
-      const choices = choicesFor(setting, brief, settings, notation);
-      const at = choices.findIndex(({ current }) => current);
-      const far = event.shiftKey ? 3 : 1;
-      const next = choices[Math.min(choices.length - 1, Math.max(0, at + (up ? far : -far)))];
-      if (next) take(next);
+      hand.toggle(setting);
+      return;
     }
+    const step = sliderStep(event, 3);
+    if (step === null) return;
+    const choices = hand.choices(setting);
+    const at = choices.findIndex(({ current }) => current);
+    const next = choices[clamp(at + step, 0, choices.length - 1)];
+    if (next) hand.take(setting, next);
   };
-
+  const name = SETTING_LABEL[setting];
   return (
     <div
       className={`${styles.tile ?? ''} ${small ? (styles.small ?? '') : ''} ${pinned ? (styles.pinned ?? '') : ''}`}
     >
       <span className={styles.tileName}>{name}</span>
-      <MenuUnder
-        menu={() => {
-          const choices = choicesFor(setting, brief, settings, notation);
-          return {
-            items: choices.map((choice, index) => ({ key: String(index), label: choice.label })),
-            selectedKeys: choices.flatMap(({ current }, index) => (current ? [String(index)] : [])),
-            onClick: ({ key }) => {
-              const choice = choices[Number(key)];
-              if (choice) take(choice);
-            },
-            style: { maxHeight: 340, overflow: 'auto' },
-          };
-        }}
-      >
+      <MenuUnder menu={() => choiceMenu(hand.choices(setting), (choice) => hand.take(setting, choice))}>
         <button
           type="button"
           className={`${styles.tileValue ?? ''} numerals`}
@@ -146,53 +181,39 @@ function Tile({
           aria-haspopup="menu"
           onKeyDown={onKeyDown}
         >
-          <TileValue setting={setting} settings={settings} text={text} />
+          <span>{loud}</span>
+          {soft !== '' && <small>{soft}</small>}
         </button>
       </MenuUnder>
       <button
         type="button"
         className={styles.pin}
         aria-pressed={pinned}
-        onClick={toggle}
-        aria-label={messages.pin({ name: name.toLowerCase() })}
+        onClick={() => hand.toggle(setting)}
+        aria-label={messages.pin({ name: lowName(setting) })}
       >
         <Pin size={15} fill={pinned ? 'currentColor' : 'none'} aria-hidden />
       </button>
-      {!small && <p className={styles.tileWhy}>{why?.short ?? why?.text}</p>}
-      {pinned && !stale && (
-        <p className={styles.tileCost}>
-          {cost === null
-            ? messages.pinned
-            : cost > 0.02
-              ? messages.pinnedCosts({ cost: tenths(cost) })
-              : messages.pinnedCostsNothing}
-        </p>
-      )}
+      {!small && <p className={styles.tileWhy}>{why}</p>}
+      {cost !== null && <p className={styles.tileCost}>{cost}</p>}
     </div>
   );
+});
+
+function choiceMenu(choices: readonly Choice[], take: (choice: Choice) => void): MenuProps {
+  return {
+    items: choices.map((choice, index) => ({ key: String(index), label: choice.label })),
+    selectedKeys: choices.flatMap(({ current }, index) => (current ? [String(index)] : [])),
+    onClick: ({ key }) => {
+      const choice = choices[Number(key)];
+      if (choice) take(choice);
+    },
+    style: { maxHeight: 340, overflow: 'auto' },
+  };
 }
 
 function isPinned(brief: Brief, setting: SettingKey): boolean {
   return pinKeysOf(setting).some((key) => brief.pins[key] !== undefined);
-}
-
-/** The loud part of a tile, with what belongs beside it set smaller. */
-function TileValue({
-  setting,
-  settings,
-  text,
-}: {
-  setting: SettingKey;
-  settings: Settings;
-  text: string;
-}): ReactNode {
-  const [loud, soft] = split(setting, settings, text);
-  return (
-    <>
-      <span>{loud}</span>
-      {soft !== '' && <small>{soft}</small>}
-    </>
-  );
 }
 
 function split(setting: SettingKey, settings: Settings, text: string): [loud: string, soft: string] {

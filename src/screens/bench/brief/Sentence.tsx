@@ -2,7 +2,7 @@
 
 import * as messages from '@/language/bench/brief';
 import { InputNumber, Select } from 'antd';
-import { memo, useDeferredValue } from 'react';
+import { memo } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Assumed, Brief } from '@/core/brief/brief';
 import { trimmed } from '@/core/units/format';
@@ -10,6 +10,7 @@ import type { ShotEditing } from '../../data/useShotEditing';
 import styles from './sentence.module.css';
 import { KitWord } from './KitWord';
 import { useOwnThings } from '../../data/kit';
+import { useAfterPaint } from '../../ui/useAfterPaint';
 import { PartLink } from './PartLink';
 import { sentenceOf } from './words';
 import type { Word } from './wordParts';
@@ -17,7 +18,7 @@ import type { Word } from './wordParts';
 /** The brief as sentences whose words are controls. A solid rule under a word: you set it; a dotted one: the usual. */
 export function Sentence(told: Told): ReactNode {
   // Two dozen controls: while a hand moves elsewhere they come a moment later.
-  return <Words told={useDeferredValue(told)} />;
+  return <Words told={useAfterPaint(told)} />;
 }
 
 interface Told {
