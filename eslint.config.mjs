@@ -1,6 +1,17 @@
 import tseslint from 'typescript-eslint';
 import reactHooks from 'eslint-plugin-react-hooks';
 
+const SENTENCES = [
+  'JSXText[value=/\\p{L}{2}/u]',
+  'JSXAttribute[name.name=/^(label|title|alt|placeholder|aria-label|unit)$/] > Literal[value=/\\p{L}{2}/u]',
+  ':not(ExpressionStatement):not(JSXAttribute) > Literal[value=/\\p{L}{2,}[,;:.]? \\p{L}{2,}/u]',
+  ':not(ExpressionStatement):not(JSXAttribute) > Literal[value=/^\\p{Lu}\\p{Ll}{2,}[ .…]/u]',
+  'TemplateElement[value.raw=/\\p{L}{2,}[,;:.]? \\p{L}{2,}/u]',
+].map((selector) => ({
+  selector,
+  message: 'A sentence belongs in languages/en.json; say it by `messages`.',
+}));
+
 export default tseslint.config(
   {
     ignores: [
@@ -30,7 +41,7 @@ export default tseslint.config(
   },
   {
     files: ['src/core/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.{ts,tsx}'],
     rules: {
       'no-restricted-globals': [
         'error',
@@ -56,7 +67,7 @@ export default tseslint.config(
     // What a person reads stands in the catalogue, languages/en.json, and comes from `@/language/<place>`.
     files: ['src/{screens,words,formats,store,app}/**/*.{ts,tsx}'],
     ignores: [
-      '**/*.test.ts',
+      '**/*.test.{ts,tsx}',
       // A shader, the columns of sheets, and names of places: the same in every language.
       'src/screens/bench/panels/preview/takeShader.ts',
       'src/formats/outing/{csv,dayRows}.ts',
@@ -65,22 +76,27 @@ export default tseslint.config(
     rules: {
       'no-restricted-syntax': [
         'error',
-        ...[
-          'JSXText[value=/\\p{L}{2}/u]',
-          'JSXAttribute[name.name=/^(label|title|alt|placeholder|aria-label|unit)$/] > Literal[value=/\\p{L}{2}/u]',
-          ':not(ExpressionStatement):not(JSXAttribute) > Literal[value=/\\p{L}{2,}[,;:.]? \\p{L}{2,}/u]',
-          ':not(ExpressionStatement):not(JSXAttribute) > Literal[value=/^\\p{Lu}\\p{Ll}{2,}[ .…]/u]',
-          'TemplateElement[value.raw=/\\p{L}{2,}[,;:.]? \\p{L}{2,}/u]',
-        ].map((selector) => ({
-          selector,
-          message: 'A sentence belongs in languages/en.json; say it by `messages`.',
-        })),
+        ...SENTENCES,
+        {
+          selector: 'Literal[value=/^#[0-9a-fA-F]{3,8}$/]',
+          message: 'A colour comes from the tokens of globals.css: var(--…), or theme.ts.',
+        },
       ],
     },
   },
   {
+    // Where the library, the charts and a picture drawn on a canvas get their colours.
+    files: [
+      'src/screens/shell/theme.ts',
+      'src/screens/bench/panels/{chartParts.ts,tradeOff/LightChart.tsx,preview/stage.ts,preview/stillSheet.ts}',
+      'src/screens/files/cardPicture.ts',
+      'src/app/manifest.ts',
+    ],
+    rules: { 'no-restricted-syntax': ['error', ...SENTENCES] },
+  },
+  {
     // In a test a value that is not there should fail on the spot, which is what `!` does.
-    files: ['**/*.test.ts', 'bench/**/*.ts', 'e2e/**/*.ts', 'fuzz/**/*.ts'],
+    files: ['**/*.test.{ts,tsx}', 'bench/**/*.ts', 'e2e/**/*.ts', 'fuzz/**/*.ts'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   { files: ['**/*.{js,mjs,cjs}'], ...tseslint.configs.disableTypeChecked },

@@ -86,6 +86,7 @@ test('mounts are compared and taken; the mode map on the Bench pins', async ({ p
   await page.getByRole('tab', { name: 'Mounts' }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('tab', { name: 'Modes' })).toBeFocused();
+  await page.keyboard.press('Enter');
   await page.getByRole('button', { name: /^2\.7K at 50 fps/ }).click();
   await expect(tile(page, 'Frame rate')).toHaveAccessibleName(/50 fps, pinned/);
   await expect(tile(page, 'Resolution')).toHaveAccessibleName(/2688×1512, pinned/);

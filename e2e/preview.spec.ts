@@ -47,7 +47,7 @@ test('the shot is seen beside another way of filming it, divided, whole, marked 
   await page.mouse.down();
   await page.mouse.move(stage.x + stage.width * 0.9, stage.y + 40, { steps: 4 });
   await page.mouse.up();
-  await expect(divide).toHaveValue('0.9');
+  await expect(divide).toHaveAttribute('aria-valuenow', '0.9');
   await expect.poll(() => brightness(page, 0.05, 0.45)).toBeLessThan(170);
 
   await panel(page).getByText('both whole').click();

@@ -9,6 +9,7 @@ import { ownZone, todayIn } from '@/formats/today';
 import { Empty } from '../ui/Empty';
 import { useRepository } from '../data/repository';
 import { openDayOf, useOutings } from '../data/outings';
+import { PlaceTabs } from '../ui/PlaceTabs';
 import { outingUrl, readdress, useOutingAddress } from '../routes';
 import { useWorkedDay } from '../data/workedDay';
 import { useActions } from '../shell/actions';
@@ -24,13 +25,13 @@ import { DayRibbon } from './ribbon/DayRibbon';
 import { useDayEditing } from './useDayEditing';
 
 const PARTS = [
-  ['shots', messages.shots],
-  ['filters', messages.filtersAndSetUps],
-  ['budget', messages.cardPowerHeatTitle],
-  ['joint', messages.solveTogether],
-  ['packing', messages.packingAndSafety],
+  { id: 'shots', label: messages.shots },
+  { id: 'filters', label: messages.filtersAndSetUps },
+  { id: 'budget', label: messages.cardPowerHeatTitle },
+  { id: 'joint', label: messages.solveTogether },
+  { id: 'packing', label: messages.packingAndSafety },
 ] as const;
-type Part = (typeof PARTS)[number][0];
+type Part = (typeof PARTS)[number]['id'];
 
 /** Outing: the day as a ribbon, and what it asks of filters, cards, power and bag. */
 export function OutingScreen(): ReactNode {
@@ -74,7 +75,7 @@ function OpenDay({
   const editing = useDayEditing(outing, day, worked);
   const query = useSearchParams();
   const wanted = query.get('part');
-  const part: Part = PARTS.find(([id]) => id === wanted)?.[0] ?? 'shots';
+  const part: Part = PARTS.find(({ id }) => id === wanted)?.id ?? 'shots';
   const chosen = query.get('entry');
   const choose = (entryId: string | null): void =>
     readdress(
@@ -90,37 +91,20 @@ function OpenDay({
       <DayHead outings={outings} {...props} />
       {worked.failed !== null && <p role="alert">{messages.thisDayCouldNotBe({ failed: worked.failed })}</p>}
       <DayRibbon {...props} chosen={chosen} onChoose={choose} />
-      <div role="tablist" aria-label={messages.partsOfTheOuting} className={styles.tabs}>
-        {PARTS.map(([id, label]) => (
-          <button
-            key={id}
-            type="button"
-            role="tab"
-            id={`tab-${id}`}
-            aria-selected={id === part}
-            aria-controls="outing-part"
-            tabIndex={id === part ? 0 : -1}
-            onClick={() =>
-              readdress(outingUrl('/outing', outing.id, day.id, id === 'shots' ? {} : { part: id }))
-            }
-            onKeyDown={(event) => {
-              const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
-              if (by === undefined) return;
-              const next = PARTS[(PARTS.findIndex(([one]) => one === id) + by + PARTS.length) % PARTS.length];
-              document.getElementById(`tab-${next?.[0] ?? id}`)?.focus();
-            }}
-          >
-            {label}
-          </button>
-        ))}
-      </div>
-      <div role="tabpanel" id="outing-part" aria-labelledby={`tab-${part}`}>
+      <PlaceTabs
+        label={messages.partsOfTheOuting}
+        tabs={PARTS}
+        open={part}
+        onOpen={(id) =>
+          readdress(outingUrl('/outing', outing.id, day.id, id === 'shots' ? {} : { part: id }))
+        }
+      >
         {part === 'shots' && <Entries {...props} chosen={chosen} onChoose={choose} />}
         {part === 'filters' && <FiltersPart {...props} />}
         {part === 'budget' && <BudgetPart {...props} />}
         {part === 'joint' && <JointPart {...props} />}
         {part === 'packing' && <PackingPart outing={outing} shots={worked.shots} />}
-      </div>
+      </PlaceTabs>
     </div>
   );
 }

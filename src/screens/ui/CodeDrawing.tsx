@@ -13,8 +13,8 @@ export function CodeDrawing({ text, label }: { text: string; label: string }): R
   }, [text]);
   return (
     <svg viewBox={`0 0 ${size} ${size}`} role="img" aria-label={label} shapeRendering="crispEdges">
-      <rect width={size} height={size} fill="#fff" />
-      <path d={path} fill="#000" />
+      <rect width={size} height={size} fill="var(--print)" />
+      <path d={path} fill="var(--print-ink)" />
     </svg>
   );
 }

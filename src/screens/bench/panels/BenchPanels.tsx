@@ -2,77 +2,53 @@
 
 import * as messages from '@/language/bench';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { memo, useDeferredValue, useEffect, useRef } from 'react';
-import type { KeyboardEvent, ReactNode } from 'react';
+import { createContext, memo, useContext, useEffect, useMemo, useRef } from 'react';
+import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
+import { PlaceTabs } from '../../ui/PlaceTabs';
+import { useAfterPaint } from '../../ui/useAfterPaint';
 import type { Drawn } from './drawn';
 import { PANELS } from './table';
 import type { PanelId } from './table';
-import styles from './tabs.module.css';
 
 /** What stands below the rule: one panel at a time, named in the address. */
 export function BenchPanels({ drawn }: { drawn: Drawn }): ReactNode {
   const params = useSearchParams();
-  const router = useRouter();
-  const tabs = useRef<HTMLDivElement>(null);
   const open = PANELS.find(({ id }) => id === params.get('part')) ?? PANELS[0];
-  const later = useDeferredValue(drawn);
+  const later = useAfterPaint(drawn);
   useWarmPreview(drawn.answered.solution, open.id === 'preview');
-  const go = (id: PanelId): void => {
-    const next = new URLSearchParams(params);
-    next.set('part', id);
-    router.replace(`/bench?${next.toString()}`, { scroll: false });
-  };
-  const step = (event: KeyboardEvent): void => {
-    const way = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
-    if (way === undefined) return;
-    event.preventDefault();
-    const next = (PANELS.indexOf(open) + way + PANELS.length) % PANELS.length;
-    const panel = PANELS[next];
-    if (panel) go(panel.id);
-    tabs.current?.querySelectorAll<HTMLButtonElement>('[role="tab"]')[next]?.focus();
-  };
   return (
-    <>
-      <div
-        ref={tabs}
-        role="tablist"
-        aria-label={messages.moreAboutThisShot}
-        className={styles.tabs}
-        onKeyDown={step}
-      >
-        {PANELS.map(({ id, label }) => (
-          <button
-            key={id}
-            type="button"
-            role="tab"
-            id={`tab-${id}`}
-            aria-selected={id === open.id}
-            aria-controls="bench-part"
-            tabIndex={id === open.id ? 0 : -1}
-            onClick={() => go(id)}
-          >
-            {label}
-          </button>
-        ))}
-      </div>
-      <div role="tabpanel" id="bench-part" aria-labelledby={`tab-${open.id}`}>
-        <Open panel={open} drawn={open.live ? drawn : later} />
-      </div>
-    </>
+    <DrawnContext value={open.live ? drawn : later}>
+      <Panels open={open.id} />
+    </DrawnContext>
   );
 }
 
-/** Drawn anew only with something new to draw. */
-const Open = memo(function Open({
-  panel,
-  drawn,
-}: {
-  panel: (typeof PANELS)[number];
-  drawn: Drawn;
-}): ReactNode {
-  return panel.draw(drawn);
+/** What the open panel draws on: it goes past the tabs, which stay as they are while a hand moves. */
+const DrawnContext = createContext<Drawn | null>(null);
+
+const Panels = memo(function Panels({ open }: { open: PanelId }): ReactNode {
+  const router = useRouter();
+  const go = (id: PanelId): void => {
+    const next = new URLSearchParams(window.location.search);
+    next.set('part', id);
+    router.replace(`/bench?${next.toString()}`, { scroll: false });
+  };
+  return (
+    <PlaceTabs label={messages.moreAboutThisShot} tabs={PANELS} open={open} onOpen={go}>
+      <div id="bench-part">
+        <Open id={open} />
+      </div>
+    </PlaceTabs>
+  );
 });
+
+function Open({ id }: { id: PanelId }): ReactNode {
+  const drawn = useContext(DrawnContext);
+  const panel = PANELS.find((one) => one.id === id);
+  // Drawn anew only with something new to draw.
+  return useMemo(() => (panel && drawn ? panel.draw(drawn) : null), [panel, drawn]);
+}
 
 /** Once the bench has stood still for a moment, the preview is made ready, so that it opens with a picture. */
 const STILL_MS = 1200;

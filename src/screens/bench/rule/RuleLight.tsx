@@ -33,7 +33,7 @@ export function RuleLight({
           patternUnits="userSpaceOnUse"
           patternTransform="rotate(45)"
         >
-          <line x1="0" y1="0" x2="0" y2="6" stroke="#7a2200" strokeWidth="3" />
+          <line x1="0" y1="0" x2="0" y2="6" stroke="var(--warn)" strokeWidth="3" />
         </pattern>
         {(['dark', 'bright'] as const).map((end) => (
           <linearGradient

@@ -118,7 +118,7 @@ export function Out({ from, to }: { from: number; to: number }): ReactNode {
       height={LIGHT.height}
       fill="url(#hatch-out)"
       stroke="var(--warn)"
-      pointerEvents={messages.none}
+      pointerEvents="none"
     />
   );
 }

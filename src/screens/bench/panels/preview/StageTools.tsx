@@ -1,5 +1,5 @@
 import * as messages from '@/language/bench/preview';
-import { Button } from 'antd';
+import { Button, Slider } from 'antd';
 import type { ReactNode } from 'react';
 import { useToast } from '../../../ui/toast';
 import type { CardKind } from './card';
@@ -120,17 +120,19 @@ function Slide({
   onChange: (share: number) => void;
 }): ReactNode {
   return (
-    <label className={styles.transport}>
-      {label}
-      <input
-        type="range"
-        className={styles.range}
+    <div className={styles.transport}>
+      <span aria-hidden>{label}</span>
+      <Slider
+        className={styles.slider ?? ''}
         min={0}
         max={1}
         step={0.01}
         value={value}
-        onChange={(event) => onChange(Number(event.target.value))}
+        tooltip={{ open: false }}
+        ariaLabelForHandle={label}
+        ariaValueTextFormatterForHandle={(share) => `${Math.round(share * 100)} %`}
+        onChange={onChange}
       />
-    </label>
+    </div>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import * as messages from '@/language/bench/tradeOff';
+import { Slider } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { lightTradeOff, shutterTradeOff } from '@/core/compare/tradeOff';
@@ -35,12 +36,11 @@ export function TradeOffPanel({
   const at = nearestPlace(places, settings.shutterSeconds);
   const here = item(places, at);
   const least = places.reduce((best, place) => (place.score < best.score ? place : best));
-  const move = (to: number, last = false): void => {
+  const move = (to: number): void => {
     const { seconds } = item(places, Math.min(places.length - 1, Math.max(0, to)));
-    const change = (shot: Parameters<typeof pinnedTo>[0]): ReturnType<typeof pinnedTo> =>
-      pinnedTo(shot, 'shutterSeconds', { shutterSeconds: seconds, shutterMode: 'fixed' });
-    if (last) editing.commit(messages.moveTheShutter, change);
-    else editing.preview(messages.moveTheShutter, change);
+    editing.preview(messages.moveTheShutter, (shot) =>
+      pinnedTo(shot, 'shutterSeconds', { shutterSeconds: seconds, shutterMode: 'fixed' }),
+    );
   };
   const told = (place: ShutterPlace): string =>
     messages.sLoss({
@@ -68,22 +68,23 @@ export function TradeOffPanel({
         }))}
         at={at}
         auto={settings.shutterMode === 'auto'}
-        onMove={(to) => move(to)}
+        onMove={move}
         onDone={() => editing.commit(messages.moveTheShutter)}
       />
-      <label className={styles.slide}>
-        {messages.shutter}
-        <input
-          type="range"
+      <div className={styles.slide}>
+        <span aria-hidden>{messages.shutter}</span>
+        <Slider
+          className={styles.slider ?? ''}
           min={0}
           max={places.length - 1}
-          step={1}
           value={at}
-          aria-valuetext={told(here)}
-          onChange={(event) => move(Number(event.target.value))}
+          tooltip={{ open: false }}
+          ariaLabelForHandle={messages.shutter}
+          ariaValueTextFormatterForHandle={(place) => told(item(places, place))}
+          onChange={move}
         />
         <output className="numerals">{told(here)}</output>
-      </label>
+      </div>
       <p role="status">
         {settings.shutterMode === 'auto'
           ? messages.theAnswerLetsTheShutter
