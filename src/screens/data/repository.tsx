@@ -14,7 +14,7 @@ import { openRepository } from '@/store/openRepository';
 import type { Opening } from '@/store/openRepository';
 import { demoData } from './demoData';
 
-const RepositoryContext = createContext<Repository | null>(null);
+export const RepositoryContext = createContext<Repository | null>(null);
 
 /** Opens the person's data in the browser and seeds the demo on the first open. */
 export function RepositoryProvider({ children }: { children: ReactNode }): ReactNode {
