@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { useSame } from '../ui/useSame';
+import { useSame } from './useSame';
 import { useRepository } from './repository';
 
 export type ShotChange = (shot: Shot) => Shot;

@@ -5,7 +5,7 @@ import { acrossStep, arrowStep, sliderStep } from './arrowKeys';
 import { useAfterPaint } from './useAfterPaint';
 import { pointIn, usePointerDrag } from './usePointerDrag';
 import type { Drag } from './usePointerDrag';
-import { useSame } from './useSame';
+import { useSame } from '../data/useSame';
 import { useSwipe } from './useSwipe';
 
 /** A press of a key, and whether it was kept from the page. */
