@@ -17,14 +17,14 @@ export const PLACES = [
 
 export type PlacePath = (typeof PLACES)[number]['path'];
 
-/** `angle` names a second camera of the shot or the second half of a pair; 0 is the main one. */
-export function placeUrl(path: PlacePath, shotId: string | null, angle = 0): string {
+/** `part` names a second camera of the shot or the second half of a pair; 0 is the main one. */
+export function placeUrl(path: PlacePath, shotId: string | null, part = 0): string {
   if (shotId === null || path === '/' || path === '/kit' || path === '/outing') return path;
-  return `${path}?shot=${encodeURIComponent(shotId)}${angle > 0 ? `&angle=${angle}` : ''}`;
+  return `${path}?shot=${encodeURIComponent(shotId)}${part > 0 ? `&angle=${part}` : ''}`;
 }
 
 /** The camera of the shot that the address names. */
-export function useAngle(shot: Shot): number {
+export function usePart(shot: Shot): number {
   const given = Number(useSearchParams().get('angle') ?? 0);
   return Number.isInteger(given) && given > 0 && given < partCount(shot) ? given : 0;
 }

@@ -5,7 +5,7 @@ import { withKitCamera, withKitFilter } from '@/core/records/kitCamera';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import type { CutReason, LogEntry, Verdict } from '@/core/records/logEntry';
 import type { Outing } from '@/core/records/outing';
-import { shotOfAngle } from '@/core/records/secondAngles';
+import { shotOfPart } from '@/core/records/secondAngles';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
@@ -89,11 +89,11 @@ export class Repository {
 
   // Log
 
-  /** Writes a recording to the log, with the settings as they are now; gives the entry's id. `angle` names one of several cameras; `came`, what the camera itself wrote. */
+  /** Writes a recording to the log, with the settings as they are now; gives the entry's id. `part` names one of several cameras; `came`, what the camera itself wrote. */
   async record(
     shotId: string,
     settings: Settings,
-    angle = 0,
+    part = 0,
     came: { clip: NonNullable<LogEntry['clip']>; cutReason: CutReason | null } | null = null,
   ): Promise<string | null> {
     const cut = came?.cutReason;
@@ -101,7 +101,7 @@ export class Repository {
       const kept = await shots.get(shotId);
       if (!kept) return [];
       const entry: LogEntry = {
-        ...this.logEntryOf(kept, settings, angle, this.at()),
+        ...this.logEntryOf(kept, settings, part, this.at()),
         ...(came ? { clip: came.clip } : {}),
         ...(cut ? { verdicts: ['cutOff'], cutReason: cut } : {}),
       };
@@ -350,8 +350,8 @@ export class Repository {
     return (own?.after as RecordOf<T> | undefined) ?? null;
   }
 
-  private logEntryOf(kept: ShotRecord, settings: Settings, angle: number, at: string): LogEntry {
-    const shot = shotOfAngle(kept.shot, angle);
+  private logEntryOf(kept: ShotRecord, settings: Settings, part: number, at: string): LogEntry {
+    const shot = shotOfPart(kept.shot, part);
     return {
       kind: 'lynxeye/log-entry',
       version: FILE_VERSION,

@@ -2,7 +2,7 @@ import { matchSheetOf } from '@/core/together/matchSheet';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import { briefOf } from '@/core/brief/brief';
 import type { Assumed, Brief } from '@/core/brief/brief';
-import { angleCount, partName, shotOfAngle } from '@/core/records/secondAngles';
+import { cameraCount, partName, shotOfPart } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { reasonsOf } from '@/core/answer/reasons';
 import { clockOf } from '@/core/answer/clock';
@@ -20,16 +20,16 @@ import { FILE_VERSION } from '@/core/schema/versions';
 
 /** A shot solved and worded: the open file's answer, or its refusal. */
 export function answerShot(shot: Shot): Answer | RefusalFile {
-  const main = answerOne(shotOfAngle(shot, 0));
+  const main = answerOne(shotOfPart(shot, 0));
   if (main.kind === 'lynxeye/refusal') return main;
-  return { ...main, ...anglesOf(shot, main), ...secondHalfOf(shot) };
+  return { ...main, ...secondAnglesOf(shot, main), ...secondHalfOf(shot) };
 }
 
-function anglesOf(shot: Shot, main: Answer): Pick<Answer, 'secondAngles' | 'match'> {
+function secondAnglesOf(shot: Shot, main: Answer): Pick<Answer, 'secondAngles' | 'match'> {
   if (!shot.secondAngles) return {};
   const secondAngles = shot.secondAngles.map((_, at) => ({
     name: partName(shot, at + 1),
-    answer: answerOne(shotOfAngle(shot, at + 1)),
+    answer: answerOne(shotOfPart(shot, at + 1)),
   }));
   const settings = secondAngles.flatMap(({ answer }) => ('settings' in answer ? [answer.settings] : []));
   const match = matchSheetOf([main.settings, ...settings], briefOf(shot).brief.playback).map((item) => {
@@ -42,9 +42,9 @@ function anglesOf(shot: Shot, main: Answer): Pick<Answer, 'secondAngles' | 'matc
 function secondHalfOf(shot: Shot): Pick<Answer, 'secondHalf'> {
   const { pair } = shot;
   if (!pair) return {};
-  const at = angleCount(shot);
-  const second = shotOfAngle(shot, at);
-  const [first, other] = [shotOfAngle(shot, 0), second].map((half) => solve(briefOf(half).brief));
+  const at = cameraCount(shot);
+  const second = shotOfPart(shot, at);
+  const [first, other] = [shotOfPart(shot, 0), second].map((half) => solve(briefOf(half).brief));
   const half = { name: partName(shot, at), answer: answerOne(second) };
   if (!first?.solved || !other?.solved) return { secondHalf: half };
   const sheet = pairSheet(pair, first.solution, other.solution);

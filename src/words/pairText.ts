@@ -1,6 +1,6 @@
 import * as messages from '@/language/words/pair';
 import { briefOf } from '@/core/brief/brief';
-import { angleCount, partName, shotOfAngle } from '@/core/records/secondAngles';
+import { cameraCount, partName, shotOfPart } from '@/core/records/secondAngles';
 import type { Pair, Shot } from '@/core/records/shot';
 import { pairSheet, wantedBlurPct } from '@/core/together/pairSheet';
 import type { PairDemand, PairHalf, PairSheet } from '@/core/together/pairSheet';
@@ -37,8 +37,8 @@ export function turnSentence(pair: Pair, sheet: PairSheet, blurPct: number): str
 export function pairCardLines(shot: Shot): string[] {
   const { pair } = shot;
   if (!pair) return [];
-  const at = angleCount(shot);
-  const [first, second] = [0, at].map((index) => solve(briefOf(shotOfAngle(shot, index)).brief));
+  const at = cameraCount(shot);
+  const [first, second] = [0, at].map((index) => solve(briefOf(shotOfPart(shot, index)).brief));
   const lines = [
     messages.joinsByThen({ kind: PAIR_LABEL[pair.kind], shot: partName(shot, 0), shot2: partName(shot, at) }),
   ];

@@ -1,5 +1,5 @@
 import type { Gear, Outing } from '../records/outing';
-import { shotOfAngle, withAngle } from '../records/secondAngles';
+import { shotOfPart, withPart } from '../records/secondAngles';
 import type { Shot } from '../records/shot';
 import type { DayRemedy, PartPins } from './dayRemedies';
 import type { DayPart } from './schedule';
@@ -38,8 +38,8 @@ export function pinning(
     if (!part) continue;
     const before = changes.get(part.shotId);
     const change = (shot: Shot): Shot => {
-      const own = shotOfAngle(shot, part.part);
-      return withAngle(shot, part.part, { ...own, pins: { ...own.pins, ...wanted } });
+      const own = shotOfPart(shot, part.part);
+      return withPart(shot, part.part, { ...own, pins: { ...own.pins, ...wanted } });
     };
     changes.set(part.shotId, before ? (shot) => change(before(shot)) : change);
   }

@@ -4,7 +4,7 @@ import { briefOf } from '../brief/brief';
 import type { Brief } from '../brief/brief';
 import type { Outing, OutingDay, ShotEntry } from '../records/outing';
 import { inOrder } from '../records/entries';
-import { isSecondHalf, partCount, partName, shotOfAngle } from '../records/secondAngles';
+import { isSecondHalf, partCount, partName, shotOfPart } from '../records/secondAngles';
 import type { Shot } from '../records/shot';
 import type { ShotRecord } from '../records/shotRecord';
 import type { Span } from '../light/sun/day';
@@ -102,7 +102,7 @@ function partsOf(entry: ShotEntry, whole: Shot, fromMs: number): DayPart[] {
   for (let part = 0; part < partCount(whole); part += 1) {
     // A second half follows the first; other cameras run with it.
     const starts = isSecondHalf(whole, part) ? item(parts, 0).toMs : fromMs;
-    const shot = shiftedTo(shotOfAngle(whole, part), starts);
+    const shot = shiftedTo(shotOfPart(whole, part), starts);
     const { brief } = briefOf(shot);
     const stretches = stretchesOf(entry.pauses, starts, brief.limits.recordSeconds);
     parts.push({

@@ -3,14 +3,14 @@ import { copyName } from './copyName';
 import { emptyShot } from './emptyShot';
 import { rebased } from './rebased';
 import {
-  addAngle,
-  angleCount,
+  addCamera,
+  cameraCount,
   isSecondHalf,
   partCount,
   partName,
-  removeAngle,
-  shotOfAngle,
-  withAngle,
+  removeCamera,
+  shotOfPart,
+  withPart,
 } from './secondAngles';
 import { without } from '../units/without';
 import { ShotSchema } from './shot';
@@ -37,7 +37,7 @@ const pair: Shot = {
 
 describe('a camera of a shot as a shot of its own', () => {
   it('has the light and playback of the whole, and its own camera, mount and pins', () => {
-    const pole = shotOfAngle(two, 1);
+    const pole = shotOfPart(two, 1);
     expect(pole).toMatchObject({
       name: 'Run, Pole',
       light,
@@ -52,15 +52,15 @@ describe('a camera of a shot as a shot of its own', () => {
   });
 
   it('is the main camera for 0 and for one that is not there', () => {
-    const main = shotOfAngle(two, 0);
+    const main = shotOfPart(two, 0);
     expect(main).toMatchObject({ name: 'Run', mount: { kind: 'helmet' }, pins: { frameRate: 25 } });
     expect(main.secondAngles).toBeUndefined();
-    expect(shotOfAngle(two, 7)).toEqual(main);
+    expect(shotOfPart(two, 7)).toEqual(main);
   });
 
   it('puts a change of what is shared into the whole, and of what is its own into it alone', () => {
-    const changed = withAngle(two, 1, {
-      ...shotOfAngle(two, 1),
+    const changed = withPart(two, 1, {
+      ...shotOfPart(two, 1),
       light: other,
       pins: { iso: { min: 100, max: 400 } },
     });
@@ -81,42 +81,42 @@ describe('a camera of a shot as a shot of its own', () => {
   it('put back unchanged leaves the shot as it was, each of them', () => {
     for (const shot of [two, pair])
       for (let at = 0; at < partCount(shot); at++)
-        expect(withAngle(shot, at, shotOfAngle(shot, at)), `part ${at} of ${shot.name ?? ''}`).toEqual(shot);
+        expect(withPart(shot, at, shotOfPart(shot, at)), `part ${at} of ${shot.name ?? ''}`).toEqual(shot);
   });
 
   it('changed at the main camera leaves the others alone', () => {
-    const changed = withAngle(two, 0, { ...shotOfAngle(two, 0), mount: { kind: 'chest' } });
+    const changed = withPart(two, 0, { ...shotOfPart(two, 0), mount: { kind: 'chest' } });
     expect(changed.mount).toEqual({ kind: 'chest' });
     expect(changed.secondAngles).toEqual(two.secondAngles);
   });
 
   it('is added at the end and taken away by its place, the last with the list', () => {
-    const three = addAngle(two, { name: 'Bow' });
-    expect([angleCount(three), partName(three, 2)]).toEqual([3, 'Bow']);
-    expect(removeAngle(three, 1).secondAngles).toEqual([{ name: 'Bow' }]);
-    const one = removeAngle(two, 1);
+    const three = addCamera(two, { name: 'Bow' });
+    expect([cameraCount(three), partName(three, 2)]).toEqual([3, 'Bow']);
+    expect(removeCamera(three, 1).secondAngles).toEqual([{ name: 'Bow' }]);
+    const one = removeCamera(two, 1);
     expect('secondAngles' in one).toBe(false);
-    expect(angleCount(one)).toBe(1);
+    expect(cameraCount(one)).toBe(1);
   });
 });
 
 describe('the second half of a pair', () => {
   it('is a part after the cameras, under its own name', () => {
-    expect([angleCount(pair), partCount(pair)]).toEqual([1, 2]);
+    expect([cameraCount(pair), partCount(pair)]).toEqual([1, 2]);
     expect([isSecondHalf(pair, 0), isSecondHalf(pair, 1)]).toEqual([false, true]);
     expect([partName(pair, 0), partName(pair, 1)]).toEqual(['First half', 'The hut']);
-    expect(shotOfAngle(pair, 1)).toMatchObject({ name: 'Whip, The hut', light, mount: { kind: 'chest' } });
+    expect(shotOfPart(pair, 1)).toMatchObject({ name: 'Whip, The hut', light, mount: { kind: 'chest' } });
     expect(isSecondHalf(two, 1)).toBe(false);
   });
 
   it('keeps sharing the light until it gets its own, which then is not the first half’s', () => {
-    const moved = withAngle(pair, 1, { ...shotOfAngle(pair, 1), mount: { kind: 'pole' } });
+    const moved = withPart(pair, 1, { ...shotOfPart(pair, 1), mount: { kind: 'pole' } });
     expect(moved.pair!.second).toEqual({ name: 'The hut', mount: { kind: 'pole' } });
-    const inside = withAngle(pair, 1, { ...shotOfAngle(pair, 1), light: other });
+    const inside = withPart(pair, 1, { ...shotOfPart(pair, 1), light: other });
     expect(inside.light).toEqual(light);
     expect(inside.pair!.second.light).toEqual(other);
-    expect(shotOfAngle(inside, 1).light).toEqual(other);
-    expect(shotOfAngle(inside, 0).light).toEqual(light);
+    expect(shotOfPart(inside, 1).light).toEqual(other);
+    expect(shotOfPart(inside, 0).light).toEqual(light);
   });
 });
 

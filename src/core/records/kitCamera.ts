@@ -36,14 +36,14 @@ export function withKitFilter<S extends Parts>(shot: S, filter: Filter): S {
 /** Changes main camera, second angles and second half alike; the same shot when none changed. */
 function eachPart<S extends Parts>(shot: S, change: <P extends Part>(part: P) => P): S {
   const main = change(shot);
-  const angles = main.secondAngles?.map((angle) => change(angle));
-  const anglesChanged = angles?.some((angle, at) => angle !== main.secondAngles?.[at]) ?? false;
+  const others = main.secondAngles?.map((one) => change(one));
+  const othersChanged = others?.some((one, at) => one !== main.secondAngles?.[at]) ?? false;
   const second = main.pair && change(main.pair.second);
   const secondChanged = second !== main.pair?.second;
-  if (!anglesChanged && !secondChanged) return main;
+  if (!othersChanged && !secondChanged) return main;
   return {
     ...main,
-    ...(anglesChanged ? { secondAngles: angles } : {}),
+    ...(othersChanged ? { secondAngles: others } : {}),
     ...(secondChanged ? { pair: { ...main.pair, second } } : {}),
   };
 }

@@ -10,29 +10,29 @@ import { without } from '../units/without';
 const LONGEST_NAME = 120;
 const OWN = ['camera', 'mount', 'motion', 'filters', 'pins'] as const;
 
-export function angleCount(shot: Shot): number {
+export function cameraCount(shot: Shot): number {
   return 1 + (shot.secondAngles?.length ?? 0);
 }
 
 /** Every part that is filmed by itself: the cameras, and the second half of a pair after them. */
 export function partCount(shot: Shot): number {
-  return angleCount(shot) + (shot.pair ? 1 : 0);
+  return cameraCount(shot) + (shot.pair ? 1 : 0);
 }
 
 /** Whether a part is the second half of a pair. */
 export function isSecondHalf(shot: Shot, index: number): boolean {
-  return shot.pair !== undefined && index === angleCount(shot);
+  return shot.pair !== undefined && index === cameraCount(shot);
 }
 
 /** The name of a part; 0 is the main camera. */
 export function partName(shot: Shot, index: number): string {
-  if (index === 0) return shot.pair && angleCount(shot) === 1 ? 'First half' : 'Main';
+  if (index === 0) return shot.pair && cameraCount(shot) === 1 ? 'First half' : 'Main';
   if (isSecondHalf(shot, index)) return shot.pair?.second.name ?? 'Second half';
   return shot.secondAngles?.[index - 1]?.name ?? `Angle ${index + 1}`;
 }
 
 /** One part as a shot of its own; 0 is the main camera. An index that is not there gives the main camera. */
-export function shotOfAngle(shot: Shot, index: number): Shot {
+export function shotOfPart(shot: Shot, index: number): Shot {
   const main = without(without(shot, 'secondAngles'), 'pair');
   const half = isSecondHalf(shot, index);
   const part = half ? shot.pair?.second : shot.secondAngles?.[index - 1];
@@ -46,7 +46,7 @@ export function shotOfAngle(shot: Shot, index: number): Shot {
 }
 
 /** The whole shot after one of its parts changed: what is shared changes for all. */
-export function withAngle(shot: Shot, index: number, changed: Shot): Shot {
+export function withPart(shot: Shot, index: number, changed: Shot): Shot {
   const { secondAngles, pair } = shot;
   const half = isSecondHalf(shot, index);
   const old = half ? pair?.second : secondAngles?.[index - 1];
@@ -87,11 +87,11 @@ function keysOf(half: boolean): readonly ((typeof OWN)[number] | 'light')[] {
   return half ? [...OWN, 'light'] : OWN;
 }
 
-export function addAngle(shot: Shot, angle: SecondAngle): Shot {
-  return { ...shot, secondAngles: [...(shot.secondAngles ?? []), angle] };
+export function addCamera(shot: Shot, second: SecondAngle): Shot {
+  return { ...shot, secondAngles: [...(shot.secondAngles ?? []), second] };
 }
 
-export function removeAngle(shot: Shot, index: number): Shot {
+export function removeCamera(shot: Shot, index: number): Shot {
   const left = (shot.secondAngles ?? []).filter((_, at) => at !== index - 1);
   const bare = without(shot, 'secondAngles');
   return left.length === 0 ? bare : { ...bare, secondAngles: left };

@@ -5,7 +5,7 @@ import { matchSheetOf } from '../together/matchSheet';
 import { MOUNTS } from '../vocabulary/mounts';
 import { blockedShare } from '../motion/obstruction';
 import { briefOf } from '../brief/brief';
-import { addAngle, angleCount, removeAngle, shotOfAngle, withAngle } from '../records/secondAngles';
+import { addCamera, cameraCount, removeCamera, shotOfPart, withPart } from '../records/secondAngles';
 import { ShotSchema } from '../records/shot';
 import type { ShotInput } from '../records/shot';
 import { familyOf } from '../playback/cadence';
@@ -89,7 +89,7 @@ const two = (pins: ShotInput['pins'] = {}) =>
 
 describe('several cameras on one shot', () => {
   const briefsOf = (whole: ReturnType<typeof two>) =>
-    Array.from({ length: angleCount(whole) }, (_, index) => briefOf(shotOfAngle(whole, index)).brief);
+    Array.from({ length: cameraCount(whole) }, (_, index) => briefOf(shotOfPart(whole, index)).brief);
 
   it('the sheet names what differs, the joint solve removes it and says the cost', () => {
     const whole = two();
@@ -130,16 +130,16 @@ describe('several cameras on one shot', () => {
         const own = Object.fromEntries(
           Object.entries({ camera, mount, motion, filters, pins }).filter(([, value]) => value !== undefined),
         );
-        const whole = addAngle(ShotSchema.parse(main), { name: 'Bow', ...own });
+        const whole = addCamera(ShotSchema.parse(main), { name: 'Bow', ...own });
         expect(ShotSchema.parse(whole)).toEqual(whole);
         for (const index of [0, 1])
-          expect(withAngle(whole, index, shotOfAngle(whole, index)), `angle ${index}`).toEqual(whole);
-        const dimmed = withAngle(whole, 1, {
-          ...shotOfAngle(whole, 1),
+          expect(withPart(whole, index, shotOfPart(whole, index)), `angle ${index}`).toEqual(whole);
+        const dimmed = withPart(whole, 1, {
+          ...shotOfPart(whole, 1),
           light: { kind: 'range', evMin: 1, evMax: 2 },
         });
-        expect(shotOfAngle(dimmed, 0).light).toEqual({ kind: 'range', evMin: 1, evMax: 2 });
-        expect(removeAngle(whole, 1)).toEqual(ShotSchema.parse(main));
+        expect(shotOfPart(dimmed, 0).light).toEqual({ kind: 'range', evMin: 1, evMax: 2 });
+        expect(removeCamera(whole, 1)).toEqual(ShotSchema.parse(main));
       }),
       { numRuns: 100 },
     );

@@ -7,7 +7,7 @@ import { sceneOf } from '../preview/scene';
 import { meantTurn } from '../preview/take';
 import { briefOf } from '../brief/brief';
 import { emptyShot } from '../records/emptyShot';
-import { isSecondHalf, partCount, partName, shotOfAngle, withAngle } from '../records/secondAngles';
+import { isSecondHalf, partCount, partName, shotOfPart, withPart } from '../records/secondAngles';
 import { readShot } from '../records/shot';
 import type { Pair, Shot } from '../records/shot';
 import { pairSheet, planPair } from './pairSheet';
@@ -39,7 +39,7 @@ const whip = (first: Shot['pins'], second: Shot['pins'], more: Partial<Pair> = {
   },
 });
 const sheetOf = (shot: Shot): PairSheet =>
-  pairSheet(shot.pair!, solved(shotOfAngle(shot, 0)), solved(shotOfAngle(shot, 1)));
+  pairSheet(shot.pair!, solved(shotOfPart(shot, 0)), solved(shotOfPart(shot, 1)));
 const HALF: Shot['pins'] = {
   frameRate: 25,
   shutterMode: 'fixed',
@@ -82,13 +82,13 @@ describe('a whip pair', () => {
 describe('setting both halves alike', () => {
   it.each(PAIR_KINDS)('%s: gives what it asks for, and then both halves join', (kind) => {
     const loose = whip(undefined, { frameRate: 50, shutterSeconds: 1 / 400 }, { kind });
-    const briefs = [0, 1].map((at) => briefOf(shotOfAngle(loose, at)).brief) as [never, never];
+    const briefs = [0, 1].map((at) => briefOf(shotOfPart(loose, at)).brief) as [never, never];
     const plan = planPair(loose.pair!, briefs)!;
     expect(plan).not.toBeNull();
     let shot = loose;
     for (const at of [0, 1] as const)
-      shot = withAngle(shot, at, {
-        ...shotOfAngle(shot, at),
+      shot = withPart(shot, at, {
+        ...shotOfPart(shot, at),
         pins: plan.pins[at],
         motion: { panDegPerS: plan.turnDegPerS[at] },
       });
@@ -109,31 +109,31 @@ describe('the two halves in one shot', () => {
     expect(partCount(shot)).toBe(2);
     expect(isSecondHalf(shot, 1)).toBe(true);
     expect([0, 1].map((at) => partName(shot, at))).toEqual(['First half', 'To the door']);
-    expect(shotOfAngle(shot, 1).light).toEqual(shot.light);
-    expect(shotOfAngle(shot, 0).pair).toBeUndefined();
+    expect(shotOfPart(shot, 1).light).toEqual(shot.light);
+    expect(shotOfPart(shot, 0).pair).toBeUndefined();
   });
 
   it('a half that is not changed stays, and light told for the second is its own', () => {
     fc.assert(
       fc.property(fc.constantFrom(0, 1), (at) => {
-        expect(withAngle(shot, at, shotOfAngle(shot, at))).toEqual(
+        expect(withPart(shot, at, shotOfPart(shot, at))).toEqual(
           at === 0 ? shot : { ...shot, pair: { ...shot.pair!, second: { ...shot.pair!.second } } },
         );
       }),
     );
-    const evening = withAngle(shot, 1, {
-      ...shotOfAngle(shot, 1),
+    const evening = withPart(shot, 1, {
+      ...shotOfPart(shot, 1),
       light: { kind: 'range', evMin: 5, evMax: 6 },
     });
     expect(evening.light).toEqual(shot.light);
-    expect(shotOfAngle(evening, 1).light).toEqual({ kind: 'range', evMin: 5, evMax: 6 });
-    expect(shotOfAngle(evening, 0).light).toEqual(shot.light);
+    expect(shotOfPart(evening, 1).light).toEqual({ kind: 'range', evMin: 5, evMax: 6 });
+    expect(shotOfPart(evening, 0).light).toEqual(shot.light);
   });
 });
 
 describe('the join, drawn', () => {
   const shot = whip(HALF, HALF);
-  const halves = [solved(shotOfAngle(shot, 0)), solved(shotOfAngle(shot, 1))] as const;
+  const halves = [solved(shotOfPart(shot, 0)), solved(shotOfPart(shot, 1))] as const;
 
   it('whips away at the wanted rate, and comes to rest from it', () => {
     const [out, into] = joinOf(shot.pair!, sheetOf(shot), ...halves);

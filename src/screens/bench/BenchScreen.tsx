@@ -7,14 +7,14 @@ import { MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import { shotOfAngle } from '@/core/records/secondAngles';
+import { shotOfPart } from '@/core/records/secondAngles';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { MenuUnder } from '../ui/MenuUnder';
 import { OpenShot } from '../ui/OpenShot';
-import { angleEditing } from '../data/angleEditing';
+import { partEditing } from '../data/partEditing';
 import { BackToOuting } from '../ui/BackToOuting';
-import { AngleSwitch } from '../ui/AngleSwitch';
-import { placeUrl, useAngle } from '../routes';
+import { PartSwitch } from '../ui/PartSwitch';
+import { placeUrl, usePart } from '../routes';
 import { useAnswer } from '../data/useAnswer';
 import type { Solved } from '../data/useAnswer';
 import { useShotActions } from '../files/useShotActions';
@@ -33,12 +33,12 @@ export function BenchScreen(): ReactNode {
 
 function OpenBench({ record }: { record: ShotRecord }): ReactNode {
   const whole = useShotEditing(record);
-  const angle = useAngle(whole.shot);
+  const part = usePart(whole.shot);
   const { shot } = whole;
-  const angleShot = useMemo(() => shotOfAngle(shot, angle), [shot, angle]);
-  const editing = angleEditing(whole, angle, angleShot);
-  const solved = useAnswer(angleShot);
-  const shown = useLastAnswer(solved, angle);
+  const partShot = useMemo(() => shotOfPart(shot, part), [shot, part]);
+  const editing = partEditing(whole, part, partShot);
+  const solved = useAnswer(partShot);
+  const shown = useLastAnswer(solved, part);
   const actions = useShotActions(record, solved);
   return (
     <div className={styles.bench}>
@@ -57,9 +57,9 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
           }
           onBlur={() => whole.commit(messages.renameAShot)}
         />
-        <AngleSwitch shot={shot} id={record.id} place="/bench" angle={angle} />
+        <PartSwitch shot={shot} id={record.id} place="/bench" part={part} />
         <BackToOuting className={styles.toCarry ?? ''} />
-        <Link href={placeUrl('/carry', record.id, angle)} className={styles.toCarry}>
+        <Link href={placeUrl('/carry', record.id, part)} className={styles.toCarry}>
           {messages.carry}
         </Link>
         <MenuUnder menu={{ items: actions }} placement="bottomRight">
@@ -104,9 +104,9 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
 type Answered = Extract<Solved, { refusal: null }>;
 
 /** The answer, or the last one this camera had, so that a refusal does not empty the tiles. */
-function useLastAnswer(solved: Solved, angle: number): Answered | null {
-  const [last, setLast] = useState<{ answered: Answered; angle: number } | null>(null);
-  if (solved.refusal !== null) return last?.angle === angle ? last.answered : null;
-  if (solved !== last?.answered) setLast({ answered: solved, angle });
+function useLastAnswer(solved: Solved, part: number): Answered | null {
+  const [last, setLast] = useState<{ answered: Answered; part: number } | null>(null);
+  if (solved.refusal !== null) return last?.part === part ? last.answered : null;
+  if (solved !== last?.answered) setLast({ answered: solved, part });
   return solved;
 }

@@ -11,7 +11,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { shotOfAngle } from '@/core/records/secondAngles';
+import { shotOfPart } from '@/core/records/secondAngles';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { checksFor, SECOND_ROW_KEYS } from '@/words/card';
 import type { Check } from '@/words/card';
@@ -22,8 +22,8 @@ import { Empty } from '../ui/Empty';
 import { MenuUnder } from '../ui/MenuUnder';
 import { usePreference, useRepository, useLog } from '../data/repository';
 import { OpenShot } from '../ui/OpenShot';
-import { AngleSwitch } from '../ui/AngleSwitch';
-import { placeUrl, useAngle } from '../routes';
+import { PartSwitch } from '../ui/PartSwitch';
+import { placeUrl, usePart } from '../routes';
 import { useToast } from '../ui/toast';
 import { useAnswer } from '../data/useAnswer';
 import { useShotActions } from '../files/useShotActions';
@@ -44,8 +44,8 @@ export function ShotCards(): ReactNode {
 }
 
 function Card({ record, order }: { record: ShotRecord; order: readonly string[] }): ReactNode {
-  const angle = useAngle(record.shot);
-  const shot = useMemo(() => shotOfAngle(record.shot, angle), [record.shot, angle]);
+  const part = usePart(record.shot);
+  const shot = useMemo(() => shotOfPart(record.shot, part), [record.shot, part]);
   const solved = useAnswer(shot);
   const { solution, brief, refusal } = solved;
   const joins = useMemo(() => pairCardLines(record.shot), [record.shot]);
@@ -65,7 +65,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const print = (): void => window.print();
   const note = (): void => {
     if (!solution) return;
-    void repository?.record(record.id, solution.settings, angle).then(() => {
+    void repository?.record(record.id, solution.settings, part).then(() => {
       say(messages.recordedItStandsInThe);
     });
   };
@@ -77,7 +77,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   if (!solution)
     return (
       <Empty title={shotName(shot)} text={refusal.reasons.map(({ text }) => text).join('; ')}>
-        <Link href={placeUrl('/bench', record.id, angle)}>{messages.mendItOnTheBench}</Link>
+        <Link href={placeUrl('/bench', record.id, part)}>{messages.mendItOnTheBench}</Link>
       </Empty>
     );
   const { settings, holds, warnings } = solution;
@@ -88,7 +88,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
     <article className={styles.card} aria-labelledby="card-title" {...swipe}>
       <header className={styles.head}>
         <h1 id="card-title">{shotName(shot)}</h1>
-        <AngleSwitch shot={record.shot} id={record.id} place="/carry" angle={angle} />
+        <PartSwitch shot={record.shot} id={record.id} place="/carry" part={part} />
         <div className={styles.tools}>
           <Button
             type="text"

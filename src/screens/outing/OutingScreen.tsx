@@ -13,25 +13,25 @@ import { PlaceTabs } from '../ui/PlaceTabs';
 import { outingUrl, readdress, useOutingAddress } from '../routes';
 import { useWorkedDay } from '../data/workedDay';
 import { useActions } from '../shell/actions';
-import { BudgetPart } from './BudgetPart';
+import { BudgetTab } from './BudgetTab';
 import { DayHead } from './DayHead';
 import { Entries } from './Entries';
-import { FiltersPart } from './FiltersPart';
+import { FiltersTab } from './FiltersTab';
 import { newOuting } from '@/core/records/newOuting';
-import { JointPart } from './JointPart';
+import { JointTab } from './JointTab';
 import styles from './outing.module.css';
-import { PackingPart } from './PackingPart';
+import { PackingTab } from './PackingTab';
 import { DayRibbon } from './ribbon/DayRibbon';
 import { useDayEditing } from './useDayEditing';
 
-const PARTS = [
+const TABS = [
   { id: 'shots', label: messages.shots },
   { id: 'filters', label: messages.filtersAndSetUps },
   { id: 'budget', label: messages.cardPowerHeatTitle },
   { id: 'joint', label: messages.solveTogether },
   { id: 'packing', label: messages.packingAndSafety },
 ] as const;
-type Part = (typeof PARTS)[number]['id'];
+type Tab = (typeof TABS)[number]['id'];
 
 /** Outing: the day as a ribbon, and what it asks of filters, cards, power and bag. */
 export function OutingScreen(): ReactNode {
@@ -75,12 +75,12 @@ function OpenDay({
   const editing = useDayEditing(outing, day, worked);
   const query = useSearchParams();
   const wanted = query.get('part');
-  const part: Part = PARTS.find(({ id }) => id === wanted)?.id ?? 'shots';
+  const tab: Tab = TABS.find(({ id }) => id === wanted)?.id ?? 'shots';
   const chosen = query.get('entry');
   const choose = (entryId: string | null): void =>
     readdress(
       outingUrl('/outing', outing.id, day.id, {
-        ...(part === 'shots' ? {} : { part }),
+        ...(tab === 'shots' ? {} : { part: tab }),
         ...(entryId === null ? {} : { entry: entryId }),
       }),
     );
@@ -93,17 +93,17 @@ function OpenDay({
       <DayRibbon {...props} chosen={chosen} onChoose={choose} />
       <PlaceTabs
         label={messages.partsOfTheOuting}
-        tabs={PARTS}
-        open={part}
+        tabs={TABS}
+        open={tab}
         onOpen={(id) =>
           readdress(outingUrl('/outing', outing.id, day.id, id === 'shots' ? {} : { part: id }))
         }
       >
-        {part === 'shots' && <Entries {...props} chosen={chosen} onChoose={choose} />}
-        {part === 'filters' && <FiltersPart {...props} />}
-        {part === 'budget' && <BudgetPart {...props} />}
-        {part === 'joint' && <JointPart {...props} />}
-        {part === 'packing' && <PackingPart outing={outing} shots={worked.shots} />}
+        {tab === 'shots' && <Entries {...props} chosen={chosen} onChoose={choose} />}
+        {tab === 'filters' && <FiltersTab {...props} />}
+        {tab === 'budget' && <BudgetTab {...props} />}
+        {tab === 'joint' && <JointTab {...props} />}
+        {tab === 'packing' && <PackingTab outing={outing} shots={worked.shots} />}
       </PlaceTabs>
     </div>
   );

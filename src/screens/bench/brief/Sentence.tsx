@@ -11,9 +11,9 @@ import styles from './sentence.module.css';
 import { KitWord } from './KitWord';
 import { useOwnThings } from '../../data/kit';
 import { useAfterPaint } from '../../ui/useAfterPaint';
-import { PartLink } from './PartLink';
+import { PanelLink } from './PanelLink';
 import { sentenceOf } from './words';
-import type { Word } from './wordParts';
+import type { Word } from './wordControls';
 
 /** The brief as sentences whose words are controls. A solid rule under a word: you set it; a dotted one: the usual. */
 export function Sentence(told: Told): ReactNode {
@@ -102,9 +102,9 @@ function WordControl({
   if (word.kind === 'link')
     return (
       <span className={className}>
-        <PartLink part={word.part} label={`${word.name}: ${word.text(brief)}`}>
+        <PanelLink panel={word.panel} label={`${word.name}: ${word.text(brief)}`}>
           {word.text(brief)}
-        </PartLink>
+        </PanelLink>
       </span>
     );
   const value = word.value(brief);

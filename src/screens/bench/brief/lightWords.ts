@@ -10,8 +10,8 @@ import { trimmed } from '@/core/units/format';
 import { SCENE_LABEL } from '@/words/labels';
 import { LAMPS_LABEL, lightText } from '@/words/lightText';
 import { SUN_TO_START_FROM, sunWords } from './sunWords';
-import { number, options, withKey } from './wordParts';
-import type { Stretch, Word } from './wordParts';
+import { number, options, withKey } from './wordControls';
+import type { Stretch, Word } from './wordControls';
 
 /** How the run's light is told, and the limits beside it. */
 export function lightSentence(brief: Brief): Stretch[] {
@@ -108,7 +108,7 @@ function lightWords(light: Light): Stretch[] {
           name: messages.readings,
           path: 'light',
           kind: 'link',
-          part: 'readings',
+          panel: 'readings',
           text: (b) => lightText(b.light),
         },
       ];

@@ -5,8 +5,8 @@ import { USUAL_SUN } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import { without } from '@/core/units/without';
 import { placeText, SHADE_LABEL, SKY_LABEL, spanText, SUN_GROUND_LABEL } from '@/words/lightText';
-import { options } from './wordParts';
-import type { Stretch, Word } from './wordParts';
+import { options } from './wordControls';
+import type { Stretch, Word } from './wordControls';
 
 /** A place and hour to move from: nobody has said any yet. The made-up gorge of the demo, at noon. */
 export const SUN_TO_START_FROM: SunLight = {
@@ -60,7 +60,7 @@ export function sunWords(light: SunLight): Stretch[] {
       name: messages.placeAndTime,
       path: 'light',
       kind: 'link',
-      part: 'light',
+      panel: 'light',
       text: ({ light: told }) =>
         told.kind === 'sun'
           ? `${told.place ?? placeText(told)}, ${spanText(Date.parse(told.from), Date.parse(told.to), told.zone)}`

@@ -6,7 +6,7 @@ import { emptyShot } from '@/core/records/emptyShot';
 import { readShot } from '@/core/records/shot';
 import type { Shot } from '@/core/records/shot';
 import { sentenceOf } from './words';
-import type { Word } from './wordParts';
+import type { Word } from './wordControls';
 
 type Editable = Exclude<Word, { kind: 'link' }>;
 const wordsOf = (shot: Shot): Editable[] =>

@@ -22,8 +22,8 @@ import {
   SCREEN_LABEL,
 } from '@/words/labels';
 import { lightSentence } from './lightWords';
-import { inPart, number, options, subjectNumber, withKey } from './wordParts';
-import type { Stretch } from './wordParts';
+import { inSection, number, options, subjectNumber, withKey } from './wordControls';
+import type { Stretch } from './wordControls';
 
 const DELIVERIES = ['1920×1080', '3840×2160', '1080×1920', '1280×720'] as const;
 
@@ -60,7 +60,7 @@ function watched(): Stretch[] {
       kind: 'choice',
       options: options(SCREENS, SCREEN_LABEL),
       value: (b) => b.playback.screen,
-      set: inPart('playback', 'screen'),
+      set: inSection('playback', 'screen'),
     },
     messages.delivered,
     {
@@ -85,7 +85,7 @@ function watched(): Stretch[] {
       kind: 'choice',
       options: options(SCHOOL_IDS, SCHOOL_LABEL),
       value: (b) => b.look.school,
-      set: inPart('look', 'school'),
+      set: inSection('look', 'school'),
     },
     messages.withWord,
     {
@@ -95,7 +95,7 @@ function watched(): Stretch[] {
       kind: 'choice',
       options: options(GRADES, GRADE_LABEL),
       value: (b) => b.look.grade,
-      set: inPart('look', 'grade'),
+      set: inSection('look', 'grade'),
     },
     '.',
   ];
@@ -155,7 +155,7 @@ function ride(brief: Brief, own: OwnThings): Stretch[] {
             kind: 'choice' as const,
             options: options(placesOf(brief.mount.kind), PLACE_LABEL),
             value: (b: Brief) => b.mount.place ?? '',
-            set: inPart('mount', 'place'),
+            set: inSection('mount', 'place'),
           },
         ]),
     ',',
@@ -166,7 +166,7 @@ function ride(brief: Brief, own: OwnThings): Stretch[] {
       kind: 'choice',
       options: options(ACTIVITIES, ACTIVITY_LABEL),
       value: (b) => b.mount.activity,
-      set: inPart('mount', 'activity'),
+      set: inSection('mount', 'activity'),
     },
     messages.overWord,
     {
@@ -176,7 +176,7 @@ function ride(brief: Brief, own: OwnThings): Stretch[] {
       kind: 'choice',
       options: options(GROUNDS, GROUND_LABEL),
       value: (b) => b.mount.ground,
-      set: inPart('mount', 'ground'),
+      set: inSection('mount', 'ground'),
     },
     messages.groundAt,
     number('travelMps', messages.travel, 'motion', 'm/s', [0, 350, 0.5], (b) => b.motion.travelMps),

@@ -9,7 +9,7 @@ import { matchSheetOf } from '@/core/together/matchSheet';
 import { briefOf } from '@/core/brief/brief';
 import type { Brief } from '@/core/brief/brief';
 import { without } from '@/core/units/without';
-import { addAngle, angleCount, partName, removeAngle, shotOfAngle } from '@/core/records/secondAngles';
+import { addCamera, cameraCount, partName, removeCamera, shotOfPart } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { solve } from '@/core/answer/solve';
 import { solveJointly } from '@/core/together/joint';
@@ -36,7 +36,7 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
   const together = sheet.every(({ same }) => same);
   const add = (): void =>
     whole.commit(messages.addACamera, (one) =>
-      addAngle(one, {
+      addCamera(one, {
         name: messages.secondCamera,
         camera: { archetype: 'mini' },
         mount: { kind: 'chest', ...(one.mount?.activity ? { activity: one.mount.activity } : {}) },
@@ -59,8 +59,8 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
       pins: matched[0]?.pins ?? {},
       ...(one.secondAngles
         ? {
-            secondAngles: one.secondAngles.map((angle, at) => ({
-              ...angle,
+            secondAngles: one.secondAngles.map((second, at) => ({
+              ...second,
               pins: matched[at + 1]?.pins ?? {},
             })),
           }
@@ -76,7 +76,7 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
           <CameraRow key={index} id={id} whole={whole} index={index} brief={brief} outcome={outcome} />
         ))}
       </ul>
-      <Button onClick={add} disabled={angleCount(shot) >= 4}>
+      <Button onClick={add} disabled={cameraCount(shot) >= 4}>
         {messages.addACameraTitle}
       </Button>
       <h2>{messages.matchSheet}</h2>
@@ -150,8 +150,8 @@ function withoutShared(brief: Brief): Brief {
 }
 
 function camerasOf(shot: Shot) {
-  return Array.from({ length: angleCount(shot) }, (_, index) => {
-    const { brief } = briefOf(shotOfAngle(shot, index));
+  return Array.from({ length: cameraCount(shot) }, (_, index) => {
+    const { brief } = briefOf(shotOfPart(shot, index));
     return { brief, outcome: solve(brief) };
   });
 }
@@ -182,8 +182,8 @@ function CameraRow({
             onCommit={(name) =>
               whole.commit(messages.renameACamera, (one) => ({
                 ...one,
-                secondAngles: (one.secondAngles ?? []).map((angle, at) =>
-                  at === index - 1 ? { ...angle, name } : angle,
+                secondAngles: (one.secondAngles ?? []).map((second, at) =>
+                  at === index - 1 ? { ...second, name } : second,
                 ),
               }))
             }
@@ -201,7 +201,7 @@ function CameraRow({
             <Button
               type="text"
               danger
-              onClick={() => whole.commit(messages.removeACamera, (one) => removeAngle(one, index))}
+              onClick={() => whole.commit(messages.removeACamera, (one) => removeCamera(one, index))}
               aria-label={messages.removeShot({ shot: partName(shot, index) })}
             >
               {messages.remove}

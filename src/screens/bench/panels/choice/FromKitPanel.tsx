@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
 import { fromKit } from '@/core/compare/fromKit';
 import type { FromKit } from '@/core/compare/fromKit';
-import { angleCount, shotOfAngle } from '@/core/records/secondAngles';
+import { cameraCount, shotOfPart } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { fromKitText, kitThingName } from '@/words/kitRemedyText';
 import { useOwnThings } from '../../../data/kit';
@@ -16,8 +16,8 @@ import styles from '../../bench.module.css';
 
 /** The cameras of a shot by id. */
 function camerasIn(shot: Shot): (string | undefined)[] {
-  return Array.from({ length: angleCount(shot) }, (_, index) => {
-    const { camera } = shotOfAngle(shot, index);
+  return Array.from({ length: cameraCount(shot) }, (_, index) => {
+    const { camera } = shotOfPart(shot, index);
     return camera && ('profile' in camera ? camera.profile.id : camera.archetype);
   });
 }

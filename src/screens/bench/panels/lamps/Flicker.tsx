@@ -17,7 +17,7 @@ import { ChoiceField, NumberField } from '../../../ui/Fields';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import styles from '../light/light.module.css';
 import { pinnedTo } from '../../answer/pins';
-import { options, withKey } from '../../brief/wordParts';
+import { options, withKey } from '../../brief/wordControls';
 
 const RATES = [24, 25, 30, 50, 60, 100, 120];
 

@@ -9,7 +9,7 @@ import type { ReactNode } from 'react';
 import { joinOf } from '@/core/preview/joinOf';
 import type { Take } from '@/core/preview/take';
 import { briefOf } from '@/core/brief/brief';
-import { angleCount, partName, shotOfAngle, withAngle } from '@/core/records/secondAngles';
+import { cameraCount, partName, shotOfPart, withPart } from '@/core/records/secondAngles';
 import type { Pair, Shot } from '@/core/records/shot';
 import { without } from '@/core/units/without';
 import { pairSheet, planPair, wantedBlurPct } from '@/core/together/pairSheet';
@@ -27,7 +27,7 @@ import { useToast } from '../../../ui/toast';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { Player } from '../preview/Player';
 import { joined, useFilms } from '../preview/useFilms';
-import { options } from '../../brief/wordParts';
+import { options } from '../../brief/wordControls';
 import styles from './pair.module.css';
 
 /** Two shots that join: what they must share, what each must do, and the join itself, drawn. */
@@ -69,16 +69,16 @@ function newPair(shot: Shot, kind: Pair['kind']): Pair {
 function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: Pair }): ReactNode {
   const { shot } = whole;
   const { complain, say } = useToast();
-  const secondAt = angleCount(shot);
+  const secondAt = cameraCount(shot);
   const outcomes = useMemo(
-    () => [0, secondAt].map((at) => solve(briefOf(shotOfAngle(shot, at)).brief)),
+    () => [0, secondAt].map((at) => solve(briefOf(shotOfPart(shot, at)).brief)),
     [shot, secondAt],
   );
   const [first, second] = outcomes.map(solutionOf);
   const change = (label: string, more: Partial<Pair>): void =>
     whole.commit(label, (one) => (one.pair ? { ...one, pair: { ...one.pair, ...more } } : one));
   const alike = (): void => {
-    const briefs = [0, secondAt].map((at) => briefOf(shotOfAngle(shot, at)).brief);
+    const briefs = [0, secondAt].map((at) => briefOf(shotOfPart(shot, at)).brief);
     const [a, b] = briefs;
     const plan = a && b ? planPair(pair, [a, b]) : null;
     if (!plan) {
@@ -88,10 +88,10 @@ function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: P
     const turns = pair.kind === 'whip' || pair.kind === 'falling';
     whole.commit(messages.setBothHalvesAlike, (one) =>
       [0, secondAt].reduce((done, at, half) => {
-        const part = shotOfAngle(done, at);
+        const part = shotOfPart(done, at);
         const pins = plan.pins[half === 0 ? 0 : 1];
         const panDegPerS = Math.ceil(plan.turnDegPerS[half === 0 ? 0 : 1] / 5) * 5;
-        return withAngle(done, at, {
+        return withPart(done, at, {
           ...part,
           pins,
           ...(turns ? { motion: { ...part.motion, panDegPerS } } : {}),
@@ -271,7 +271,7 @@ function Checks({
           onDivide={() => undefined}
           onLoupe={() => undefined}
           onPlace={() => undefined}
-          byCard={false}
+          live={false}
         />
         <p className="quiet">{messages.theLastSecondOfThe}</p>
       </div>

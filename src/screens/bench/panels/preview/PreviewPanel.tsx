@@ -10,7 +10,7 @@ import { variantText } from '@/words/variantText';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { downloadBlob } from '../../../files/download';
 import { fileName } from '../../../files/fileName';
-import { cardKind } from './card';
+import { graphicsKind } from './graphics';
 import { LookControls } from './LookControls';
 import { Player } from './Player';
 import styles from './preview.module.css';
@@ -37,14 +37,14 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
   const [slowdown, setSlowdown] = useState<number | null>(null);
   const [scene, setScene] = useState<Scenery | 'fits'>('fits');
   // Asked once: the browser tells what draws.
-  const [kind] = useState(cardKind);
+  const [kind] = useState(graphicsKind);
   const [looked, setLooked] = useState<Looked>({
     layout: 'divide',
     divide: 0.5,
     marks: false,
     loupe: null,
     strokes: false,
-    byCard: kind === 'card',
+    live: kind === 'card',
   });
   const [place, setPlace] = useState(0);
   const look = useCallback((change: Partial<Looked>) => setLooked((old) => ({ ...old, ...change })), []);
@@ -109,7 +109,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
             onDivide={(divide) => look({ divide })}
             onLoupe={(loupe) => look({ loupe })}
             onPlace={setPlace}
-            byCard={looked.byCard}
+            live={looked.live}
           />
           <StageTools
             looked={looked}

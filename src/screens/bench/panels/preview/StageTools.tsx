@@ -2,7 +2,7 @@ import * as messages from '@/language/bench/preview';
 import { Button, Slider } from 'antd';
 import type { ReactNode } from 'react';
 import { useToast } from '../../../ui/toast';
-import type { CardKind } from './card';
+import type { GraphicsKind } from './graphics';
 import styles from './preview.module.css';
 import type { StageView } from './stage';
 import type { Films } from './useFilms';
@@ -10,7 +10,7 @@ import type { Films } from './useFilms';
 /** How the stage is looked at, beside what is on it. */
 export type Looked = Pick<StageView, 'layout' | 'divide' | 'marks' | 'loupe'> & {
   strokes: boolean;
-  byCard: boolean;
+  live: boolean;
 };
 
 /** Under the stage: where it is divided, what is marked and drawn on it, the loupe, and how far the drawing is. */
@@ -26,13 +26,13 @@ export function StageTools({
   onLook: (change: Partial<Looked>) => void;
   /** Whether two pictures share the stage. */
   divided: boolean;
-  kind: CardKind;
+  kind: GraphicsKind;
   films: Films;
   /** Saves a sheet of stills; null while there is none. */
   onSave: (() => Promise<void>) | null;
 }): ReactNode {
   const toast = useToast();
-  const { marks, strokes, loupe, byCard } = looked;
+  const { marks, strokes, loupe, live } = looked;
   return (
     <>
       {divided && (
@@ -52,8 +52,8 @@ export function StageTools({
         />
         {kind !== 'none' && (
           <Toggle
-            on={byCard}
-            onClick={() => onLook({ byCard: !byCard })}
+            on={live}
+            onClick={() => onLook({ live: !live })}
             label={kind === 'card' ? messages.drawLiveOnTheGraphics : messages.drawLive}
           />
         )}

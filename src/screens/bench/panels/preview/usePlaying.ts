@@ -1,7 +1,7 @@
 import * as messages from '@/language/bench/preview';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { RefObject } from 'react';
-import { Card } from './card';
+import { LiveDrawing } from './graphics';
 import type { Film, Films } from './useFilms';
 import { pictureAt } from './useFilms';
 import { drawStage, readColours } from './stage';
@@ -18,7 +18,7 @@ export interface Staged {
   /** The place shown when it stands still. */
   onPlace: (place: number) => void;
   /** Drawn live on the graphics card, where there is one. */
-  byCard: boolean;
+  live: boolean;
 }
 
 /** The parts of the player that are told directly at each frame, without drawing the screen anew. */
@@ -29,7 +29,7 @@ export interface StageParts {
 }
 
 /** Plays the films in step at the rate of the timeline, or stands at one frame of them. */
-export function usePlaying({ films, view, shape, timelineFps, onPlace, byCard }: Staged): StageParts & {
+export function usePlaying({ films, view, shape, timelineFps, onPlace, live }: Staged): StageParts & {
   playing: boolean;
   places: number;
   /** Plays on, or stands where it is. */
@@ -43,7 +43,7 @@ export function usePlaying({ films, view, shape, timelineFps, onPlace, byCard }:
   const range = useRef<HTMLInputElement>(null);
   const told = useRef<HTMLOutputElement>(null);
   const place = useRef(0);
-  const cards = useRef<(Card | null)[]>([]);
+  const drawings = useRef<(LiveDrawing | null)[]>([]);
   const calm = useReducedMotion();
   const [wants, setWants] = useState<boolean | null>(null);
   // Nothing moves by itself for a person who asked for less of it.
@@ -65,28 +65,28 @@ export function usePlaying({ films, view, shape, timelineFps, onPlace, byCard }:
     }
     const pictures = films.films.map((film: Film) => pictureAt(film, place.current));
     const wide = view.layout === 'sideBySide' && films.films.length > 1 ? width / 2 : width;
-    const live = films.films.map((film, side) => {
+    const drawnLive = films.films.map((film, side) => {
       const frame = film.reel.captured[film.reel.shown[place.current] ?? 0];
-      const card = byCard ? cards.current[side] : undefined;
-      return card && frame ? card.draw(frame, Math.round(wide), Math.round(wide * shape)) : null;
+      const drawing = live ? drawings.current[side] : undefined;
+      return drawing && frame ? drawing.draw(frame, Math.round(wide), Math.round(wide * shape)) : null;
     });
-    drawStage(at, backs.current, pictures, view, readColours(), live);
+    drawStage(at, backs.current, pictures, view, readColours(), drawnLive);
     if (range.current) range.current.value = String(place.current);
     if (told.current)
       told.current.textContent = messages.currentOfPlaces({ current: place.current + 1, places });
-  }, [films, view, places, shape, byCard]);
+  }, [films, view, places, shape, live]);
 
   const takes = films.films;
   useEffect(() => {
-    if (!byCard) return;
-    const made = takes.map(({ take }) => Card.of(take));
-    cards.current = made;
+    if (!live) return;
+    const made = takes.map(({ take }) => LiveDrawing.of(take));
+    drawings.current = made;
     return () => {
-      cards.current = [];
-      for (const card of made) card?.close();
+      drawings.current = [];
+      for (const drawing of made) drawing?.close();
     };
-    // A card is made for a take, not for each picture of it that comes.
-  }, [byCard, takes]);
+    // A drawing is made for a take, not for each picture of it that comes.
+  }, [live, takes]);
 
   useEffect(() => {
     place.current = Math.min(place.current, Math.max(0, places - 1));

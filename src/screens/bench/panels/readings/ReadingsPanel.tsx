@@ -15,10 +15,10 @@ import { NumberField, TextField } from '../../../ui/Fields';
 import { useIncoming } from '../../../files/incoming';
 import { pickFiles } from '../../../files/pickFile';
 import type { ShotEditing } from '../../../data/useShotEditing';
-import { PhotoCard } from './PhotoCard';
+import { PhotoReading } from './PhotoReading';
 import { adding, changing, readingsOf, removing, usualLux, usualReading, widened } from './readingEditing';
 import styles from './readings.module.css';
-import { isTrackName, TrackCard } from './TrackCard';
+import { isTrackName, TrackReading } from './TrackReading';
 
 const PHOTOS = '.jpg,.jpeg,.heic,.heif,.png,.tif,.tiff,.webp,image/*';
 const TRACKS = '.gpx,.kml,.tcx,application/gpx+xml,application/vnd.google-earth.kml+xml';
@@ -123,7 +123,7 @@ export function ReadingsPanel({
       </section>
       {files.map((file) =>
         isTrackName(file.name) ? (
-          <TrackCard
+          <TrackReading
             key={fileKey(file)}
             file={file}
             solution={solution}
@@ -131,7 +131,7 @@ export function ReadingsPanel({
             onClose={close(file)}
           />
         ) : (
-          <PhotoCard
+          <PhotoReading
             key={fileKey(file)}
             file={file}
             solution={solution}

@@ -17,7 +17,7 @@ import { durationText, filterText } from '@/words/settingText';
 import { ChoiceField, NumberField } from '../../../ui/Fields';
 import { Figures } from '../../../ui/Figures';
 import type { ShotEditing } from '../../../data/useShotEditing';
-import { options } from '../../brief/wordParts';
+import { options } from '../../brief/wordControls';
 import styles from './timeLapse.module.css';
 
 /** Pictures at an interval and loops that keep the last minutes, worked out for this shot's camera, light and filters. */

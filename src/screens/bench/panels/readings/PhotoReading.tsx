@@ -19,7 +19,7 @@ import type { ShotEditing } from '../../../data/useShotEditing';
 import { atPlace, changingSun, startingAt } from '../light/sunEditing';
 import { loadPlaces, zoneAt } from '../light/usePlaces';
 import { SUN_TO_START_FROM } from '../../brief/sunWords';
-import { FileCard } from './FileCard';
+import { FileReading } from './FileReading';
 import { adding, readingOfPhoto } from './readingEditing';
 import styles from './readings.module.css';
 import { useFileJob } from './useFileJob';
@@ -39,7 +39,7 @@ async function readFile(file: File): Promise<PhotoJob> {
 }
 
 /** A photograph dropped in: what light it saw, and how far its picture came out from that. */
-export function PhotoCard({
+export function PhotoReading({
   file,
   solution,
   editing,
@@ -52,7 +52,7 @@ export function PhotoCard({
 }): ReactNode {
   const job = useFileJob(file, readFile);
   return (
-    <FileCard title={file.name} job={job} onClose={onClose}>
+    <FileReading title={file.name} job={job} onClose={onClose}>
       {({ read, tone }) =>
         read.ok ? (
           <Facts facts={read.facts} tone={tone} name={file.name} solution={solution} editing={editing} />
@@ -63,7 +63,7 @@ export function PhotoCard({
           </div>
         )
       }
-    </FileCard>
+    </FileReading>
   );
 }
 

@@ -21,7 +21,7 @@ import styles from './outing.module.css';
 const PRESET_KEYS = CARD_KEYS.filter((key) => key !== 'filter');
 
 /** When a filter is changed and what one change fewer would cost; which set-ups are stored, and whom they serve. */
-export function FiltersPart({
+export function FiltersTab({
   outing,
   day,
   worked,

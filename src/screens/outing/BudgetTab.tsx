@@ -20,7 +20,7 @@ import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 
 /** Card by card, cell by cell and degree by degree: what lasts, what does not, and what would cure it. */
-export function BudgetPart({
+export function BudgetTab({
   outing,
   worked,
   editing,

@@ -19,7 +19,7 @@ import { durationText, evText } from '@/words/settingText';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { loadPlaces, zoneAt } from '../light/usePlaces';
 import { ClockField } from '../../../ui/Fields';
-import { FileCard } from './FileCard';
+import { FileReading } from './FileReading';
 import styles from './readings.module.css';
 import { TrackDrawing } from './TrackDrawing';
 import { useFileJob } from './useFileJob';
@@ -52,7 +52,7 @@ async function readFile(file: File): Promise<Read> {
 }
 
 /** A track dropped in: how fast and which way, and what the sun makes of it minute by minute. */
-export function TrackCard({
+export function TrackReading({
   file,
   solution,
   editing,
@@ -66,7 +66,7 @@ export function TrackCard({
   const job = useFileJob(file, readFile);
   const title = job.state === 'done' && job.result.track.ok ? job.result.track.name : null;
   return (
-    <FileCard title={title ?? file.name} job={job} onClose={onClose}>
+    <FileReading title={title ?? file.name} job={job} onClose={onClose}>
       {({ track, zone, country }) =>
         track.ok ? (
           <Facts track={track} zone={zone} country={country} solution={solution} editing={editing} />
@@ -80,7 +80,7 @@ export function TrackCard({
           </p>
         )
       }
-    </FileCard>
+    </FileReading>
   );
 }
 

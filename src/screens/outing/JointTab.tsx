@@ -23,7 +23,7 @@ type State =
   | { kind: 'done'; joint: JointDay; ms: number; left: readonly string[] };
 
 /** The day's shots solved together: what would change, why, and what it saves; taken all at once or one by one. */
-export function JointPart({
+export function JointTab({
   outing,
   worked,
   editing,

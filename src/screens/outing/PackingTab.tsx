@@ -14,7 +14,7 @@ import { useTicks } from '../data/setups';
 import styles from './outing.module.css';
 
 /** What goes into the bag for all days, and what to read once before going. */
-export function PackingPart({
+export function PackingTab({
   outing,
   shots,
 }: {

@@ -10,16 +10,16 @@ import type { PlacePath } from '../routes';
 import styles from './ui.module.css';
 
 /** The cameras of a shot, when there are several, each a link of its own. */
-export function AngleSwitch({
+export function PartSwitch({
   shot,
   id,
   place,
-  angle,
+  part,
 }: {
   shot: Shot;
   id: string;
   place: PlacePath;
-  angle: number;
+  part: number;
 }): ReactNode {
   const count = partCount(shot);
   if (count === 1) return null;
@@ -33,7 +33,7 @@ export function AngleSwitch({
           key={index}
           href={placeUrl(place, id, index)}
           prefetch={false}
-          aria-current={index === angle ? 'page' : undefined}
+          aria-current={index === part ? 'page' : undefined}
         >
           {partName(shot, index)}
         </Link>

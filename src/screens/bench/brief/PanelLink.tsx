@@ -4,18 +4,18 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
 
-/** Opens a part of the Bench below, on the same shot and camera. */
-export function PartLink({
-  part,
+/** Opens a panel of the Bench below, on the same shot and camera. */
+export function PanelLink({
+  panel,
   label,
   children,
 }: {
-  part: string;
+  panel: string;
   label?: string;
   children: ReactNode;
 }): ReactNode {
   const next = new URLSearchParams(useSearchParams());
-  next.set('part', part);
+  next.set('part', panel);
   return (
     <Link href={`/bench?${next.toString()}#bench-part`} replace aria-label={label}>
       {children}

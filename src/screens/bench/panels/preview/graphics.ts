@@ -14,10 +14,10 @@ import { FRAGMENT, MOST_SURFACES, VERTEX } from './takeShader';
 /** Drawing on the processor, however it is called: no card worth asking. */
 const SOFTWARE = /swiftshader|llvmpipe|software|basic render/i;
 
-export type CardKind = 'card' | 'software' | 'none';
+export type GraphicsKind = 'card' | 'software' | 'none';
 
 /** Whether there is a graphics card, only something that plays one, or neither. */
-export function cardKind(): CardKind {
+export function graphicsKind(): GraphicsKind {
   const context = document.createElement('canvas').getContext('webgl2');
   if (!context) return 'none';
   const told = context.getExtension('WEBGL_debug_renderer_info');
@@ -27,15 +27,15 @@ export function cardKind(): CardKind {
 }
 
 /** Draws a take live on a graphics card, each frame when it is wanted. `null` where the browser gives none. */
-export class Card {
+export class LiveDrawing {
   private readonly uniforms = new Map<string, WebGLUniformLocation | null>();
   private readonly path: CameraPath;
 
-  static of(take: Take): Card | null {
+  static of(take: Take): LiveDrawing | null {
     const canvas = document.createElement('canvas');
     const gl = canvas.getContext('webgl2', { antialias: false, preserveDrawingBuffer: true });
     const program = gl && linked(gl);
-    return program ? new Card(take, canvas, gl, program) : null;
+    return program ? new LiveDrawing(take, canvas, gl, program) : null;
   }
 
   private constructor(

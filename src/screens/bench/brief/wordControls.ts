@@ -22,10 +22,10 @@ export type Word = { id: string; name: string; path: string } & (
       set: (shot: Shot, value: number | null, brief: Brief) => Shot;
     }
   | {
-      /** What is edited in a part of the Bench below. */
+      /** What is edited in a panel of the Bench below. */
       kind: 'link';
       text: (brief: Brief) => string;
-      part: string;
+      panel: string;
     }
 );
 
@@ -36,39 +36,39 @@ export const options = <T extends string>(
   label: Record<T, string>,
 ): { value: T; label: string }[] => ids.map((value) => ({ value, label: label[value] }));
 
-/** A part of the shot with one key set, or left out; the part goes when it is empty. */
-export type PartName = 'playback' | 'look' | 'mount' | 'motion' | 'limits';
+/** A section of the shot with one key set, or left out; the section goes when it is empty. */
+export type SectionName = 'playback' | 'look' | 'mount' | 'motion' | 'limits';
 
-export function withKey(shot: Shot, part: PartName, key: string, value: unknown): Shot {
-  const { [part]: before, ...others } = shot;
+export function withKey(shot: Shot, section: SectionName, key: string, value: unknown): Shot {
+  const { [section]: before, ...others } = shot;
   const kept = Object.fromEntries(Object.entries(before ?? {}).filter(([name]) => name !== key));
   const after = value === null ? kept : { ...kept, [key]: value };
-  return Object.keys(after).length === 0 ? others : { ...others, [part]: after };
+  return Object.keys(after).length === 0 ? others : { ...others, [section]: after };
 }
 
-export const inPart =
-  (part: PartName, key: string) =>
+export const inSection =
+  (section: SectionName, key: string) =>
   (shot: Shot, value: unknown): Shot =>
-    withKey(shot, part, key, value);
+    withKey(shot, section, key, value);
 
 export const number = (
   id: string,
   name: string,
-  part: PartName,
+  section: SectionName,
   unit: string,
   [min, max, step]: readonly [number, number, number],
   value: (brief: Brief) => number,
 ): NumberWord => ({
   id,
   name,
-  path: `${part}.${id}`,
+  path: `${section}.${id}`,
   kind: 'number',
   unit,
   min,
   max,
   step,
   value,
-  set: inPart(part, id),
+  set: inSection(section, id),
 });
 
 export const subjectNumber = (

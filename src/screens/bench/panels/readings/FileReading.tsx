@@ -8,7 +8,7 @@ import type { FileJob } from './useFileJob';
 import styles from './readings.module.css';
 
 /** A file being read: its name, how far the reading is, and what came of it. */
-export function FileCard<T>({
+export function FileReading<T>({
   title,
   job,
   onClose,
