@@ -61,10 +61,18 @@ export function Codes({
       {messages.backToTheCards}
     </Link>
   );
-  if (!whole.sheet) return <p className="quiet">{messages.workingTheDayOut}</p>;
+  const title = <h1 className="unseen">{outing.name}</h1>;
+  if (!whole.sheet)
+    return (
+      <>
+        {title}
+        <p className="quiet">{messages.workingTheDayOut}</p>
+      </>
+    );
   if (!shown)
     return (
       <div className={styles.day}>
+        {title}
         {back}
         <p>{messages.noCameraOfThisDay}</p>
       </div>
