@@ -165,16 +165,19 @@ function cardPass(
   const room = (at: number): number => usableGb(cards[at]?.capacityGb ?? 0) * 1e9;
   const total = cards.reduce((sum, _, at) => sum + room(at), 0);
   const course: { atMs: number; share: number }[] = [];
+  let spares = cards.map((_, at) => at).slice(1);
   let card = 0;
   let left = room(0);
   let out: Cut | null = null;
   let full = false;
   stretches.forEach((stretch, at) => {
     if (stretch.first || stretch.chance) {
-      // Until the next chance this card must do; the next one goes in where this would not.
+      // Until the next chance this card must do; another goes in where this would not.
       const need = untilNextChance(stretches, at, bytesOf);
-      while ((full || need > left) && card + 1 < cards.length && (full || room(card + 1) > left)) {
-        card += 1;
+      const next = full || need > left ? betterCard(spares, room, need, full ? 0 : left) : undefined;
+      if (next !== undefined) {
+        spares = spares.filter((one) => one !== next);
+        card = next;
         left = room(card);
         full = false;
         acts.push({
@@ -185,7 +188,8 @@ function cardPass(
         });
       }
     }
-    const share = (): number => (total > 0 ? (left + sumAfter(card, cards.length, room)) / total : 0);
+    const share = (): number =>
+      total > 0 ? (left + spares.reduce((sum, spare) => sum + room(spare), 0)) / total : 0;
     course.push({ atMs: stretch.fromMs, share: share() });
     const need = bytesOf(stretch);
     const fits = Math.min(need, left);
@@ -205,10 +209,15 @@ function cardPass(
   };
 }
 
-function sumAfter(card: number, count: number, room: (at: number) => number): number {
-  let sum = 0;
-  for (let at = card + 1; at < count; at += 1) sum += room(at);
-  return sum;
+/** The first spare that holds what is needed, else the roomiest that holds more than is left; `undefined`: none. */
+function betterCard(
+  spares: readonly number[],
+  room: (at: number) => number,
+  need: number,
+  left: number,
+): number | undefined {
+  const roomier = spares.filter((at) => room(at) > left);
+  return roomier.find((at) => room(at) >= need) ?? roomier.sort((a, b) => room(b) - room(a))[0];
 }
 
 /** What is asked from this stretch up to the next at which the camera can be touched. */
