@@ -14,7 +14,7 @@ import type { DaySheet, Memo } from './daySheet';
 import { airAtC, minutesUntil, pausePlan, temperatureAfter } from './heat';
 import { costOf, jointDay } from './jointDay';
 import { packingOf, safetyCards } from './packing';
-import { chanceIn, scheduleOf, shiftedIso } from './schedule';
+import { chanceIn, scheduleOf } from './schedule';
 import type { Schedule } from './schedule';
 import { coldShare } from '../camera/power';
 
@@ -295,10 +295,5 @@ describe('a schedule', () => {
     expect(chanceIn(pause('travel'), 'a', gap)).toBeNull();
     expect(chanceIn([], 'a', gap)).toEqual(gap);
     expect(chanceIn([], 'a', { fromMs: 0, toMs: 300_000 })).toBeNull();
-  });
-
-  it('moves an instant at its own offset', () => {
-    expect(shiftedIso('2026-10-03T10:10:00+02:00', 3_600_000)).toBe('2026-10-03T11:10:00+02:00');
-    expect(shiftedIso('2026-10-03T23:30:00Z', 3_600_000)).toBe('2026-10-04T00:30:00Z');
   });
 });
