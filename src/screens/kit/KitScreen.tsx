@@ -28,7 +28,8 @@ export function KitScreen(): ReactNode {
   const [away, setAway] = useState(false);
   if (!kit) return null;
   const shown = kit.filter(({ archived, id }) => away || !archived || id === openId);
-  const open = kit.find(({ id }) => id === openId) ?? shown[0];
+  // One just added is in the address a moment before it is in the list: no other is opened meanwhile.
+  const open = openId === null ? shown[0] : kit.find(({ id }) => id === openId);
   const go = (id: string): void => router.push(`/kit?item=${encodeURIComponent(id)}`);
   const add = (what: ThingKind): void =>
     void repository
@@ -50,7 +51,7 @@ export function KitScreen(): ReactNode {
   return (
     <>
       <h1>{messages.kit}</h1>
-      <div className={styles.kit} data-chosen={openId !== null}>
+      <div className={styles.kit} data-chosen={openId !== null && open !== undefined}>
         <nav aria-label={messages.thingsInTheKit} className={styles.list}>
           {THING_KINDS.map((what) => (
             <section key={what} aria-labelledby={`things-${what}`}>
@@ -96,7 +97,7 @@ export function KitScreen(): ReactNode {
         </nav>
         {open ? (
           <Detail key={open.id} item={open} onOpen={go} />
-        ) : (
+        ) : kit.length > 0 ? null : (
           <Empty title={messages.nothingInTheKitYet} text={messages.addACameraLikeOne} />
         )}
       </div>

@@ -1,4 +1,12 @@
-import { cleanup } from '@testing-library/react';
-import { afterEach } from 'vitest';
+import { cleanup, configure } from '@testing-library/react';
+import { afterEach, beforeEach, vi } from 'vitest';
+import { navigation, visit } from './address';
 
+vi.mock('next/navigation', () => navigation);
+
+// What was looked for and not found is told without the whole page.
+// Whether a part is hidden by styles is for the browser's tests: working it out takes most of the time here.
+configure({ defaultHidden: true, getElementError: (message) => new Error(message?.split('\n\n')[0] ?? '') });
+
+beforeEach(() => visit('/'));
 afterEach(cleanup);

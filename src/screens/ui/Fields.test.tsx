@@ -16,6 +16,20 @@ describe('a field of a number', () => {
     expect(commit).toHaveBeenCalledExactlyOnceWith(7);
   });
 
+  it('commits the nearest it may be when what was typed is out of bounds, left or by Enter', async () => {
+    const commit = vi.fn();
+    const user = userEvent.setup();
+    render(<NumberField label="Speed" value={4} min={0} max={60} onCommit={commit} />);
+    const field = screen.getByRole('spinbutton', { name: 'Speed' });
+    await user.clear(field);
+    await user.type(field, '999');
+    await user.tab();
+    expect(commit).toHaveBeenCalledExactlyOnceWith(60);
+    await user.clear(field);
+    await user.type(field, '-5{Enter}');
+    expect(commit).toHaveBeenLastCalledWith(0);
+  });
+
   it('is not emptied, unless empty means something', async () => {
     const commit = vi.fn();
     const user = userEvent.setup();

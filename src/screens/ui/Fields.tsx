@@ -32,17 +32,19 @@ export function NumberField({
   onCommit: Commit<number | undefined>;
 }): ReactNode {
   const id = useId();
-  const { typed, type, leave, give, refused } = useTyped<number | null>();
+  const { typed, now, type, leave, give, refused } = useTyped<number | null>();
   const commit = (): void => {
-    if (typed === undefined) return;
-    if (typed === null && (placeholder === undefined || value === undefined)) leave();
-    else if (typed === value) leave();
-    else give(() => onCommit(typed ?? undefined));
+    const last = now();
+    if (last === undefined) return;
+    if (last === null && (placeholder === undefined || value === undefined)) leave();
+    else if (last === value) leave();
+    else give(() => onCommit(last ?? undefined));
   };
   return (
     <div className={styles.field}>
       <label htmlFor={id}>{label}</label>
-      <span>
+      {/* Left is heard around the library's field, which rights what was typed when it is left. */}
+      <span onBlur={commit}>
         <InputNumber
           id={id}
           value={typed === undefined ? (value ?? null) : typed}
@@ -52,7 +54,6 @@ export function NumberField({
           {...(placeholder === undefined ? {} : { placeholder })}
           {...(refused === null ? {} : { status: 'error' as const })}
           onChange={type}
-          onBlur={commit}
           onPressEnter={commit}
         />
         {unit !== '' && <span className={styles.unit}> {unit}</span>}

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { writeFaultText } from '../data/writeFault';
 
 /** Takes a value; what is given back settles when it is written, and rejects when it could not be. */
@@ -7,6 +7,8 @@ export type Commit<V> = (value: V) => unknown;
 export interface Typed<V> {
   /** What stands in the field and is not written yet; undefined: what is kept. */
   typed: V | undefined;
+  /** The same for one who acts on it: a field that rights what was typed says so in the event in which it is left. */
+  now: () => V | undefined;
   type: (value: V) => void;
   /** Back to what is kept. */
   leave: () => void;
@@ -20,27 +22,33 @@ export interface Typed<V> {
 export function useTyped<V>(): Typed<V> {
   const [typed, setTyped] = useState<V | undefined>(undefined);
   const [refused, setRefused] = useState<string | null>(null);
+  const latest = useRef<V | undefined>(undefined);
+  const stand = (value: V | undefined): void => {
+    latest.current = value;
+    setTyped(value);
+  };
   const leave = (): void => {
-    setTyped(undefined);
+    stand(undefined);
     setRefused(null);
   };
   return {
     typed,
+    now: () => latest.current,
     type: (value) => {
-      setTyped(value);
+      stand(value);
       setRefused(null);
     },
     leave,
     give: (commit) => {
+      const value = latest.current;
       const given = commit();
       if (!(given instanceof Promise)) leave();
       else
         given.then(
-          () =>
-            setTyped((now) => {
-              // Typed on meanwhile: that is still to be written.
-              return now === typed ? undefined : now;
-            }),
+          () => {
+            // Typed on meanwhile: that is still to be written.
+            if (latest.current === value) stand(undefined);
+          },
           (error: unknown) => setRefused(writeFaultText(error)),
         );
     },
@@ -64,13 +72,14 @@ export function useTypedText(
   accept: (typed: string) => string | null,
   onCommit: Commit<string>,
 ): TypedText {
-  const { typed, type, leave, give, refused } = useTyped<string>();
+  const { typed, now, type, leave, give, refused } = useTyped<string>();
   return {
     value: typed ?? kept,
     status: refused === null ? '' : 'error',
     onType: type,
     onLeave: () => {
-      const next = typed === undefined ? null : accept(typed);
+      const last = now();
+      const next = last === undefined ? null : accept(last);
       if (next === null || next === kept) leave();
       else give(() => onCommit(next));
     },

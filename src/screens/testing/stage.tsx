@@ -1,0 +1,49 @@
+import 'fake-indexeddb/auto';
+import { render } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { UserEvent } from '@testing-library/user-event';
+import type { ReactNode } from 'react';
+import type { Backup } from '@/core/records/backup';
+import { openDatabase } from '@/store/database';
+import type { Database } from '@/store/database';
+import { Repository } from '@/store/repository';
+import { makeDemo } from '../../../demo/makeDemo';
+import { RepositoryContext } from '../data/repository';
+
+/** A page over a person's data in a database of its own: the demo, or what is given. */
+export interface Stage {
+  database: Database;
+  repository: Repository;
+  user: UserEvent;
+  /** What is shown, and what replaces it. */
+  show: (screen: ReactNode) => void;
+  close: () => Promise<void>;
+}
+
+export async function openStage(data: Backup = makeDemo()): Promise<Stage> {
+  let count = 0;
+  const database = openDatabase(`stage-${Math.random()}`);
+  const repository = new Repository(database, {
+    tab: 'this',
+    now: () => new Date(Date.parse('2026-10-01T09:00:00Z') + ++count * 1000),
+    newId: () => `new-${++count}`,
+  });
+  await repository.restore(data);
+  const around = (screen: ReactNode): ReactNode => (
+    <RepositoryContext value={repository}>{screen}</RepositoryContext>
+  );
+  let shown: ReturnType<typeof render> | null = null;
+  return {
+    database,
+    repository,
+    user: userEvent.setup(),
+    show: (screen) => {
+      if (shown) shown.rerender(around(screen));
+      else shown = render(around(screen));
+    },
+    close: async () => {
+      shown?.unmount();
+      await database.delete();
+    },
+  };
+}
