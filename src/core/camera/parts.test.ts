@@ -18,10 +18,10 @@ describe('parts of a camera', () => {
           'large',
           'L',
         );
-        const filterChange = (text: string): string =>
+        const renamedIn = (text: string): string =>
           text.replaceAll('"mid"', '"middle"').replaceAll('"large"', '"L"');
         expect(CameraProfileSchema.safeParse(renamed).success).toBe(true);
-        expect(plainModes(renamed)).toEqual(plainModes(profile).map(filterChange).sort());
+        expect(plainModes(renamed)).toEqual(plainModes(profile).map(renamedIn).sort());
       }),
       { numRuns: 100 },
     );

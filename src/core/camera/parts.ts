@@ -7,7 +7,7 @@ export function renamedPart(
   from: string,
   to: string,
 ): CameraProfile {
-  const filterChange = (ids: readonly string[]): string[] => ids.map((id) => (id === from ? to : id));
+  const renamed = (ids: readonly string[]): string[] => ids.map((id) => (id === from ? to : id));
   const described =
     part === 'views'
       ? { views: profile.views.map((one) => (one.id === from ? { ...one, id: to } : one)) }
@@ -16,10 +16,10 @@ export function renamedPart(
     ...profile,
     ...described,
     ...(part === 'views' && profile.standardView === from ? { standardView: to } : {}),
-    rules: profile.rules.map((rule) => ({ ...rule, [part]: filterChange(rule[part]) })),
+    rules: profile.rules.map((rule) => ({ ...rule, [part]: renamed(rule[part]) })),
     limits: profile.limits.map(({ says, where }) => {
       const named = where[part];
-      return { says, where: named ? { ...where, [part]: filterChange(named) } : where };
+      return { says, where: named ? { ...where, [part]: renamed(named) } : where };
     }),
   };
 }

@@ -1,11 +1,12 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import type { KitItem, Thing } from '@/core/records/kitItem';
+import type { KitItem } from '@/core/records/kitItem';
 import { THING_KINDS } from '@/core/records/kitItem';
 import { THING_LABEL } from '@/words/cameraText';
 import { makeDemo } from '../../../demo/makeDemo';
 import { visit, visited } from '../testing/address';
 import { enter } from '../testing/enter';
+import type { Region } from '../testing/region';
 import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
 import { KitScreen } from './KitScreen';
@@ -17,9 +18,8 @@ beforeEach(async () => {
 afterEach(() => stage.close());
 
 const item = async (id: string): Promise<KitItem> => (await stage.database.kit.get(id))!;
-const thing = async <W extends Thing['what']>(id: string): Promise<Extract<Thing, { what: W }>> =>
-  (await item(id)).thing as Extract<Thing, { what: W }>;
-const open = async (id: string): Promise<ReturnType<typeof within>> => {
+const thing = async (id: string): Promise<Record<string, unknown>> => ({ ...(await item(id)).thing });
+const open = async (id: string): Promise<Region> => {
   visit(`/kit?item=${id}`);
   stage.show(<KitScreen />);
   return within(await screen.findByRole('article'));
@@ -27,7 +27,7 @@ const open = async (id: string): Promise<ReturnType<typeof within>> => {
 const opened = (): string => new URL(visited(), 'http://x').searchParams.get('item') ?? '';
 
 /** The list, with a thing of few figures open. */
-const openList = async (): Promise<ReturnType<typeof within>> => {
+const openList = async (): Promise<Region> => {
   visit('/kit?item=demo-kit-bank');
   stage.show(<KitScreen />);
   return within(await screen.findByRole('navigation'));
@@ -66,20 +66,19 @@ describe('the kit', () => {
     const [first] = await screen.findAllByRole('menuitem');
     await stage.user.click(first!);
     await waitFor(() => expect(opened()).not.toBe('demo-kit-bank'));
-    const { profile } = await thing<'camera'>(opened());
     expect(makeDemo().kit.map((one) => one.id)).not.toContain(opened());
-    expect(profile.id).toBe(opened());
-    expect(profile.name).toMatch(/^My /);
+    const { profile } = await thing(opened());
+    expect(profile).toMatchObject({ id: opened(), name: expect.stringMatching(/^My /) as string });
   });
 
   it('copies a thing as another one and leaves the first alone', async () => {
     const detail = await open('demo-kit-card-64');
     await stage.user.click(detail.getByRole('button', { name: 'Copy' }));
     await waitFor(() => expect(opened()).not.toBe('demo-kit-card-64'));
-    const copy = await thing<'card'>(opened());
+    const copy = await thing(opened());
     expect(copy.capacityGb).toBe(64);
     expect(copy.name).not.toBe('Card 64 GB');
-    expect((await thing<'card'>('demo-kit-card-64')).name).toBe('Card 64 GB');
+    expect((await thing('demo-kit-card-64')).name).toBe('Card 64 GB');
   });
 
   it('puts a thing away, shows it on demand, and takes it out again', async () => {
@@ -119,16 +118,16 @@ describe('the figures of a thing', () => {
   it('are kept as they are left, counts as whole numbers', async () => {
     const detail = await open('demo-kit-cells');
     enter(detail.getByRole('spinbutton', { name: 'Charge' }), '2.1');
-    await waitFor(async () => expect((await thing<'cell'>('demo-kit-cells')).ampereHours).toBe(2.1));
+    await waitFor(async () => expect((await thing('demo-kit-cells')).ampereHours).toBe(2.1));
     enter(detail.getByRole('spinbutton', { name: 'How many' }), '4.4');
-    await waitFor(async () => expect((await thing<'cell'>('demo-kit-cells')).count).toBe(4));
-    expect((await thing<'cell'>('demo-kit-cells')).volts).toBe(3.85);
+    await waitFor(async () => expect((await thing('demo-kit-cells')).count).toBe(4));
+    expect((await thing('demo-kit-cells')).volts).toBe(3.85);
   });
 
   it('keep to their bounds', async () => {
     const detail = await open('demo-kit-card-64');
     enter(detail.getByRole('spinbutton', { name: 'Capacity' }), '99999');
-    await waitFor(async () => expect((await thing<'card'>('demo-kit-card-64')).capacityGb).toBe(16_384));
+    await waitFor(async () => expect((await thing('demo-kit-card-64')).capacityGb).toBe(16_384));
   });
 
   it('of a mount start with what is usual, and forget its place when the kind is another', async () => {
@@ -136,15 +135,15 @@ describe('the figures of a thing', () => {
     const shake = detail.getByRole('spinbutton', { name: 'Shake measured' });
     expect(shake.getAttribute('placeholder')).toMatch(/^usual \d/);
     enter(shake, '7.5');
-    await waitFor(async () => expect((await thing<'mount'>('demo-kit-long-pole')).shakeDegPerSRms).toBe(7.5));
+    await waitFor(async () => expect((await thing('demo-kit-long-pole')).shakeDegPerSRms).toBe(7.5));
     enter(shake, '');
     await waitFor(async () =>
-      expect(await thing<'mount'>('demo-kit-long-pole')).not.toHaveProperty('shakeDegPerSRms'),
+      expect(await thing('demo-kit-long-pole')).not.toHaveProperty('shakeDegPerSRms'),
     );
     await stage.user.click(detail.getByRole('combobox', { name: 'Kind' }));
     await stage.user.click(await screen.findByTitle('chest'));
     await waitFor(async () =>
-      expect(await thing<'mount'>('demo-kit-long-pole')).toEqual({
+      expect(await thing('demo-kit-long-pole')).toEqual({
         what: 'mount',
         name: 'Long pole',
         kind: 'chest',
@@ -158,7 +157,7 @@ describe('the figures of a thing', () => {
     await waitFor(async () => expect((await item('demo-kit-filter-nd8')).note).toBe('Scratched at the rim'));
     enter(detail.getByRole('spinbutton', { name: 'By its label' }), '3.3');
     await waitFor(async () =>
-      expect((await thing<'filter'>('demo-kit-filter-nd8')).filter).toMatchObject({ stops: 3.3 }),
+      expect((await thing('demo-kit-filter-nd8')).filter).toMatchObject({ stops: 3.3 }),
     );
   });
 
@@ -166,7 +165,7 @@ describe('the figures of a thing', () => {
     const detail = await open('demo-kit-filter-nd4');
     await stage.user.click(detail.getByRole('combobox', { name: 'Kind' }));
     await stage.user.click(await screen.findByTitle(/^variable/));
-    const variable = async (): Promise<unknown> => (await thing<'filter'>('demo-kit-filter-nd4')).filter;
+    const variable = async (): Promise<unknown> => (await thing('demo-kit-filter-nd4')).filter;
     await waitFor(async () =>
       expect(await variable()).toEqual({ id: 'nd4', kind: 'variable', stopsMin: 2, stopsMax: 5 }),
     );
@@ -181,7 +180,7 @@ describe('the figures of a thing', () => {
     );
     enter(detail.getByRole('spinbutton', { name: 'Charge' }), '1.9');
     await waitFor(async () =>
-      expect(await thing<'cell'>('demo-kit-cells')).toMatchObject({ ampereHours: 1.9, volts: 3.7 }),
+      expect(await thing('demo-kit-cells')).toMatchObject({ ampereHours: 1.9, volts: 3.7 }),
     );
   });
 
@@ -196,7 +195,7 @@ describe('the figures of a thing', () => {
 });
 
 describe('measuring a filter', () => {
-  const measure = async (): Promise<ReturnType<typeof within>> => {
+  const measure = async (): Promise<Region> => {
     const detail = await open('demo-kit-filter-nd16');
     await stage.user.click(detail.getByText('Measure it with two readings'));
     return detail;
@@ -210,7 +209,7 @@ describe('measuring a filter', () => {
     expect(keep.textContent).toBe('Keep 4.32 stops as measured');
     await stage.user.click(keep);
     await waitFor(async () =>
-      expect((await thing<'filter'>('demo-kit-filter-nd16')).filter).toMatchObject({
+      expect((await thing('demo-kit-filter-nd16')).filter).toMatchObject({
         stops: 4,
         measuredStops: 4.32,
       }),

@@ -3,7 +3,7 @@ import { render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
-import type { Backup } from '@/core/records/backup';
+import type { Records } from '@/core/records/kinds';
 import { openDatabase } from '@/store/database';
 import type { Database } from '@/store/database';
 import { Repository } from '@/store/repository';
@@ -20,7 +20,7 @@ export interface Stage {
   close: () => Promise<void>;
 }
 
-export async function openStage(data: Backup = makeDemo()): Promise<Stage> {
+export async function openStage(data: Records = makeDemo()): Promise<Stage> {
   let count = 0;
   const database = openDatabase(`stage-${Math.random()}`);
   const repository = new Repository(database, {
