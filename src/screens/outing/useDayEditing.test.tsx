@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';

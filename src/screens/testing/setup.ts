@@ -1,3 +1,4 @@
+import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
 import { afterEach, beforeEach, vi } from 'vitest';
 import { navigation, visit } from './address';

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { UserEvent } from '@testing-library/user-event';
