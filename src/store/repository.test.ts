@@ -198,10 +198,22 @@ describe('outings kept', () => {
     ]);
     const log = (await database.log.toArray()).filter(({ shotId }) => shotId === 'demo-10');
     expect(log.map(({ shotName }) => shotName).sort()).toEqual(['Iron rungs', 'Iron rungs, Chest']);
-    await repository.markEntry('demo-outing', entry.id, 'skipped');
-    expect(await database.log.count()).toBe(before + 2);
     await repository.markEntry('demo-outing', entry.id, null);
+    expect(await database.log.count()).toBe(before);
     expect((await outing()).days[1]!.entries.find(({ id }) => id === entry.id)).toEqual(entry);
+    await repository.history.undo();
+    expect(await database.log.count()).toBe(before + 2);
+  });
+
+  it('keeps a recording that something was said of, when the tap is taken back', async () => {
+    const entry = (await outing()).days[0]!.entries[0]!;
+    const before = await database.log.count();
+    await repository.markEntry('demo-outing', entry.id, 'recorded', [{ part: 0, settings: settings() }]);
+    const [noted] = (await database.log.toArray()).filter(({ shotId }) => shotId === 'demo-01');
+    await repository.judge(noted!.id, { note: 'wind' });
+    await repository.markEntry('demo-outing', entry.id, 'skipped');
+    expect(await database.log.count()).toBe(before + 1);
+    expect(await database.log.get(noted!.id)).toMatchObject({ note: 'wind' });
   });
 
   it('goes into the backup and comes back to the byte', async () => {

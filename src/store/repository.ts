@@ -4,7 +4,7 @@ import { withEntry } from '@/core/records/entries';
 import { withKitCamera, withKitFilter } from '@/core/records/kitCamera';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import type { CutReason, LogEntry, Verdict } from '@/core/records/logEntry';
-import type { Outing } from '@/core/records/outing';
+import type { Outing, ShotEntry } from '@/core/records/outing';
 import { shotOfPart } from '@/core/records/secondAngles';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
@@ -236,16 +236,26 @@ export class Repository {
           if (one.what !== 'shot') return one;
           return done ? { ...one, done: { how: done, at } } : without(one, 'done');
         }),
-      async (outing, { shots }) => {
-        if (done !== 'recorded') return [];
-        const entry = outing.days.flatMap(({ entries }) => entries).find((one) => one.id === entryId);
-        const kept = entry?.what === 'shot' ? await shots.get(entry.shotId) : undefined;
-        if (!kept) return [];
-        return settings.map(({ part, settings: its }): Change => ({
-          table: 'log',
-          before: null,
-          after: this.logEntryOf(kept, its, part, at),
-        }));
+      async (outing, { shots, log }, before) => {
+        const marked = shotEntryOf(done === 'recorded' ? outing : before, entryId);
+        if (!marked) return [];
+        if (done === 'recorded') {
+          const kept = await shots.get(marked.shotId);
+          if (!kept) return [];
+          return settings.map(({ part, settings: its }): Change => ({
+            table: 'log',
+            before: null,
+            after: this.logEntryOf(kept, its, part, at),
+          }));
+        }
+        // A tap that is taken back takes its recordings with it, but for those that something was said of since.
+        const noted = marked.done ? await log.where('at').equals(marked.done.at).toArray() : [];
+        return noted
+          .filter(
+            ({ shotId, verdicts, note, clip }) =>
+              shotId === marked.shotId && !verdicts.length && !note && !clip,
+          )
+          .map((entry): Change => ({ table: 'log', before: entry, after: null }));
       },
     );
   }
@@ -337,14 +347,15 @@ export class Repository {
     id: string,
     label: string,
     change: (record: RecordOf<T>) => RecordOf<T>,
-    also: (after: RecordOf<T>, kept: Database) => Promise<readonly Change[]> = () => Promise.resolve([]),
+    also: (after: RecordOf<T>, kept: Database, before: RecordOf<T>) => Promise<readonly Change[]> = () =>
+      Promise.resolve([]),
   ): Promise<RecordOf<T> | null> {
     const at = this.at();
     const written = await this.history.commit(label, async (kept) => {
       const before = await kept.table<RecordOf<T>, string>(table).get(id);
       if (!before) return [];
       const own = changed(table, before, change(before), at);
-      return [own, ...(await also(own.after as RecordOf<T>, kept))];
+      return [own, ...(await also(own.after as RecordOf<T>, kept, before))];
     });
     const own = written.find((one) => one.table === table && one.after?.id === id);
     return (own?.after as RecordOf<T> | undefined) ?? null;
@@ -369,6 +380,12 @@ export class Repository {
   private at(): string {
     return this.world.now().toISOString();
   }
+}
+
+function shotEntryOf({ days }: Outing, entryId: string): ShotEntry | undefined {
+  return days
+    .flatMap(({ entries }) => entries)
+    .find((one): one is ShotEntry => one.what === 'shot' && one.id === entryId);
 }
 
 export function countsOf(records: Records): Counts {

@@ -14,12 +14,14 @@ import type { WorkedCamera } from '@/core/day/workedDay';
 import { evRangeOf } from '@/core/light/lightRange';
 import { modesOf } from '@/core/camera/modeTable';
 import type { Outing, OutingDay } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { END_LABEL } from '@/words/cameraTalk';
 import { durationText } from '@/words/settingText';
 import { trimmed } from '@/core/units/format';
 import { ChoiceField, NumberField } from '../ui/Fields';
 import { Empty } from '../ui/Empty';
 import { openDayOf, useOutings } from '../data/outings';
+import { useShots } from '../data/repository';
 import { outingUrl, useOutingAddress } from '../routes';
 import { useWorkedDay } from '../data/workedDay';
 import styles from './camera.module.css';
@@ -31,16 +33,25 @@ import { useCameraSimulator } from './useCameraSimulator';
 export function CameraScreen(): ReactNode {
   const outings = useOutings();
   const { outingId, dayId } = useOutingAddress();
-  if (!outings) return null;
+  const shots = useShots();
+  if (!outings || !shots) return null;
   const open = openDayOf(outings, outingId, dayId);
   if (!open) return <Empty title={messages.noOutingToStandIn} text={messages.theStandInCameraFilms} />;
-  return <OpenCamera key={`${open.outing.id} ${open.day.id}`} {...open} />;
+  return <OpenCamera key={`${open.outing.id} ${open.day.id}`} shots={shots} {...open} />;
 }
 
 const SPEEDS = ['1', '10', '60', '300'] as const;
 
-function OpenCamera({ outing, day }: { outing: Outing; day: OutingDay }): ReactNode {
-  const worked = useWorkedDay(outing, day.id);
+function OpenCamera({
+  outing,
+  day,
+  shots,
+}: {
+  outing: Outing;
+  day: OutingDay;
+  shots: readonly ShotRecord[];
+}): ReactNode {
+  const worked = useWorkedDay(outing, day.id, shots);
   const { cameras } = worked.day;
   const wanted = useSearchParams().get('camera');
   const [chosen, setChosen] = useState<string | null>(null);

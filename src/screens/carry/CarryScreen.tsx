@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { openDayOf, useOutings } from '../data/outings';
+import { useShots } from '../data/repository';
 import { useOutingAddress } from '../routes';
 import { useShotId } from '../routes';
 import { ShotCards } from './ShotCard';
@@ -20,12 +21,14 @@ export function CarryScreen(): ReactNode {
   const shotId = useShotId();
   const { outingId, dayId } = useOutingAddress();
   const query = useSearchParams();
-  if (!outings) return null;
+  const shots = useShots();
+  if (!outings || !shots) return null;
   const open = openDayOf(outings, outingId, dayId);
   if ((shotId !== null && outingId === null) || !open) return <ShotCards />;
+  const all = { ...open, shots };
   const key = `${open.outing.id} ${open.day.id}`;
   const codes = query.get('codes');
-  if (codes !== null) return <Codes key={key} {...open} cameraId={codes} />;
-  if (query.get('paper') !== null) return <PocketCards key={key} {...open} />;
-  return <DayCards key={key} {...open} />;
+  if (codes !== null) return <Codes key={key} {...all} cameraId={codes} />;
+  if (query.get('paper') !== null) return <PocketCards key={key} {...all} />;
+  return <DayCards key={key} {...all} />;
 }

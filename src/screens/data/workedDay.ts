@@ -11,7 +11,6 @@ import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
 import { workDay } from '@/workers/day';
-import { useShots } from './repository';
 
 export interface DayAtWork {
   /** With the answers of the day as it was a moment ago while the worker is at it; none before its first. */
@@ -32,12 +31,13 @@ interface Result {
   failed: string | null;
 }
 
-const NO_SHOTS: readonly ShotRecord[] = [];
 const NO_REMEDIES: readonly DayRemedy[] = [];
 
-/** One day: placed here, so that what is moved stands at its new time at once, and worked out in the worker. */
-export function useWorkedDay(outing: Outing, dayId: string): DayAtWork {
-  const all = useShots() ?? NO_SHOTS;
+/**
+ * One day, of all shots that are kept: placed here, so that what is moved stands at its new time at once, and worked out
+ * in the worker.
+ */
+export function useWorkedDay(outing: Outing, dayId: string, all: readonly ShotRecord[]): DayAtWork {
   const { gear } = outing;
   const shots = useMemo(() => shotsNamedIn(outing, all), [all, outing]);
   const schedule = useMemo(

@@ -5,9 +5,10 @@ import { Button } from 'antd';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { Outing, OutingDay } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { ownZone, todayIn } from '@/formats/today';
 import { Empty } from '../ui/Empty';
-import { useRepository } from '../data/repository';
+import { useRepository, useShots } from '../data/repository';
 import { openDayOf, useOutings } from '../data/outings';
 import { PlaceTabs } from '../ui/PlaceTabs';
 import { outingUrl, readdress, useOutingAddress } from '../routes';
@@ -40,7 +41,8 @@ export function OutingScreen(): ReactNode {
   const repository = useRepository();
   const router = useRouter();
   const { resetDemo } = useActions();
-  if (!outings) return null;
+  const shots = useShots();
+  if (!outings || !shots) return null;
   const open = openDayOf(outings, outingId, dayId);
   if (!open)
     return (
@@ -59,19 +61,21 @@ export function OutingScreen(): ReactNode {
         <Button onClick={resetDemo}>{messages.loadTheMadeUpOne}</Button>
       </Empty>
     );
-  return <OpenDay key={`${open.outing.id} ${open.day.id}`} outings={outings} {...open} />;
+  return <OpenDay key={`${open.outing.id} ${open.day.id}`} outings={outings} shots={shots} {...open} />;
 }
 
 function OpenDay({
   outings,
+  shots,
   outing,
   day,
 }: {
   outings: readonly Outing[];
+  shots: readonly ShotRecord[];
   outing: Outing;
   day: OutingDay;
 }): ReactNode {
-  const worked = useWorkedDay(outing, day.id);
+  const worked = useWorkedDay(outing, day.id, shots);
   const editing = useDayEditing(outing, day, worked);
   const query = useSearchParams();
   const wanted = query.get('part');

@@ -2,18 +2,15 @@ import { act, screen, waitFor, within } from '@testing-library/react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { dayRemediesOf } from '@/core/day/dayRemedies';
-import { daySheet, outsOf } from '@/core/day/daySheet';
-import type { Memo } from '@/core/day/daySheet';
-import { jointDay } from '@/core/day/jointDay';
-import type { JointProgress } from '@/core/day/jointDay';
-import type { Schedule } from '@/core/day/schedule';
 import type { Gear, Outing, OutingDay, OutingEntry } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { dayText } from '@/words/lightText';
 import { makeDemo } from '../../../demo/makeDemo';
+import { useShots } from '../data/repository';
 import { useWorkedDay } from '../data/workedDay';
 import type { DayAtWork } from '../data/workedDay';
 import { visit, visited } from '../testing/address';
+import { asked } from '../testing/dayWorker';
 import { enter } from '../testing/enter';
 import type { Region } from '../testing/region';
 import { openStage } from '../testing/stage';
@@ -28,29 +25,7 @@ import { PackingTab } from './PackingTab';
 import { useDayEditing } from './useDayEditing';
 import type { DayEditing } from './useDayEditing';
 
-const jobs = vi.hoisted(() => ({ cancelled: 0, memo: new Map<string, never>() }));
-
-/** The worker's work, done in the page. */
-vi.mock('@/workers/day', () => ({
-  workDay: (day: Schedule, gear: readonly Gear[]) => {
-    const memo: Memo = jobs.memo;
-    const sheet = daySheet(day, gear, memo);
-    const remedies = sheet.cameras.flatMap(({ budget }) =>
-      outsOf(budget).flatMap((out) => dayRemediesOf(day, gear, sheet, out, memo)),
-    );
-    return Promise.resolve({ sheet, remedies });
-  },
-  solveDayJointly: (day: Schedule, gear: readonly Gear[], onProgress: (one: JointProgress) => void) => {
-    const steps = jointDay(day, gear, jobs.memo);
-    for (let step = steps.next(); ; step = steps.next()) {
-      if (step.done) return Promise.resolve(step.value);
-      onProgress(step.value);
-    }
-  },
-  cancelJoint: () => {
-    jobs.cancelled += 1;
-  },
-}));
+vi.mock('@/workers/day', async () => (await import('../testing/dayWorker')).inPage);
 
 const demo = makeDemo();
 const saturday = demo.outings[0]!.days[0]!;
@@ -88,12 +63,25 @@ interface Open {
 /** A day of the small outing, followed as the place follows it. */
 function Day({ children }: { children: (open: Open) => ReactNode }): ReactNode {
   const outing = useLiveQuery(() => stage.database.outings.toCollection().first(), []);
-  return outing ? <DayOf outing={outing}>{children}</DayOf> : null;
+  const shots = useShots();
+  return outing && shots ? (
+    <DayOf outing={outing} shots={shots}>
+      {children}
+    </DayOf>
+  ) : null;
 }
 
-function DayOf({ outing, children }: { outing: Outing; children: (open: Open) => ReactNode }): ReactNode {
+function DayOf({
+  outing,
+  shots,
+  children,
+}: {
+  outing: Outing;
+  shots: readonly ShotRecord[];
+  children: (open: Open) => ReactNode;
+}): ReactNode {
   const day = outing.days[0]!;
-  const worked = useWorkedDay(outing, day.id);
+  const worked = useWorkedDay(outing, day.id, shots);
   const editing = useDayEditing(outing, day, worked);
   return children({ outing, day, worked, editing });
 }
@@ -423,9 +411,9 @@ describe('solving a day together', () => {
   it('is stopped when the place is left', async () => {
     stage.show(<Day>{(open) => <JointTab {...open} />}</Day>);
     await screen.findByRole('button', { name: 'Solve together' });
-    const { cancelled } = jobs;
+    const { cancelled } = asked;
     stage.show(null);
-    expect(jobs.cancelled).toBe(cancelled + 1);
+    expect(asked.cancelled).toBe(cancelled + 1);
   });
 });
 

@@ -10,6 +10,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Outing, OutingDay } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { isoIn } from '@/formats/clock';
 import { CARD_KEYS } from '@/words/card';
@@ -29,13 +30,15 @@ const STARTS = [0, 5, 10, 30, 60] as const;
 export function Codes({
   outing,
   day,
+  shots,
   cameraId,
 }: {
   outing: Outing;
   day: OutingDay;
+  shots: readonly ShotRecord[];
   cameraId: string;
 }): ReactNode {
-  const worked = useWorkedDay(outing, day.id);
+  const worked = useWorkedDay(outing, day.id, shots);
   const router = useRouter();
   const { say } = useToast();
   const code = useRef<HTMLDivElement>(null);

@@ -11,6 +11,7 @@ import { deckOf } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
 import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing, OutingDay } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
@@ -28,8 +29,16 @@ import styles from './paper.module.css';
 const PAPERS = ['a4', 'letter'] as const;
 
 /** The day on paper: eight pockets a sheet, folded to a booklet that is read when the phone is dead. */
-export function PocketCards({ outing, day }: { outing: Outing; day: OutingDay }): ReactNode {
-  const worked = useWorkedDay(outing, day.id);
+export function PocketCards({
+  outing,
+  day,
+  shots,
+}: {
+  outing: Outing;
+  day: OutingDay;
+  shots: readonly ShotRecord[];
+}): ReactNode {
+  const worked = useWorkedDay(outing, day.id, shots);
   const { day: whole } = worked;
   const wanted = useSearchParams().get('paper');
   const paper = PAPERS.find((one) => one === wanted) ?? 'a4';
