@@ -1,11 +1,12 @@
 import { useSyncExternalStore } from 'react';
 
 /** The address of the page under test, with a router that only changes it. */
-let url = new URL('http://localhost/');
+let url = new URL(window.location.href);
 const listeners = new Set<() => void>();
 
 export function visit(href: string): void {
-  url = new URL(href, 'http://localhost/');
+  url = new URL(href, url);
+  window.history.replaceState(null, '', url);
   for (const listener of listeners) listener();
 }
 

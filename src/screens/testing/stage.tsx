@@ -22,12 +22,14 @@ export interface Stage {
 export async function openStage(data: Records = makeDemo()): Promise<Stage> {
   let count = 0;
   const database = openDatabase(`stage-${Math.random()}`);
-  const repository = new Repository(database, {
+  const world = {
     tab: 'this',
     now: () => new Date(Date.parse('2026-10-01T09:00:00Z') + ++count * 1000),
     newId: () => `new-${++count}`,
-  });
-  await repository.restore(data);
+  };
+  await new Repository(database, world).restore(data);
+  // What was there before the page was opened is no step of its undo.
+  const repository = new Repository(database, world);
   const around = (screen: ReactNode): ReactNode => (
     <RepositoryContext value={repository}>{screen}</RepositoryContext>
   );
