@@ -15,7 +15,8 @@ const worker: Partial<FilesWorker> = {
 
 /** What the worker for files reads of the open files, read in the page. */
 export const inPage: typeof FilesWorkers = {
-  askFiles: async (ask, { stop, onProgress } = {}) => {
+  askFiles: async (ask, options) => {
+    const { stop, onProgress } = options ?? {};
     await reading.held;
     return Promise.race([
       ask(worker as Remote<FilesWorker>, onProgress ?? (() => undefined)),

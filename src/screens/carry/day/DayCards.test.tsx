@@ -211,7 +211,7 @@ describe('the cards around the shots', () => {
     await stage.user.click(page.getByRole('button', { name: 'All done' }));
     await waitFor(async () => expect((await kept()).ticked).toHaveLength(tasks));
     expect(cardNow()).toBe('Upper gorge run');
-    expect(trail.getByRole('button', { name: /^Eddy, done/ })).toBeDefined();
+    expect(await trail.findByRole('button', { name: /^Eddy, done/ })).toBeDefined();
   });
 
   it('after: how many were recorded, each to be opened again, and the next day', async () => {
