@@ -78,9 +78,8 @@ describe('the history of changes', () => {
             await history.load();
           } else {
             const [id, note] = one;
-            const next = { ...states[here]! };
-            if (note === null) delete next[id];
-            else next[id] = note;
+            const others = Object.entries(states[here]!).filter(([other]) => other !== id);
+            const next = Object.fromEntries(note === null ? others : [...others, [id, note]]);
             await history.commit(`put ${id}`, put(id, note));
             if (
               JSON.stringify(Object.entries(next).sort()) !==
