@@ -68,6 +68,7 @@ export default tseslint.config(
     files: ['src/{screens,words,formats,store,app}/**/*.{ts,tsx}'],
     ignores: [
       '**/*.test.{ts,tsx}',
+      'src/screens/testing/**',
       // A shader, the columns of sheets, and names of places: the same in every language.
       'src/screens/bench/panels/preview/takeShader.ts',
       'src/formats/outing/{csv,dayRows}.ts',
