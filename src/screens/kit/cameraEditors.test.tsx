@@ -8,6 +8,7 @@ import { modesOf } from '@/core/camera/modeTable';
 import { CameraProfileSchema } from '@/core/camera/profile';
 import type { CameraProfile } from '@/core/camera/profile';
 import { enter } from '../testing/enter';
+import { Plain } from '../testing/plain';
 import type { Region } from '../testing/region';
 import { CameraFacts } from './CameraFacts';
 import { PartsEditor } from './PartsEditor';
@@ -32,7 +33,7 @@ function Kept({ of, editor: Editor }: { of: CameraProfile; editor: Editor }): Re
 
 const show = (editor: Editor, of: CameraProfile = ARCHETYPES.mini): ReturnType<typeof userEvent.setup> => {
   now = of;
-  render(<Kept of={of} editor={editor} />);
+  render(<Kept of={of} editor={editor} />, { wrapper: Plain });
   return userEvent.setup();
 };
 

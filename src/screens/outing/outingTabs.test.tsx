@@ -425,7 +425,7 @@ describe('packing for an outing', () => {
     const [first] = screen.getAllByRole('checkbox');
     await stage.user.click(first!);
     await waitFor(async () => expect((await kept()).ticked).toHaveLength(1));
-    expect(screen.getByRole('heading', { name: /1 of/ })).toBeDefined();
+    expect(await screen.findByRole('heading', { name: /1 of/ })).toBeDefined();
     await stage.user.click(first!);
     await waitFor(async () => expect((await kept()).ticked).toEqual([]));
     expect(screen.getAllByText(/local rules/i).length).toBeGreaterThan(0);

@@ -8,6 +8,7 @@ import type { Database } from '@/store/database';
 import { Repository } from '@/store/repository';
 import { makeDemo } from '../../../demo/makeDemo';
 import { RepositoryContext } from '../data/repository';
+import { Plain } from './plain';
 
 /** A page over a person's data in a database of its own: the demo, or what is given. */
 export interface Stage {
@@ -31,7 +32,9 @@ export async function openStage(data: Records = makeDemo()): Promise<Stage> {
   // What was there before the page was opened is no step of its undo.
   const repository = new Repository(database, world);
   const around = (screen: ReactNode): ReactNode => (
-    <RepositoryContext value={repository}>{screen}</RepositoryContext>
+    <RepositoryContext value={repository}>
+      <Plain>{screen}</Plain>
+    </RepositoryContext>
   );
   let shown: ReturnType<typeof render> | null = null;
   return {
