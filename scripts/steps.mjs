@@ -47,6 +47,7 @@ function installPackages() {
 export async function prepare() {
   installPackages();
   await writeLanguage();
+  await writeLibrary();
   const { buildGazetteer } = await import('./buildGazetteer.mjs');
   buildGazetteer(root);
   const { buildLicences } = await import('./buildLicences.mjs');
@@ -66,9 +67,16 @@ export async function writeLanguage() {
   writeMessages();
 }
 
+/** Takes the styles of the library's parts that screens use out of the library. */
+async function writeLibrary() {
+  const { writeLibraryStyles } = await import('./writeLibraryStyles.mjs');
+  writeLibraryStyles(root);
+}
+
 /** Builds the app, and after it the service worker that keeps it usable without a network, but for the pseudo-language. */
 export async function buildApp() {
   await writeLanguage();
+  await writeLibrary();
   const status = call(process.execPath, [`${root}node_modules/next/dist/bin/next`, 'build']);
   if (status !== 0 || process.env.LYNXEYE_LANGUAGE === 'pseudo') return status;
   const { buildServiceWorker } = await import('./buildServiceWorker.mjs');

@@ -1,6 +1,6 @@
 import { code as LOCALE } from '@/language/locale';
 import * as messages from '@/language/app';
-import 'antd/dist/antd.css';
+import '../../dist/library.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import '@fontsource-variable/ibm-plex-sans/index.css';
 import './globals.css';
