@@ -1,6 +1,7 @@
 import { workedDay } from './workedDay';
 import type { WorkedDay } from './workedDay';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { outingOf, recordOf } from '../../../bench/madeDay';
 import { makeDemo } from '../../../demo/makeDemo';
 import { ARCHETYPES } from '../camera/archetypes';
 import type { Gear, Outing } from '../records/outing';
@@ -19,42 +20,18 @@ import type { Schedule } from './schedule';
 import { coldShare } from '../camera/power';
 
 const utc = (date: string, time: string): number => Date.parse(`${date}T${time}:00Z`);
-const AT = '2026-07-01T06:00:00Z';
 
-function outingOf(
+function oneShot(
   shot: Omit<Shot, 'kind' | 'version'>,
   more: { gear?: Gear[]; air?: { lowC: number; highC: number } } = {},
 ): {
   outing: Outing;
   shots: Map<string, ShotRecord>;
 } {
-  const record: ShotRecord = {
-    id: 's',
-    createdAt: AT,
-    updatedAt: AT,
-    demo: false,
-    ticked: [],
-    shot: { kind: 'lynxeye/shot', version: 2, name: 'Long one', ...shot },
+  return {
+    outing: outingOf([{ what: 'shot', id: 'e', shotId: 's', at: '13:00' }], more),
+    shots: new Map([['s', recordOf('s', shot)]]),
   };
-  const outing = OutingSchema.parse({
-    kind: 'lynxeye/outing',
-    version: 2,
-    id: 'o',
-    createdAt: AT,
-    updatedAt: AT,
-    name: 'One shot',
-    zone: 'UTC',
-    days: [
-      {
-        id: 'd',
-        date: '2026-07-01',
-        ...(more.air ? { air: more.air } : {}),
-        entries: [{ what: 'shot', id: 'e', shotId: 's', at: '13:00' }],
-      },
-    ],
-    gear: more.gear ?? [],
-  });
-  return { outing, shots: new Map([['s', record]]) };
 }
 
 const workedOut = (
@@ -116,19 +93,19 @@ describe('a 4K60 shot of half an hour at 33 °C', () => {
   const air = { lowC: 33, highC: 33 };
 
   it('is stopped standing still at a stated minute, and not while moving', () => {
-    const { outing, shots } = outingOf(shot(0), { air });
+    const { outing, shots } = oneShot(shot(0), { air });
     const { sheet } = workedOut(outing, shots);
     const { out, warn } = sheet.cameras[0]!.budget.heat;
     const minute = (out!.atMs - utc('2026-07-01', '13:00')) / 60_000;
     // 2.4 W + 4.2 W a gigapixel a second at 3840×2160×60: target 86.9 °C, 75 °C after 9·ln(53.9/11.9) minutes.
     expect(minute).toBeCloseTo(13.6, 1);
     expect(warn!.atMs).toBeLessThan(out!.atMs);
-    const moving = outingOf(shot(6), { air });
+    const moving = oneShot(shot(6), { air });
     expect(workedOut(moving.outing, moving.shots).sheet.cameras[0]!.budget.heat.out).toBeNull();
   });
 
   it('gets through with the pauses that are proposed', () => {
-    const { outing, shots } = outingOf(shot(0), { air });
+    const { outing, shots } = oneShot(shot(0), { air });
     const { day, sheet } = workedOut(outing, shots);
     const [out] = outsOf(sheet.cameras[0]!.budget);
     const remedies = dayRemediesOf(day, outing.gear, sheet, out!, new Map());
@@ -140,7 +117,7 @@ describe('a 4K60 shot of half an hour at 33 °C', () => {
 });
 
 describe('three and a half hours on 64 GB and one cell', () => {
-  const { outing, shots } = outingOf(
+  const { outing, shots } = oneShot(
     {
       mount: { kind: 'chest', ground: 'mixed', activity: 'walking' },
       light: { kind: 'range', evMin: 10, evMax: 12 },
@@ -265,7 +242,7 @@ describe('the made-up outing', () => {
 
 describe('two shots at once on one camera', () => {
   it('are told, and what overlaps is counted once', () => {
-    const { outing, shots } = outingOf({ limits: { recordSeconds: 3600 } });
+    const { outing, shots } = oneShot({ limits: { recordSeconds: 3600 } });
     const twice = OutingSchema.parse({
       ...outing,
       days: [

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { MADE_DAY, outingOf, recordOf } from '../../../bench/madeDay';
 import { ARCHETYPES } from '../camera/archetypes';
 import type { Gear, Outing } from '../records/outing';
 import { OutingSchema } from '../records/outing';
-import { ShotSchema } from '../records/shot';
 import type { ShotInput } from '../records/shot';
 import type { ShotRecord } from '../records/shotRecord';
 import { applyDayRemedy, pinning, withGear } from './applyDayRemedy';
@@ -14,7 +14,6 @@ import type { DaySheet, Memo } from './daySheet';
 import { scheduleOf } from './schedule';
 import type { DayPart, Schedule } from './schedule';
 
-const AT = '2026-07-01T06:00:00Z';
 const MINUTE = 60_000;
 const memo: Memo = new Map();
 
@@ -28,21 +27,12 @@ interface Worked extends Planned {
   sheet: DaySheet;
 }
 
-const record = (id: string, more: Partial<ShotInput>): ShotRecord => ({
-  id,
-  createdAt: AT,
-  updatedAt: AT,
-  demo: false,
-  ticked: [],
-  shot: ShotSchema.parse({
-    kind: 'lynxeye/shot',
-    version: 2,
-    name: id,
+const record = (id: string, more: Partial<ShotInput>): ShotRecord =>
+  recordOf(id, {
     light: { kind: 'range', evMin: 11, evMax: 13 },
     mount: { kind: 'chest', ground: 'mixed', activity: 'walking' },
     ...more,
-  }),
-});
+  });
 
 function planned(
   shots: readonly { id: string; at: string; more: Partial<ShotInput> }[],
@@ -50,39 +40,22 @@ function planned(
   others: readonly object[] = [],
 ): Planned {
   return {
-    outing: OutingSchema.parse({
-      kind: 'lynxeye/outing',
-      version: 2,
-      id: 'o',
-      createdAt: AT,
-      updatedAt: AT,
-      name: 'A day',
-      zone: 'UTC',
-      days: [
-        {
-          id: 'd',
-          date: '2026-07-01',
-          air: { lowC: 15, highC: 15 },
-          entries: [
-            ...shots.map(({ id, at }) => ({ what: 'shot', id: `e-${id}`, shotId: id, at })),
-            ...others,
-          ],
-        },
-      ],
-      gear: gear.map((one) => ({ cameraId: 'main', ...one })),
-    }),
+    outing: outingOf(
+      [...shots.map(({ id, at }) => ({ what: 'shot', id: `e-${id}`, shotId: id, at })), ...others],
+      { air: { lowC: 15, highC: 15 }, gear: gear.map((one) => ({ cameraId: 'main', ...one })) },
+    ),
     shots: new Map(shots.map(({ id, more }) => [id, record(id, more)])),
   };
 }
 
 function workedOut({ outing, shots }: Planned): Worked {
-  const day = scheduleOf(outing, 'd', shots, (date, time) => Date.parse(`${date}T${time}:00Z`));
+  const day = scheduleOf(outing, MADE_DAY, shots, (date, time) => Date.parse(`${date}T${time}:00Z`));
   return { outing, shots, day, sheet: daySheet(day, outing.gear, memo) };
 }
 
 /** The day after a remedy is taken for real, worked out with nothing kept from before. */
 function taken({ outing, shots, day }: Worked, remedy: DayRemedy): Worked {
-  const next = applyDayRemedy(outing, 'd', day.parts, remedy);
+  const next = applyDayRemedy(outing, MADE_DAY, day.parts, remedy);
   return workedOut({
     outing: OutingSchema.parse(next.outing),
     shots: new Map(

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { MADE_DAY, outingOf, recordOf } from '../../../bench/madeDay';
 import type { Gear } from '../records/outing';
-import { ShotSchema } from '../records/shot';
 import type { ShotInput } from '../records/shot';
-import { OutingSchema } from '../records/outing';
 import { pinning } from './applyDayRemedy';
 import { daySheet, outsOf } from './daySheet';
 import type { DaySheet, Memo } from './daySheet';
@@ -11,48 +10,22 @@ import type { JointDay, JointProgress } from './jointDay';
 import { scheduleOf } from './schedule';
 import type { Schedule } from './schedule';
 
-const AT = '2026-07-01T06:00:00Z';
 const memo: Memo = new Map();
 
 /** A day of shots, two hours apart, each by its wishes. */
 function dayOf(wishes: readonly Partial<ShotInput>[], gear: Gear[] = []): { day: Schedule; gear: Gear[] } {
-  const outing = OutingSchema.parse({
-    kind: 'lynxeye/outing',
-    version: 2,
-    id: 'o',
-    createdAt: AT,
-    updatedAt: AT,
-    name: 'A day',
-    zone: 'UTC',
-    days: [
-      {
-        id: 'd',
-        date: '2026-07-01',
-        entries: wishes.map((_, at) => ({
-          what: 'shot',
-          id: `e${at}`,
-          shotId: `s${at}`,
-          at: `${String(6 + 2 * at).padStart(2, '0')}:00`,
-        })),
-      },
-    ],
-    gear,
-  });
-  const shots = new Map(
-    wishes.map((more, at) => [
-      `s${at}`,
-      {
-        id: `s${at}`,
-        createdAt: AT,
-        updatedAt: AT,
-        demo: false,
-        ticked: [],
-        shot: ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, name: `S${at}`, ...more }),
-      },
-    ]),
+  const outing = outingOf(
+    wishes.map((_, at) => ({
+      what: 'shot',
+      id: `e${at}`,
+      shotId: `s${at}`,
+      at: `${String(6 + 2 * at).padStart(2, '0')}:00`,
+    })),
+    { gear },
   );
+  const shots = new Map(wishes.map((more, at) => [`s${at}`, recordOf(`s${at}`, more)]));
   return {
-    day: scheduleOf(outing, 'd', shots, (date, time) => Date.parse(`${date}T${time}:00Z`)),
+    day: scheduleOf(outing, MADE_DAY, shots, (date, time) => Date.parse(`${date}T${time}:00Z`)),
     gear,
   };
 }

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { outingOf, recordOf } from '../../../bench/madeDay';
 import { ARCHETYPES } from '../camera/archetypes';
 import { briefOf } from '../brief/brief';
-import type { Outing } from '../records/outing';
-import { EntrySchema, OutingSchema } from '../records/outing';
+import { EntrySchema } from '../records/outing';
 import { ShotSchema } from '../records/shot';
 import type { Shot, ShotInput } from '../records/shot';
 import type { ShotRecord } from '../records/shotRecord';
@@ -18,7 +18,6 @@ import {
 } from './schedule';
 import type { Schedule } from './schedule';
 
-const AT = '2026-07-01T06:00:00Z';
 const MINUTE = 60_000;
 /** Two hours east of Greenwich, the whole day. */
 const clock = (date: string, time: string): number => Date.parse(`${date}T${time}:00+02:00`);
@@ -27,26 +26,8 @@ const at = (time: string): number => clock('2026-07-01', time);
 const shotOf = (more: Partial<ShotInput> = {}): Shot =>
   ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, name: 'Ride', ...more });
 
-const recordOf = (id: string, more: Partial<ShotInput> = {}): ShotRecord => ({
-  id,
-  createdAt: AT,
-  updatedAt: AT,
-  demo: false,
-  ticked: [],
-  shot: shotOf(more),
-});
-
-const outingOf = (entries: readonly object[]): Outing =>
-  OutingSchema.parse({
-    kind: 'lynxeye/outing',
-    version: 2,
-    id: 'o',
-    createdAt: AT,
-    updatedAt: AT,
-    name: 'A day',
-    zone: 'Europe/Vienna',
-    days: [{ id: 'd', date: '2026-07-01', entries }],
-  });
+const ridden = (id: string, more: Partial<ShotInput> = {}): ShotRecord =>
+  recordOf(id, { name: 'Ride', ...more });
 
 const scheduled = (entries: readonly object[], ...records: ShotRecord[]): Schedule =>
   scheduleOf(outingOf(entries), 'd', new Map(records.map((record) => [record.id, record])), clock);
@@ -68,7 +49,7 @@ describe('a day by the clock', () => {
         filmed('early', 's', '10:00'),
         { what: 'break', id: 'b', name: 'Hut', at: '12:00', minutes: 30, outOfReach: ['mini'] },
       ],
-      recordOf('s', { limits: { recordSeconds: 90 } }),
+      ridden('s', { limits: { recordSeconds: 90 } }),
     );
     expect(day.parts.map(({ id, fromMs, toMs }) => [id, fromMs, toMs])).toEqual([
       ['early/0', at('10:00'), at('10:00') + 90_000],
@@ -82,21 +63,21 @@ describe('a day by the clock', () => {
   });
 
   it('tells the entries whose shot is gone, and works out the rest', () => {
-    const day = scheduled([filmed('gone', 'nobody', '09:00'), filmed('here', 's', '10:00')], recordOf('s'));
+    const day = scheduled([filmed('gone', 'nobody', '09:00'), filmed('here', 's', '10:00')], ridden('s'));
     expect(day.missing).toEqual(['gone']);
     expect(day.parts.map(({ entryId }) => entryId)).toEqual(['here']);
   });
 
   it('falls back to the first day for a day that is not there', () => {
     const outing = outingOf([filmed('e', 's', '10:00')]);
-    const shots = new Map([['s', recordOf('s')]]);
+    const shots = new Map([['s', ridden('s')]]);
     expect(scheduleOf(outing, 'nowhere', shots, clock)).toEqual(scheduleOf(outing, 'd', shots, clock));
   });
 
   it('runs second cameras with the first, and a second half after it', () => {
     const [first, second] = scheduled(
       [filmed('e', 's', '10:00')],
-      recordOf('s', {
+      ridden('s', {
         limits: { recordSeconds: 60 },
         secondAngles: [{ name: 'Bow', camera: { archetype: 'mini' }, mount: { kind: 'tripod' } }],
       }),
@@ -106,7 +87,7 @@ describe('a day by the clock', () => {
 
     const halves = scheduled(
       [filmed('e', 's', '10:00')],
-      recordOf('s', {
+      ridden('s', {
         limits: { recordSeconds: 60 },
         pair: { kind: 'whip', second: { mount: { kind: 'chest' } } },
       }),
@@ -119,8 +100,8 @@ describe('a day by the clock', () => {
   it('lists cameras as they first film, and each one’s parts in time', () => {
     const day = scheduled(
       [filmed('a', 'mini', '12:00'), filmed('b', 'main', '09:00'), filmed('c', 'mini', '08:00')],
-      recordOf('main', { camera: { archetype: 'main' } }),
-      recordOf('mini', { camera: { archetype: 'mini' } }),
+      ridden('main', { camera: { archetype: 'main' } }),
+      ridden('mini', { camera: { archetype: 'mini' } }),
     );
     expect(camerasOf(day.parts).map(({ id }) => id)).toEqual(['mini', 'main']);
     expect(partsOfCamera([...day.parts].reverse(), 'mini').map(({ entryId }) => entryId)).toEqual(['c', 'a']);
@@ -135,7 +116,7 @@ describe('pauses within a recording', () => {
   ): number[][] =>
     scheduled(
       [filmed('e', 's', '10:00', { pauses })],
-      recordOf('s', { limits: { recordSeconds: seconds } }),
+      ridden('s', { limits: { recordSeconds: seconds } }),
     ).parts[0]!.stretches.map(({ fromMs, toMs }) =>
       [fromMs, toMs].map((instant) => (instant - at('10:00')) / MINUTE),
     );
@@ -230,7 +211,7 @@ describe('light that goes with the shot', () => {
   it('lights each half of a pair at its own time', () => {
     const [first, second] = scheduled(
       [filmed('e', 's', '12:00')],
-      recordOf('s', { light: sun, limits: { recordSeconds: 600 }, pair: { kind: 'cover', second: {} } }),
+      ridden('s', { light: sun, limits: { recordSeconds: 600 }, pair: { kind: 'cover', second: {} } }),
     ).parts;
     expect(first!.shot.light).toMatchObject({ from: '2026-07-01T12:00:00+02:00' });
     expect(second!.shot.light).toMatchObject({ from: '2026-07-01T12:10:00+02:00' });

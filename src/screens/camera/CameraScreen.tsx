@@ -13,8 +13,7 @@ import { airSpeedMps } from '@/core/day/schedule';
 import type { WorkedCamera } from '@/core/day/workedDay';
 import { evRangeOf } from '@/core/light/lightRange';
 import { modesOf } from '@/core/camera/modeTable';
-import type { Outing, OutingDay } from '@/core/records/outing';
-import type { ShotRecord } from '@/core/records/shotRecord';
+import type { OutingDay } from '@/core/records/outing';
 import { END_LABEL } from '@/words/cameraTalk';
 import { durationText } from '@/words/settingText';
 import { trimmed } from '@/core/units/format';
@@ -24,6 +23,7 @@ import { openDayOf, useOutings } from '../data/outings';
 import { useShots } from '../data/repository';
 import { outingUrl, useOutingAddress } from '../routes';
 import { useWorkedDay } from '../data/workedDay';
+import type { OpenDay } from '../data/workedDay';
 import styles from './camera.module.css';
 import { CodeReader } from './CodeReader';
 import { SmallScreen } from './SmallScreen';
@@ -42,16 +42,9 @@ export function CameraScreen(): ReactNode {
 
 const SPEEDS = ['1', '10', '60', '300'] as const;
 
-function OpenCamera({
-  outing,
-  day,
-  shots,
-}: {
-  outing: Outing;
-  day: OutingDay;
-  shots: readonly ShotRecord[];
-}): ReactNode {
-  const worked = useWorkedDay(outing, day.id, shots);
+function OpenCamera(open: OpenDay): ReactNode {
+  const { outing, day } = open;
+  const worked = useWorkedDay(open);
   const { cameras } = worked.day;
   const wanted = useSearchParams().get('camera');
   const [chosen, setChosen] = useState<string | null>(null);

@@ -7,10 +7,17 @@ import { scheduleOf } from '@/core/day/schedule';
 import type { Schedule } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import type { WorkedDay } from '@/core/day/workedDay';
-import type { Outing } from '@/core/records/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
 import { workDay } from '@/workers/day';
+
+/** A day of an outing that is open, and all shots that are kept. */
+export interface OpenDay {
+  outing: Outing;
+  day: OutingDay;
+  shots: readonly ShotRecord[];
+}
 
 export interface DayAtWork {
   /** With the answers of the day as it was a moment ago while the worker is at it; none before its first. */
@@ -34,10 +41,10 @@ interface Result {
 const NO_REMEDIES: readonly DayRemedy[] = [];
 
 /**
- * One day, of all shots that are kept: placed here, so that what is moved stands at its new time at once, and worked out
+ * A day that is open: placed here, so that what is moved stands at its new time at once, and worked out
  * in the worker.
  */
-export function useWorkedDay(outing: Outing, dayId: string, all: readonly ShotRecord[]): DayAtWork {
+export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay): DayAtWork {
   const { gear } = outing;
   const shots = useMemo(() => shotsNamedIn(outing, all), [all, outing]);
   const schedule = useMemo(

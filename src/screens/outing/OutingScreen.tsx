@@ -4,8 +4,7 @@ import * as messages from '@/language/outing';
 import { Button } from 'antd';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
-import type { Outing, OutingDay } from '@/core/records/outing';
-import type { ShotRecord } from '@/core/records/shotRecord';
+import type { Outing } from '@/core/records/outing';
 import { ownZone, todayIn } from '@/formats/today';
 import { Empty } from '../ui/Empty';
 import { useRepository, useShots } from '../data/repository';
@@ -13,6 +12,7 @@ import { openDayOf, useOutings } from '../data/outings';
 import { PlaceTabs } from '../ui/PlaceTabs';
 import { outingUrl, readdress, useOutingAddress } from '../routes';
 import { useWorkedDay } from '../data/workedDay';
+import type { OpenDay } from '../data/workedDay';
 import { useActions } from '../shell/actions';
 import { BudgetTab } from './BudgetTab';
 import { DayHead } from './DayHead';
@@ -61,21 +61,12 @@ export function OutingScreen(): ReactNode {
         <Button onClick={resetDemo}>{messages.loadTheMadeUpOne}</Button>
       </Empty>
     );
-  return <OpenDay key={`${open.outing.id} ${open.day.id}`} outings={outings} shots={shots} {...open} />;
+  return <DayPlace key={`${open.outing.id} ${open.day.id}`} outings={outings} shots={shots} {...open} />;
 }
 
-function OpenDay({
-  outings,
-  shots,
-  outing,
-  day,
-}: {
-  outings: readonly Outing[];
-  shots: readonly ShotRecord[];
-  outing: Outing;
-  day: OutingDay;
-}): ReactNode {
-  const worked = useWorkedDay(outing, day.id, shots);
+function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }): ReactNode {
+  const { outing, day } = open;
+  const worked = useWorkedDay(open);
   const editing = useDayEditing(outing, day, worked);
   const query = useSearchParams();
   const wanted = query.get('part');

@@ -81,7 +81,7 @@ function DayOf({
   children: (open: Open) => ReactNode;
 }): ReactNode {
   const day = outing.days[0]!;
-  const worked = useWorkedDay(outing, day.id, shots);
+  const worked = useWorkedDay({ outing, day, shots });
   const editing = useDayEditing(outing, day, worked);
   return children({ outing, day, worked, editing });
 }

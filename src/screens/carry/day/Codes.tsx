@@ -9,14 +9,13 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { Outing, OutingDay } from '@/core/records/outing';
-import type { ShotRecord } from '@/core/records/shotRecord';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { isoIn } from '@/formats/clock';
 import { CARD_KEYS } from '@/words/card';
 import { CodeDrawing } from '../../ui/CodeDrawing';
 import { outingUrl } from '../../routes';
 import { useWorkedDay } from '../../data/workedDay';
+import type { OpenDay } from '../../data/workedDay';
 import { namedSetups } from '../../data/setups';
 import { SettingStrip } from '../../ui/SettingStrip';
 import { useToast } from '../../ui/toast';
@@ -27,18 +26,9 @@ const CLOCK_MS = 4000;
 const STARTS = [0, 5, 10, 30, 60] as const;
 
 /** The day's set-ups as codes, one filling the screen at a time, to be held before the camera. */
-export function Codes({
-  outing,
-  day,
-  shots,
-  cameraId,
-}: {
-  outing: Outing;
-  day: OutingDay;
-  shots: readonly ShotRecord[];
-  cameraId: string;
-}): ReactNode {
-  const worked = useWorkedDay(outing, day.id, shots);
+export function Codes({ cameraId, ...open }: OpenDay & { cameraId: string }): ReactNode {
+  const { outing, day } = open;
+  const worked = useWorkedDay(open);
   const router = useRouter();
   const { say } = useToast();
   const code = useRef<HTMLDivElement>(null);

@@ -13,11 +13,11 @@ import { deckOf, nextCard } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
 import { item } from '@/core/units/items';
 import type { Outing, OutingDay } from '@/core/records/outing';
-import type { ShotRecord } from '@/core/records/shotRecord';
 import { dateText, dayText } from '@/words/lightText';
 import { MenuUnder } from '../../ui/MenuUnder';
 import { outingUrl, readdress } from '../../routes';
 import { useWorkedDay } from '../../data/workedDay';
+import type { OpenDay } from '../../data/workedDay';
 import { useWakeLock } from '../../ui/useWakeLock';
 import { AfterCard } from './AfterCard';
 import { BeforeCard } from './BeforeCard';
@@ -28,16 +28,9 @@ import { EntryCard } from './EntryCard';
 import { TasksCard } from './TasksCard';
 
 /** A day as cards in order, the next one first. What was tapped is kept at once, so a restart goes on where it was. */
-export function DayCards({
-  outing,
-  day,
-  shots,
-}: {
-  outing: Outing;
-  day: OutingDay;
-  shots: readonly ShotRecord[];
-}): ReactNode {
-  const worked = useWorkedDay(outing, day.id, shots);
+export function DayCards(open: OpenDay): ReactNode {
+  const { outing, day } = open;
+  const worked = useWorkedDay(open);
   const deck = useMemo(() => deckOf(day.entries, worked.day), [day.entries, worked.day]);
   const ticked = useMemo(() => new Set(outing.ticked), [outing.ticked]);
   const wanted = useSearchParams().get('card');

@@ -10,8 +10,6 @@ import type { ReactNode } from 'react';
 import { deckOf } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
 import type { WorkedDay } from '@/core/day/workedDay';
-import type { Outing, OutingDay } from '@/core/records/outing';
-import type { ShotRecord } from '@/core/records/shotRecord';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
@@ -22,6 +20,7 @@ import { CodeDrawing } from '../../ui/CodeDrawing';
 import { usePreference } from '../../data/repository';
 import { outingUrl, readdress } from '../../routes';
 import { useWorkedDay } from '../../data/workedDay';
+import type { OpenDay } from '../../data/workedDay';
 import { namedSetups } from '../../data/setups';
 import { sheetsOf } from './folding';
 import styles from './paper.module.css';
@@ -29,16 +28,9 @@ import styles from './paper.module.css';
 const PAPERS = ['a4', 'letter'] as const;
 
 /** The day on paper: eight pockets a sheet, folded to a booklet that is read when the phone is dead. */
-export function PocketCards({
-  outing,
-  day,
-  shots,
-}: {
-  outing: Outing;
-  day: OutingDay;
-  shots: readonly ShotRecord[];
-}): ReactNode {
-  const worked = useWorkedDay(outing, day.id, shots);
+export function PocketCards(open: OpenDay): ReactNode {
+  const { outing, day } = open;
+  const worked = useWorkedDay(open);
   const { day: whole } = worked;
   const wanted = useSearchParams().get('paper');
   const paper = PAPERS.find((one) => one === wanted) ?? 'a4';
