@@ -33,7 +33,7 @@ const Words = memo(function Words({ told: { brief, assumed, editing } }: { told:
   return (
     <div className={styles.sentence} role="group" aria-label={messages.theBrief}>
       {sentenceOf(brief, own).map((line, at) => (
-        <p key={at}>
+        <div key={at} className={styles.line}>
           {line.map((stretch, index) =>
             typeof stretch === 'string' ? (
               <span key={index} className={/^[,;.]/.test(stretch) ? styles.tight : undefined}>
@@ -52,7 +52,7 @@ const Words = memo(function Words({ told: { brief, assumed, editing } }: { told:
           {at === 2 && (
             <KitWord brief={brief} owned={own.filters} usual={usual.has('filters')} editing={editing} />
           )}
-        </p>
+        </div>
       ))}
     </div>
   );

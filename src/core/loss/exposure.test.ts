@@ -1,0 +1,203 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ARCHETYPES } from '../camera/archetypes';
+import { briefOf } from '../brief/brief';
+import { modesOf } from '../camera/modeTable';
+import { ShotSchema } from '../records/shot';
+import type { ShotInput } from '../records/shot';
+import { expose, isoWindow, shutterSetting } from './exposure';
+import type { Exposure } from './exposure';
+import { deliveredFrame, demandsOf, leastViewDeg, mostViewDeg, tiltHeldDeg } from './frame';
+import {
+  anglePrice,
+  filterPrice,
+  isoMaxPrice,
+  isoSpanPrice,
+  shutterModePrice,
+  stabilizationPrice,
+} from './wishes';
+
+const between = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
+const sensor = { fNumberLog: 2 * Math.log2(2.8) };
+
+/** Light that a picture at these settings takes as medium grey, EV100. */
+const evOf = (secondsLog: number, iso: number, filterStops: number): number =>
+  sensor.fNumberLog - secondsLog - Math.log2(iso / 100) + filterStops;
+
+describe('how a camera exposes', () => {
+  const anyCase = fc.record({
+    evMin: between(-2, 16),
+    span: between(0, 6),
+    over: between(30, 4000),
+    runs: fc.constantFrom(1, 2, 8, 64),
+    isoMin: fc.constantFrom(100, 200, 400),
+    isoTimes: fc.constantFrom(1, 2, 8, 64),
+    filterStops: between(0, 8),
+  });
+  const exposed = (one: {
+    evMin: number;
+    span: number;
+    over: number;
+    runs: number;
+    isoMin: number;
+    isoTimes: number;
+    filterStops: number;
+  }): Exposure =>
+    expose(
+      sensor,
+      { evMin: one.evMin, evMax: one.evMin + one.span },
+      shutterSetting(1 / (one.over * one.runs), 1 / one.over),
+      one.filterStops,
+      isoWindow(one.isoMin, one.isoMin * one.isoTimes),
+    );
+
+  it('the window is as wide as shutter and ISO can run, and what falls out of it is lost at its end', () => {
+    fc.assert(
+      fc.property(anyCase, (one) => {
+        const { windowEvMin, windowEvMax, underStops, overStops } = exposed(one);
+        expect(windowEvMax - windowEvMin).toBeCloseTo(Math.log2(one.runs * one.isoTimes), 9);
+        expect(underStops).toBeCloseTo(Math.max(0, windowEvMin - one.evMin), 9);
+        expect(overStops).toBeCloseTo(Math.max(0, one.evMin + one.span - windowEvMax), 9);
+      }),
+      { numRuns: 200, seed: 91 },
+    );
+  });
+
+  it('light comes out right at both ends as far as the window goes', () => {
+    fc.assert(
+      fc.property(anyCase, (one) => {
+        const { windowEvMin, windowEvMax, brightLog, darkLog, brightIsoStops, darkIsoStops } = exposed(one);
+        const held = (ev: number): number => Math.min(windowEvMax, Math.max(windowEvMin, ev));
+        const isoAt = (stops: number): number => one.isoMin * 2 ** stops;
+        const bright = evOf(brightLog, isoAt(brightIsoStops), one.filterStops);
+        const dark = evOf(darkLog, isoAt(darkIsoStops), one.filterStops);
+        expect(bright).toBeCloseTo(held(one.evMin + one.span), 6);
+        expect(dark).toBeCloseTo(held(one.evMin), 6);
+      }),
+      { numRuns: 200, seed: 92 },
+    );
+  });
+
+  it('an automatic camera lengthens its shutter first, and raises ISO only when that is at its longest', () => {
+    fc.assert(
+      fc.property(anyCase, (one) => {
+        const { darkLog, darkIsoStops, brightLog, brightIsoStops } = exposed(one);
+        const longest = Math.log2(1 / one.over);
+        if (darkIsoStops > 1e-9) expect(darkLog).toBeCloseTo(longest, 9);
+        if (brightIsoStops > 1e-9) expect(brightLog).toBeCloseTo(longest, 9);
+        expect(darkLog).toBeGreaterThanOrEqual(brightLog - 1e-9);
+        expect(darkIsoStops).toBeGreaterThanOrEqual(brightIsoStops - 1e-9);
+      }),
+      { numRuns: 200, seed: 93 },
+    );
+  });
+
+  it('a stop of glass moves the window a stop up, and nothing else', () => {
+    fc.assert(
+      fc.property(anyCase, (one) => {
+        const bare = exposed(one);
+        const glass = exposed({ ...one, filterStops: one.filterStops + 1 });
+        expect(glass.windowEvMin).toBeCloseTo(bare.windowEvMin + 1, 9);
+        expect(glass.windowEvMax).toBeCloseTo(bare.windowEvMax + 1, 9);
+      }),
+      { numRuns: 100, seed: 94 },
+    );
+  });
+});
+
+describe('what is left of a frame', () => {
+  const briefWith = (more: Partial<ShotInput> = {}) =>
+    briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...more })).brief;
+
+  it('is never more than the mode gives, and less once it is steadied in the edit', () => {
+    const brief = briefWith({ mount: { kind: 'helmet', ground: 'rough', activity: 'riding' } });
+    for (const camera of Object.values(ARCHETYPES))
+      for (const mode of modesOf(camera)) {
+        const plain = deliveredFrame(brief, mode, false);
+        const edited = deliveredFrame(brief, mode, true);
+        expect(plain.widthPx, camera.id).toBeLessThanOrEqual(mode.resolution.width);
+        expect(plain.horizontalDeg).toBeLessThanOrEqual(mode.view.horizontalDeg + 1e-9);
+        expect(edited.widthPx).toBeLessThanOrEqual(plain.widthPx + 1e-9);
+        expect(edited.horizontalDeg).toBeLessThanOrEqual(plain.horizontalDeg + 1e-9);
+        expect(edited.swingDeg).toBeGreaterThanOrEqual(plain.swingDeg - 1e-9);
+        expect(edited.editKeeps).toBeGreaterThan(0);
+        expect(edited.editKeeps).toBeLessThanOrEqual(1 + 1e-9);
+      }
+  });
+
+  it('upright takes its width from the height of a wide frame', () => {
+    const upright = briefWith({ playback: { deliver: { width: 1080, height: 1920 } } });
+    const wide = modesOf(ARCHETYPES.main).find(
+      ({ resolution, view }) => resolution.width === 3840 && resolution.height === 2160 && !view.fromSphere,
+    )!;
+    expect(deliveredFrame(upright, wide, false).widthPx).toBe(1215);
+  });
+
+  it('of a sphere is its share of the whole circle, and held whatever it does', () => {
+    const sphere = modesOf(ARCHETYPES.sphere).find(({ view }) => view.fromSphere)!;
+    const { widthPx, swingDeg } = deliveredFrame(briefWith(), sphere, true);
+    expect(widthPx).toBeLessThanOrEqual((sphere.resolution.width * sphere.view.horizontalDeg) / 360 + 1e-9);
+    expect(swingDeg).toBe(90);
+    expect(tiltHeldDeg(sphere)).toBe(180);
+  });
+
+  it('is demanded wide enough for the nearer of ride and subject', () => {
+    const [mode] = modesOf(ARCHETYPES.main);
+    const alone = demandsOf(briefWith());
+    const near = demandsOf(briefWith({ motion: { subject: { sizeM: 1.8, distanceM: 0.7 } } }));
+    expect(alone.subjectDeg).toBeNull();
+    expect(leastViewDeg(alone, mode!)).toBe(alone.rideViewDeg);
+    expect(leastViewDeg(near, mode!)).toBeGreaterThan(alone.rideViewDeg);
+    expect(mostViewDeg(near, mode!)).toBeGreaterThanOrEqual(leastViewDeg(near, mode!));
+  });
+});
+
+describe('what a school’s wishes cost', () => {
+  const price = { value: 2, source: '', start: true } as never;
+  const fixed = shutterSetting(1 / 50, 1 / 50);
+  const running = shutterSetting(1 / 1000, 1 / 50);
+
+  it('nothing where the school wishes for nothing', () => {
+    const figures = { shownLog: Math.log2(1 / 25) } as never;
+    expect(shutterModePrice({}, running)).toBe(0);
+    expect(anglePrice({}, figures, running)).toBe(0);
+    expect(filterPrice({}, { ids: ['nd8'], stops: 3, cast: 0 })).toBe(0);
+    expect(isoSpanPrice({}, isoWindow(100, 6400))).toBe(0);
+    expect(isoMaxPrice({}, isoWindow(100, 6400))).toBe(0);
+    expect(stabilizationPrice({}, { swingDeg: 9 } as never, 'off')).toBe(0);
+  });
+
+  it('the price of a shutter that runs where it should stand, and the other way', () => {
+    expect(shutterModePrice({ shutterMode: { mode: 'fixed', price } }, running)).toBe(2);
+    expect(shutterModePrice({ shutterMode: { mode: 'fixed', price } }, fixed)).toBe(0);
+    expect(shutterModePrice({ shutterMode: { mode: 'auto', price } }, fixed)).toBe(2);
+  });
+
+  it('an angle is kept at its ends and lost beside them, and a shutter that runs keeps none', () => {
+    const figures = { shownLog: Math.log2(1 / 25) } as never;
+    const wish = { angle: { fromDeg: 90, toDeg: 180, price } };
+    const at = (degrees: number): number => {
+      const seconds = degrees / 360 / 25;
+      return anglePrice(wish, figures, shutterSetting(seconds, seconds));
+    };
+    expect([90, 135, 180].map(at)).toEqual([0, 0, 0]);
+    expect([89, 181, 360].map(at)).toEqual([2, 2, 2]);
+    expect(anglePrice(wish, figures, running)).toBe(2);
+  });
+
+  it('stops of ISO past what is wished, each at its price, none for rounding', () => {
+    const span = (max: number): number => isoSpanPrice({ isoSpan: { stops: 2, price } }, isoWindow(100, max));
+    expect([100, 400, 800, 1600].map((max) => Math.round(span(max) * 1e6) / 1e6)).toEqual([0, 0, 2, 4]);
+    const most = (max: number): number => isoMaxPrice({ isoMax: { iso: 800, price } }, isoWindow(100, max));
+    expect([400, 800, 1600].map((max) => Math.round(most(max) * 1e6) / 1e6)).toEqual([0, 0, 2]);
+  });
+
+  it('a hold only where there is something to hold, unless none is wished for', () => {
+    const held = { stabilization: { among: ['standard' as const], price } };
+    expect(stabilizationPrice(held, { swingDeg: 5 } as never, 'off')).toBe(2);
+    expect(stabilizationPrice(held, { swingDeg: 0.01 } as never, 'off')).toBe(0);
+    expect(stabilizationPrice(held, { swingDeg: 5 } as never, 'standard')).toBe(0);
+    const off = { stabilization: { among: ['off' as const], price } };
+    expect(stabilizationPrice(off, { swingDeg: 0.01 } as never, 'strong')).toBe(2);
+  });
+});
