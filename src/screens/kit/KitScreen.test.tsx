@@ -106,6 +106,13 @@ describe('the kit', () => {
     expect(await item('demo-kit-bank')).toEqual(before);
   });
 
+  it('says so of an address whose thing is gone, and opens no other in its place', async () => {
+    visit('/kit?item=nobody');
+    stage.show(<KitScreen />);
+    expect(await screen.findByText(/no longer in the kit/)).toBeDefined();
+    expect(screen.queryByRole('article')).toBeNull();
+  });
+
   it('says what an empty kit is for', async () => {
     await stage.close();
     stage = await openStage({ ...makeDemo(), kit: [] });

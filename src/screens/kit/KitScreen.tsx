@@ -97,7 +97,9 @@ export function KitScreen(): ReactNode {
         </nav>
         {open ? (
           <Detail key={open.id} item={open} onOpen={go} />
-        ) : kit.length > 0 ? null : (
+        ) : kit.length > 0 ? (
+          <p className="quiet">{messages.noLongerInTheKit}</p>
+        ) : (
           <Empty title={messages.nothingInTheKitYet} text={messages.addACameraLikeOne} />
         )}
       </div>
