@@ -39,6 +39,38 @@ describe('the handles of the stop rule', () => {
     }
   });
 
+  it('step through every strength in the bag, each once, there and back, and stand at its ends', () => {
+    const bag = shot({
+      ...fixed,
+      filters: [
+        { id: 'nd8', kind: 'nd', stops: 3 },
+        { id: 'nd16', kind: 'nd', stops: 4 },
+        { id: 'variable', kind: 'variable', stopsMin: 2, stopsMax: 5 },
+        { id: 'nd64', kind: 'nd', stops: 6 },
+      ],
+      pins: { shutterSeconds: 1 / 50, filter: { ids: [] } },
+    });
+    const walk = (from: Shot, steps: number): { seen: number[]; last: Shot } => {
+      const seen: number[] = [];
+      let last = from;
+      for (let at = 0; at < 12; at += 1) {
+        const now = solved(last);
+        seen.push(now.settings.filter.stops);
+        last = moveHandle(now, 'filter', steppedEv(now, 'filter', steps)).change(last);
+      }
+      return { seen, last };
+    };
+    const up = walk(bag, 1);
+    const strengths = [...new Set(up.seen)];
+    expect(strengths).toEqual([...strengths].sort((a, b) => a - b));
+    expect([strengths[0], strengths.at(-1)]).toEqual([0, 6]);
+    expect(strengths).toEqual(expect.arrayContaining([3, 4, 5]));
+    // Once up and at the end it stays: no strength is a place where it sticks.
+    expect(up.seen.filter((stops) => stops !== 6)).toHaveLength(strengths.length - 1);
+    const down = walk(up.last, -1);
+    expect([...new Set(down.seen)]).toEqual([...strengths].reverse());
+  });
+
   it('carry it with the shutter, the filter held, a third of a stop a step', () => {
     const before = solved(fixed);
     const after = stepped(fixed, 'shutter', 1);

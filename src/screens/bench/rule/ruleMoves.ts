@@ -114,10 +114,13 @@ export function steppedEv(solution: Solution, handle: Handle, steps: number): nu
     case 'ceiling':
       return at + Math.sign(steps);
     case 'filter': {
-      const kit = filterSettings(brief.filters);
-      const here = kit.findIndex(({ stops }) => stops >= settings.filter.stops - 1e-9);
-      const next = kit[clamp(here + Math.sign(steps), 0, kit.length - 1)];
-      return notchEv(solution, next?.stops ?? 0);
+      // Two glasses of one strength, as a variable filter set to that of another, are one step.
+      const { stops: here } = settings.filter;
+      const further = filterSettings(brief.filters)
+        .map(({ stops }) => stops)
+        .filter((stops) => (stops - here) * Math.sign(steps) > 1e-9);
+      const nearer = steps > 0 ? Math.min(...further) : Math.max(...further);
+      return notchEv(solution, further.length === 0 ? here : nearer);
     }
     case 'shutter': {
       const ladder = shutterLadder(brief, settings.frameRate, solution.space.light.pulseHz);
