@@ -7,6 +7,7 @@ import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { isoIn, wallClock } from '@/formats/clock';
 import { dayRemedyText, leavesText } from '@/words/outingText';
+import { dayPartName } from '@/words/shotName';
 import { FILE_VERSION } from '@/core/schema/versions';
 
 /** The days of an outing worked out, as plain JSON: settings by part, filter changes, set-ups, what runs out and cures. */
@@ -23,14 +24,14 @@ export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object
       const schedule = scheduleOf(outing, id, kept, wallClock(zone));
       const sheet = daySheet(schedule, gear, memo);
       const day = workedDay(schedule, gear, sheet);
-      const nameOf = (partId: string): string => day.part(partId)?.name ?? partId;
+      const nameOf = (partId: string): string => dayPartName(day.part(partId), partId);
       const entryAt = (entryId: string): number | null => day.partsOf(entryId)[0]?.fromMs ?? null;
       return {
         date: day.date,
         parts: day.parts.map((part) => {
           const own = part.answer;
           return {
-            name: part.name,
+            name: dayPartName(part),
             camera: part.camera.id,
             from: at(part.fromMs),
             to: at(part.toMs),

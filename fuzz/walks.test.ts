@@ -73,7 +73,10 @@ function deedOf(
         note: unfit ? 'x'.repeat(2001) : String(pick),
       }),
     () =>
-      repository.addKit((id) => newThing(THING_KINDS[pick % THING_KINDS.length]!, unfit ? '' : id), 'add'),
+      repository.addKit(
+        (id) => newThing(THING_KINDS[pick % THING_KINDS.length]!, unfit ? '' : id, 'New'),
+        'add',
+      ),
     async () =>
       repository.changeKit(await at('kit'), 'note', (item) => ({
         ...item,

@@ -2,7 +2,6 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../demo/makeDemo';
 import { sealed } from '../../fuzz/sealed';
-import { copyName } from '@/core/records/copyName';
 import { rebased } from '@/core/records/rebased';
 import { outingFileOf } from '@/core/records/outingFile';
 import { readSetup } from './code/setupCode';
@@ -156,10 +155,7 @@ describe('crafted inputs', () => {
     for (const [from, to] of crafted) expect(ok(good.replace(from, to)), to.slice(0, 30)).toBe(false);
   });
 
-  it('a copy has a name within bounds, and a change is put onto what is kept by then', () => {
-    expect(copyName('Weir drop', 120)).toBe('Weir drop, copy');
-    expect(copyName('x'.repeat(120), 120)).toHaveLength(120);
-    expect(copyName(`${'x'.repeat(113)}😀😀😀`, 120)).not.toMatch(/[\ud800-\udbff](?![\udc00-\udfff])/);
+  it('a change is put onto what is kept by then', () => {
     const change = rebased(
       { name: 'a', filter: { stops: 3, id: 'n' } },
       { name: 'a', filter: { stops: 4, id: 'n' } },

@@ -21,6 +21,7 @@ import { isShotList, readShotListCsv } from './outing/csv';
 import type { ReadShotList } from './outing/csv';
 import { readModeSheet } from './modeSheet/read';
 import { TAIL } from './shotText';
+import { unnamedText } from '@/words/recordText';
 
 /** What a pasted text or a dropped file holds, checked and ready to be kept. */
 export type Taking =
@@ -167,7 +168,12 @@ function readShots(list: readonly unknown[]): IncomingRead {
 function ofRecords(read: RecordsRead): IncomingRead {
   if (read.ok) return { ok: true, taking: { kind: 'records', records: read.records }, leftBehind: [] };
   const { faults, sound, faulty } = read;
-  return { ok: false, faults, sound: sound && { kind: 'records', records: sound }, faulty };
+  return {
+    ok: false,
+    faults,
+    sound: sound && { kind: 'records', records: sound },
+    faulty: faulty.map(({ table, name }) => name ?? unnamedText(table)),
+  };
 }
 
 function whole<T>(read: Checked<T>, take: (value: T) => Taking): IncomingRead {

@@ -21,7 +21,7 @@ const kitItem = (id: string, note: string): KitItem => ({
   demo: false,
   archived: false,
   note,
-  thing: newThing('card', id),
+  thing: newThing('card', id, 'Card'),
 });
 
 let database: Database;

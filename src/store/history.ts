@@ -1,7 +1,8 @@
-import { RECORD_TABLES, recordChecks, recordName } from '@/core/records/kinds';
+import { RECORD_TABLES, recordChecks } from '@/core/records/kinds';
 import type { Database } from './database';
 import { RefusedWrite } from './refusedWrite';
 import type { Change, Step } from './step';
+import { recordText } from '@/words/recordText';
 
 export interface HistoryState {
   undoLabel: string | null;
@@ -158,7 +159,7 @@ type Side = 'before' | 'after';
 function sound(change: Change, checks: Awaited<ReturnType<typeof recordChecks>>): Change {
   if (change.after === null) return change;
   const read = checks[change.table](change.after);
-  if (!read.ok) throw new RefusedWrite(change.table, recordName(change.table, change.after), read.faults);
+  if (!read.ok) throw new RefusedWrite(change.table, recordText(change.table, change.after), read.faults);
   return { ...change, after: read.value } as Change;
 }
 

@@ -76,7 +76,7 @@ describe('what is written', () => {
   it('fits its schema, or is refused in words and nothing written', async () => {
     const repository = window();
     const id = await repository.addShot(emptyShot('one'));
-    const kit = await repository.addKit((own) => newThing('card', own), 'add a card');
+    const kit = await repository.addKit((own) => newThing('card', own, 'Card'), 'add a card');
     await repository.restore(makeDemo());
     const before = await everything();
     const undo = repository.history.state().undoLabel;
@@ -115,7 +115,7 @@ describe('what is written', () => {
       ],
       [
         'thing.name',
-        () => repository.addKit((own) => ({ ...newThing('card', own), name: '' }) as never, 'x'),
+        () => repository.addKit((own) => ({ ...newThing('card', own, 'Card'), name: '' }) as never, 'x'),
       ],
       [
         'thing.capacityGb',

@@ -124,7 +124,7 @@ describe('the repository', () => {
     expect(await fNumberOf('demo-01')).toEqual([2.8]);
     await repository.history.undo();
     expect(await fNumberOf('demo-10')).toEqual([2.8, 2.5]);
-    const id = await repository.addKit((own) => newThing('card', own), 'add a card');
+    const id = await repository.addKit((own) => newThing('card', own, 'Card'), 'add a card');
     await repository.removeKit(id);
     await repository.history.undo();
     expect(await database.kit.get(id)).toMatchObject({ thing: { what: 'card' }, archived: false });

@@ -1,11 +1,10 @@
-import { shotName } from '@/words/shotName';
+import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/store';
 import { withEntry } from '@/core/records/entries';
 import { withKitCamera, withKitFilter } from '@/core/records/kitCamera';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import type { CutReason, LogEntry, Verdict } from '@/core/records/logEntry';
 import type { Outing, ShotEntry } from '@/core/records/outing';
-import { shotOfPart } from '@/core/records/secondAngles';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
@@ -362,7 +361,7 @@ export class Repository {
   }
 
   private logEntryOf(kept: ShotRecord, settings: Settings, part: number, at: string): LogEntry {
-    const shot = shotOfPart(kept.shot, part);
+    const shot = namedPart(kept.shot, part);
     return {
       kind: 'lynxeye/log-entry',
       version: FILE_VERSION,

@@ -1,7 +1,8 @@
 import type { Fault } from '@/core/schema/fault';
-import { RECORD_TABLES, recordChecks, recordName } from '@/core/records/kinds';
+import { RECORD_TABLES, recordChecks } from '@/core/records/kinds';
 import type { RecordTable } from '@/core/records/kinds';
 import type { Database } from './database';
+import { recordText } from '@/words/recordText';
 
 /** A kept record that its schema does not take, or one that is asked for by its id. */
 export interface Unsound {
@@ -21,7 +22,7 @@ export async function unsoundRecords(database: Database, ids: ReadonlySet<string
   for (const table of RECORD_TABLES)
     await database.table<{ id: string }>(table).each((record) => {
       const read = checks[table](record);
-      const one = { table, id: record.id, name: recordName(table, record), record };
+      const one = { table, id: record.id, name: recordText(table, record), record };
       if (!read.ok) found.push({ ...one, faults: read.faults });
       else if (ids.has(record.id)) asked.push({ ...one, faults: [] });
     });

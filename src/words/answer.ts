@@ -2,7 +2,7 @@ import { matchSheetOf } from '@/core/together/matchSheet';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import { briefOf } from '@/core/brief/brief';
 import type { Assumed, Brief } from '@/core/brief/brief';
-import { cameraCount, partName, shotOfPart } from '@/core/records/secondAngles';
+import { cameraCount, shotOfPart } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { reasonsOf } from '@/core/answer/reasons';
 import { clockOf } from '@/core/answer/clock';
@@ -16,6 +16,7 @@ import { demandText } from './pairText';
 import { reasonText } from './reasonText';
 import { refusalPath, refusalText, wayText } from './refusalText';
 import { remedyText, warningText } from './warningText';
+import { partName } from './shotName';
 import { FILE_VERSION } from '@/core/schema/versions';
 
 /** A shot solved and worded: the open file's answer, or its refusal. */

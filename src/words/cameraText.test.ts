@@ -5,7 +5,14 @@ import { CameraProfileSchema } from '@/core/camera/profile';
 import { findingsOf } from '@/core/camera/tableFindings';
 import { cheapestGiveUps, valuesOf, WISH_KEYS } from '@/core/camera/wishes';
 import { MOUNTS } from '@/core/vocabulary/mounts';
-import { copiedThing, KitItemSchema, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
+import {
+  copiedThing,
+  KitItemSchema,
+  MOST_LETTERS,
+  nameOf,
+  newThing,
+  THING_KINDS,
+} from '@/core/records/kitItem';
 import { briefOf } from '@/core/brief/brief';
 import { readShot } from '@/core/records/shot';
 import { framedThrough } from '@/core/compare/framed';
@@ -16,6 +23,7 @@ import { framingLines } from './framingText';
 import { cautionText, mountNoteText, obstructionText } from './mountText';
 import { meansName, priceText, wayNotes } from './steadinessText';
 import { followsFrom } from './thingText';
+import { copyName, newThingName } from './recordText';
 
 /** A line to read: something is said, and nothing leaks from the inside. */
 const readable = (text: string): void => {
@@ -76,8 +84,8 @@ describe('the words of mounts and things', () => {
 
   it('new and copied things are valid, named, and tell what follows from them', () => {
     for (const what of THING_KINDS) {
-      const thing = newThing(what, 'one');
-      const copy = copiedThing(thing, 'two');
+      const thing = newThing(what, 'one', newThingName(what));
+      const copy = copiedThing(thing, 'two', copyName(nameOf(thing), MOST_LETTERS));
       for (const one of [thing, copy])
         expect(
           KitItemSchema.safeParse({

@@ -1,12 +1,13 @@
 import * as messages from '@/language/words/pair';
 import { briefOf } from '@/core/brief/brief';
-import { cameraCount, partName, shotOfPart } from '@/core/records/secondAngles';
+import { cameraCount, shotOfPart } from '@/core/records/secondAngles';
 import type { Pair, Shot } from '@/core/records/shot';
 import { pairSheet, wantedBlurPct } from '@/core/together/pairSheet';
 import type { PairDemand, PairHalf, PairSheet } from '@/core/together/pairSheet';
 import { solve } from '@/core/answer/solve';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { HAND_LABEL, PAIR_LABEL, TURN_LABEL, viewLabel } from './labels';
+import { partName } from './shotName';
 
 /** "550°/s: a quarter turn in 0.16 s". */
 export function turnText({ turnDegPerS, quarterTurnSeconds }: PairHalf): string {

@@ -18,7 +18,6 @@ import type { Light, Shot } from '../records/shot';
 
 /** A shot with nothing left open: what the solver works on. Units stand in the keys. */
 export interface Brief {
-  name: string;
   playback: {
     timelineFps: number;
     /** The slowest the clip is played: it is captured for that. */
@@ -93,7 +92,7 @@ export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
     return fallback;
   };
   const { playback, look, mount: carried, motion, limits } = shot;
-  const name = or(shot.name, 'name', USUAL.name);
+  if (shot.name === undefined) assumed.push({ path: 'name', value: null });
   const timelineFps = or(playback?.timelineFps, 'playback.timelineFps', USUAL.timelineFps);
   const speeds = [
     or(playback?.slowdown, 'playback.slowdown', USUAL.slowdown),
@@ -153,7 +152,6 @@ export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
   return {
     assumed,
     brief: {
-      name,
       playback: { timelineFps, slowdown, alsoSlowdowns, deliver, screen },
       look: { school, grade },
       camera,

@@ -1,3 +1,4 @@
+import { USUAL_CARD_GB } from '../camera/card';
 import type { Filter } from '../filters/filterSchema';
 import type { Activity } from '../vocabulary/activities';
 import type { Grade } from '../vocabulary/modes';
@@ -7,7 +8,6 @@ import type { Screen } from '../vocabulary/screens';
 
 /** What a shot is taken to be where it says nothing. All starting choices; what follows from others stands in `brief.ts`. */
 export const USUAL: Usual = {
-  name: 'Untitled shot',
   timelineFps: 25,
   slowdown: 1,
   deliver: { width: 1920, height: 1080 },
@@ -23,11 +23,10 @@ export const USUAL: Usual = {
   mainsHz: 50,
   screenHz: 60,
   recordSeconds: 1200,
-  cardGb: 128,
+  cardGb: USUAL_CARD_GB,
 };
 
 interface Usual {
-  name: string;
   timelineFps: number;
   slowdown: number;
   deliver: { width: number; height: number };

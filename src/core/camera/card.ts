@@ -6,6 +6,8 @@ import { gigabytesOf } from '../units/data';
 export const SOUND_MBPS = 0.256;
 /** Share of a card that may be filled: the rest is kept back against fragmentation and rounding (start). */
 export const USABLE_SHARE = 0.97;
+/** A card nobody told anything of, gigabytes (start). */
+export const USUAL_CARD_GB = 128;
 /** A card nobody told anything of keeps writing this, megabytes a second (start). */
 export const USUAL_WRITE_MBPS = 30;
 /** Of a card's rating this much is counted on; the rest is for its slow moments (start). */

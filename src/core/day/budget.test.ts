@@ -37,7 +37,7 @@ function partAt(id: string, spans: readonly [number, number][], more: Partial<Sh
     entryId: id,
     shotId: id,
     part: 0,
-    name: id,
+    title: { shot: id, part: null },
     camera,
     shot,
     brief,

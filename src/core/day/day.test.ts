@@ -208,7 +208,7 @@ describe('the made-up outing', () => {
 
   it('never gives up what a school insists on for a shared set-up', () => {
     const { day, sheet } = days[0]!;
-    const whip = day.parts.find(({ name }) => name.startsWith('Whip pair'))!;
+    const whip = day.parts.find(({ title }) => title.shot?.startsWith('Whip pair'))!;
     expect(sheet.parts.get(whip.id)!.carried!.settings.shutterMode).toBe('fixed');
   });
 

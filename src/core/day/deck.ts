@@ -13,7 +13,8 @@ export type DeckCard =
       parts: readonly WorkedPart[];
       done: 'recorded' | 'skipped' | null;
     }
-  | { kind: 'tasks'; id: string; fromMs: number; toMs: number; name: string; tasks: readonly Task[] }
+  /** Under the name of the break; `null` between two shots. */
+  | { kind: 'tasks'; id: string; fromMs: number; toMs: number; name: string | null; tasks: readonly Task[] }
   | { kind: 'after'; id: 'after' };
 
 /** A thing to do at a camera; its id is ticked when done. */
@@ -62,7 +63,7 @@ function taskCards(day: WorkedDay): DeckCard[] {
       id,
       fromMs: pause?.fromMs ?? fromMs,
       toMs: pause?.toMs ?? fromMs,
-      name: pause?.name ?? 'Between two shots',
+      name: pause?.name ?? null,
       tasks: [...(card?.tasks ?? []), task],
     });
   }

@@ -75,18 +75,23 @@ function wantsTether({ brief: { mount } }: DayPart): boolean {
   );
 }
 
-/** A caution, and the shots it is about. Each is read once an outing. */
+/** A caution, and what it is about: each part of a shot once, however often it is filmed. A caution is read once an outing. */
 export interface SafetyCard {
   caution: Caution;
-  shots: readonly string[];
+  parts: readonly DayPart[];
 }
 
 export function safetyCards(parts: readonly DayPart[]): SafetyCard[] {
-  const cards = new Map<Caution, Set<string>>();
-  for (const { brief, name } of parts)
-    for (const caution of cautionsFor(brief.mount.kind, brief.mount.activity))
-      cards.set(caution, (cards.get(caution) ?? new Set()).add(name));
+  const cards = new Map<Caution, Map<string, DayPart>>();
+  for (const part of parts) {
+    const { kind, activity } = part.brief.mount;
+    for (const caution of cautionsFor(kind, activity))
+      cards.set(
+        caution,
+        (cards.get(caution) ?? new Map<string, DayPart>()).set(`${part.shotId}/${part.part}`, part),
+      );
+  }
   // People filmed are asked on every outing, whatever the mount.
-  if (parts.length > 0 && !cards.has('othersFilmed')) cards.set('othersFilmed', new Set());
-  return [...cards].map(([caution, shots]) => ({ caution, shots: [...shots] }));
+  if (parts.length > 0 && !cards.has('othersFilmed')) cards.set('othersFilmed', new Map());
+  return [...cards].map(([caution, about]) => ({ caution, parts: [...about.values()] }));
 }

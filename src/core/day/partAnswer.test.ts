@@ -21,7 +21,7 @@ const partOf = (shot: Shot): DayPart => {
     entryId: 'e',
     shotId: 's',
     part: 0,
-    name: brief.name,
+    title: { shot: null, part: null },
     camera: brief.camera,
     shot,
     brief,

@@ -82,7 +82,8 @@ describe('a day by the clock', () => {
         secondAngles: [{ name: 'Bow', camera: { archetype: 'mini' }, mount: { kind: 'tripod' } }],
       }),
     ).parts;
-    expect(second).toMatchObject({ id: 'e/1', name: 'Ride, bow', fromMs: first!.fromMs, toMs: first!.toMs });
+    expect(second).toMatchObject({ id: 'e/1', fromMs: first!.fromMs, toMs: first!.toMs });
+    expect(second!.title).toEqual({ shot: 'Ride', part: { is: 'angle', number: 2, name: 'Bow' } });
     expect(second!.camera.id).toBe('mini');
 
     const halves = scheduled(
@@ -92,7 +93,7 @@ describe('a day by the clock', () => {
         pair: { kind: 'whip', second: { mount: { kind: 'chest' } } },
       }),
     ).parts;
-    expect(halves.map(({ name }) => name)).toEqual(['Ride, first half', 'Ride, second half']);
+    expect(halves.map(({ title }) => title.part?.is)).toEqual(['firstHalf', 'secondHalf']);
     expect(halves[1]!.fromMs).toBe(halves[0]!.toMs);
     expect(halves[1]!.brief.mount.kind).toBe('chest');
   });

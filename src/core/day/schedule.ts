@@ -4,7 +4,8 @@ import { briefOf } from '../brief/brief';
 import type { Brief } from '../brief/brief';
 import type { Outing, OutingDay, ShotEntry } from '../records/outing';
 import { inOrder } from '../records/entries';
-import { isSecondHalf, partCount, partName, shotOfPart } from '../records/secondAngles';
+import { isSecondHalf, partCount, shotOfPart, titleOfPart } from '../records/secondAngles';
+import type { PartTitle } from '../records/secondAngles';
 import type { Shot } from '../records/shot';
 import type { ShotRecord } from '../records/shotRecord';
 import type { Span } from '../light/sun/day';
@@ -24,7 +25,8 @@ export interface DayPart {
   shotId: string;
   /** Which camera of the shot; the second half of a pair comes last. */
   part: number;
-  name: string;
+  /** What it is called, by its shot's name and by what it is to a shot of several parts; `null` where there is none. */
+  title: { shot: string | null; part: PartTitle | null };
   camera: CameraProfile;
   shot: Shot;
   brief: Brief;
@@ -110,10 +112,7 @@ function partsOf(entry: ShotEntry, whole: Shot, fromMs: number): DayPart[] {
       entryId: entry.id,
       shotId: entry.shotId,
       part,
-      name:
-        part === 0 && partCount(whole) === 1
-          ? brief.name
-          : `${whole.name ?? 'Untitled shot'}, ${partName(whole, part).toLowerCase()}`,
+      title: { shot: whole.name ?? null, part: partCount(whole) === 1 ? null : titleOfPart(whole, part) },
       camera: brief.camera,
       shot,
       brief,

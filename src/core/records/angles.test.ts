@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { copyName } from './copyName';
 import { emptyShot } from './emptyShot';
 import { rebased } from './rebased';
 import {
@@ -7,7 +6,7 @@ import {
   cameraCount,
   isSecondHalf,
   partCount,
-  partName,
+  titleOfPart,
   removeCamera,
   shotOfPart,
   withPart,
@@ -36,10 +35,10 @@ const pair: Shot = {
 };
 
 describe('a camera of a shot as a shot of its own', () => {
-  it('has the light and playback of the whole, and its own camera, mount and pins', () => {
+  it('has the name, light and playback of the whole, and its own camera, mount and pins', () => {
     const pole = shotOfPart(two, 1);
     expect(pole).toMatchObject({
-      name: 'Run, Pole',
+      name: 'Run',
       light,
       playback: { timelineFps: 25 },
       camera: { archetype: 'sphere' },
@@ -92,7 +91,7 @@ describe('a camera of a shot as a shot of its own', () => {
 
   it('is added at the end and taken away by its place, the last with the list', () => {
     const three = addCamera(two, { name: 'Bow' });
-    expect([cameraCount(three), partName(three, 2)]).toEqual([3, 'Bow']);
+    expect([cameraCount(three), titleOfPart(three, 2).name]).toEqual([3, 'Bow']);
     expect(removeCamera(three, 1).secondAngles).toEqual([{ name: 'Bow' }]);
     const one = removeCamera(two, 1);
     expect('secondAngles' in one).toBe(false);
@@ -104,8 +103,11 @@ describe('the second half of a pair', () => {
   it('is a part after the cameras, under its own name', () => {
     expect([cameraCount(pair), partCount(pair)]).toEqual([1, 2]);
     expect([isSecondHalf(pair, 0), isSecondHalf(pair, 1)]).toEqual([false, true]);
-    expect([partName(pair, 0), partName(pair, 1)]).toEqual(['First half', 'The hut']);
-    expect(shotOfPart(pair, 1)).toMatchObject({ name: 'Whip, The hut', light, mount: { kind: 'chest' } });
+    expect([0, 1].map((at) => titleOfPart(pair, at))).toEqual([
+      { is: 'firstHalf', number: 1, name: null },
+      { is: 'secondHalf', number: 2, name: 'The hut' },
+    ]);
+    expect(shotOfPart(pair, 1)).toMatchObject({ name: 'Whip', light, mount: { kind: 'chest' } });
     expect(isSecondHalf(two, 1)).toBe(false);
   });
 
@@ -155,15 +157,5 @@ describe('a change done to the record as it is by then', () => {
     const kept = structuredClone(before);
     rebased(before, { ...before, mount: { kind: 'chest', where: 'front' } })(kept);
     expect(kept).toEqual(before);
-  });
-});
-
-describe('the name of a copy', () => {
-  it('has room within the most letters, and never half of one', () => {
-    expect(copyName('Rook', 40)).toBe('Rook, copy');
-    expect(copyName('x'.repeat(40), 40)).toBe(`${'x'.repeat(34)}, copy`);
-    const split = copyName(`${'x'.repeat(33)}🦉🦉🦉🦉`, 40);
-    expect(split.length).toBeLessThanOrEqual(40);
-    expect(split).toBe(`${'x'.repeat(33)}, copy`);
   });
 });

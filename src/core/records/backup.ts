@@ -7,7 +7,7 @@ import { FileVersion } from '../schema/fileVersion';
 import { upToDate } from '../schema/versions';
 import { FILE_VERSION } from '../schema/versions';
 import { noRecords, RECORD_KINDS, RECORD_TABLES, recordName, recordSchemas } from './kinds';
-import type { KeptRecord, Records } from './kinds';
+import type { KeptRecord, Records, RecordTable } from './kinds';
 import { InstantSchema } from '../schema/times';
 
 /** Everything a person keeps, in one file: a list for each kind of record. A kind that a file does not name has none. */
@@ -45,6 +45,12 @@ export interface Progress {
 type OnProgress = (progress: Progress) => void;
 const TELL_EVERY = 500;
 
+/** A record that is not whole; `null` where nobody named it. */
+export interface Faulty {
+  table: RecordTable;
+  name: string | null;
+}
+
 /** Records read one by one: those that are whole, and the faults of the others. */
 export type RecordsRead =
   | { ok: true; records: Records }
@@ -53,8 +59,8 @@ export type RecordsRead =
       faults: Fault[];
       /** What can be taken all the same; `null` when the file as a whole is not understood, or nothing in it is whole. */
       sound: Records | null;
-      /** Names of what is not whole. */
-      faulty: string[];
+      /** What is not whole, by table and name. */
+      faulty: Faulty[];
     };
 
 /** Checks a whole backup, record by record, and that no id stands twice. Never throws. */
@@ -74,7 +80,7 @@ export async function readRecords(
   const schemas = await recordSchemas();
   const records: Record<keyof Records, KeptRecord[]> = noRecords();
   const faults: Fault[] = [];
-  const faulty: string[] = [];
+  const faulty: Faulty[] = [];
   for (const table of RECORD_TABLES) {
     const seen = new Set<string>();
     (lists[table] ?? []).forEach((item, index) => {
@@ -91,7 +97,7 @@ export async function readRecords(
         records[table].push(read.value);
       } else {
         faults.push(...faultsUnder(`${table}[${index}]`, own));
-        faulty.push(recordName(table, item));
+        faulty.push({ table, name: recordName(table, item) });
       }
     });
   }

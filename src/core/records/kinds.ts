@@ -7,9 +7,6 @@ import type { Checked } from '../schema/fault';
  * without reading a file.
  */
 interface RecordKind {
-  /** In the middle of a sentence. */
-  one: string;
-  many: string;
   /** Most of them in one file. */
   most: number;
   /** Indexes of the table, the first being the key. */
@@ -30,8 +27,6 @@ export interface KeptRecord {
 /** In the order in which they are written and told. */
 export const RECORD_KINDS = {
   shots: {
-    one: 'shot',
-    many: 'shots',
     most: 20_000,
     indexes: 'id, updatedAt, demo',
     nameAt: [['shot', 'name']],
@@ -39,8 +34,6 @@ export const RECORD_KINDS = {
     schema: async () => (await import('./shotRecord')).ShotRecordSchema,
   },
   outings: {
-    one: 'outing',
-    many: 'outings',
     most: 2000,
     indexes: 'id, updatedAt',
     nameAt: [['name']],
@@ -48,8 +41,6 @@ export const RECORD_KINDS = {
     schema: async () => (await import('./outing')).OutingSchema,
   },
   log: {
-    one: 'log entry',
-    many: 'log entries',
     most: 100_000,
     indexes: 'id, shotId, at',
     nameAt: [['shotName']],
@@ -57,8 +48,6 @@ export const RECORD_KINDS = {
     schema: async () => (await import('./logEntry')).LogEntrySchema,
   },
   kit: {
-    one: 'thing of the kit',
-    many: 'things of the kit',
     most: 5000,
     indexes: 'id, thing.what, updatedAt',
     nameAt: [
@@ -100,8 +89,8 @@ export async function recordChecks(): Promise<Record<RecordTable, (record: unkno
   return Object.fromEntries(checks) as Record<RecordTable, (record: unknown) => Checked<KeptRecord>>;
 }
 
-/** What a person calls this record; it may be asked of a record that is not whole. */
-export function recordName(table: RecordTable, record: unknown): string {
+/** What a person calls this record, `null` without a name; it may be asked of a record that is not whole. */
+export function recordName(table: RecordTable, record: unknown): string | null {
   for (const path of RECORD_KINDS[table].nameAt) {
     const found = path.reduce<unknown>(
       (inside, key) =>
@@ -110,5 +99,5 @@ export function recordName(table: RecordTable, record: unknown): string {
     );
     if (typeof found === 'string' && found.trim() !== '') return found;
   }
-  return `a ${RECORD_KINDS[table].one} without a name`;
+  return null;
 }

@@ -1,9 +1,8 @@
-import { USUAL_WRITE_MBPS } from '../camera/card';
+import { USUAL_CARD_GB, USUAL_WRITE_MBPS } from '../camera/card';
 import { USUAL_CELL } from '../camera/power';
 import type { ArchetypeId } from '../camera/archetypes';
 import { MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/mounts';
 import * as z from 'zod';
-import { copyName } from './copyName';
 import { FileVersion } from '../schema/fileVersion';
 import { CameraProfileSchema } from '../camera/profile';
 import { ARCHETYPES } from '../camera/archetypes';
@@ -15,7 +14,10 @@ import { InstantSchema } from '../schema/times';
  * carries the whole profile of its camera, so that a file stands alone; the profile's id says which kit camera it is.
  */
 /** Letters in the name of a thing. */
-const MOST_LETTERS = 80;
+/** As long as a thing's name may be. */
+export const MOST_LETTERS = 80;
+/** Of a new filter, to be set to what it is. */
+export const NEW_FILTER_STOPS = 4;
 const name = z.string().min(1).max(MOST_LETTERS);
 
 const Thing = z.discriminatedUnion('what', [
@@ -90,30 +92,27 @@ export function cameraFrom(archetype: ArchetypeId, id: string, called: string): 
   return { what: 'camera', profile: { ...structuredClone(ARCHETYPES[archetype]), id, name: called } };
 }
 
-/** A new thing of a kind, with usual figures, ready to be edited. */
-export function newThing(what: ThingKind, id: string): Thing {
+/** A new thing of a kind under this name, with usual figures, ready to be edited. */
+export function newThing(what: ThingKind, id: string, name: string): Thing {
   switch (what) {
     case 'camera':
-      return cameraFrom('main', id, 'New camera');
+      return cameraFrom('main', id, name);
     case 'filter':
-      return { what, name: 'ND16', filter: { id, kind: 'nd', stops: 4 } };
+      return { what, name, filter: { id, kind: 'nd', stops: NEW_FILTER_STOPS } };
     case 'card':
-      return { what, name: 'Card 128 GB', capacityGb: 128, writeMBps: USUAL_WRITE_MBPS };
+      return { what, name, capacityGb: USUAL_CARD_GB, writeMBps: USUAL_WRITE_MBPS };
     case 'cell':
-      return { what, name: 'Camera cell', ...USUAL_CELL, count: 2 };
+      return { what, name, ...USUAL_CELL, count: 2 };
     case 'bank':
-      return { what, name: 'Power bank', ampereHours: 5 };
+      return { what, name, ampereHours: 5 };
     case 'mount':
-      return { what, name: 'Helmet mount', kind: 'helmet' };
+      return { what, name, kind: 'helmet' };
   }
 }
 
-/** A copy under a new id; inner ids follow, so that a shot can tell the two apart. */
-export function copiedThing(thing: Thing, id: string): Thing {
-  const copy = structuredClone(thing);
-  if (copy.what === 'camera')
-    return renamed({ ...copy, profile: { ...copy.profile, id } }, copyName(nameOf(copy), MOST_LETTERS));
-  if (copy.what === 'filter')
-    return { ...copy, name: copyName(copy.name, MOST_LETTERS), filter: { ...copy.filter, id } };
-  return renamed(copy, copyName(nameOf(copy), MOST_LETTERS));
+/** A copy under a new id and name; inner ids follow, so that a shot can tell the two apart. */
+export function copiedThing(thing: Thing, id: string, name: string): Thing {
+  const copy = renamed(structuredClone(thing), name);
+  if (copy.what === 'camera') return { ...copy, profile: { ...copy.profile, id } };
+  return copy.what === 'filter' ? { ...copy, filter: { ...copy.filter, id } } : copy;
 }

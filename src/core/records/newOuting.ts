@@ -2,7 +2,7 @@ import type { Outing } from './outing';
 import { FILE_VERSION } from '../schema/versions';
 
 /** An outing with one empty day. */
-export function newOuting(id: string, at: string, zone: string, date: string): Outing {
+export function newOuting(id: string, at: string, zone: string, date: string, name: string): Outing {
   return {
     kind: 'lynxeye/outing',
     version: FILE_VERSION,
@@ -11,7 +11,7 @@ export function newOuting(id: string, at: string, zone: string, date: string): O
     updatedAt: at,
     demo: false,
     archived: false,
-    name: 'New outing',
+    name,
     note: '',
     zone,
     days: [{ id: `${id}-1`, date, air: { lowC: 8, highC: 18 }, entries: [] }],

@@ -6,8 +6,6 @@ import { without } from '../units/without';
  * reads as a shot of its own: what they share comes from the whole, the rest is its own. The second half of a pair is
  * read the same way; it also has its own light.
  */
-/** As long as a shot's name may be. */
-const LONGEST_NAME = 120;
 const OWN = ['camera', 'mount', 'motion', 'filters', 'pins'] as const;
 
 export function cameraCount(shot: Shot): number {
@@ -24,14 +22,30 @@ export function isSecondHalf(shot: Shot, index: number): boolean {
   return shot.pair !== undefined && index === cameraCount(shot);
 }
 
-/** The name of a part; 0 is the main camera. */
-export function partName(shot: Shot, index: number): string {
-  if (index === 0) return shot.pair && cameraCount(shot) === 1 ? 'First half' : 'Main';
-  if (isSecondHalf(shot, index)) return shot.pair?.second.name ?? 'Second half';
-  return shot.secondAngles?.[index - 1]?.name ?? `Angle ${index + 1}`;
+/** What a part is to its shot, and what the person calls it; `null` where they gave it no name. */
+export interface PartTitle {
+  is: 'main' | 'angle' | 'firstHalf' | 'secondHalf';
+  /** Which of the parts, counted from 1. */
+  number: number;
+  name: string | null;
 }
 
-/** One part as a shot of its own; 0 is the main camera. An index that is not there gives the main camera. */
+/** Index 0 is the main camera. */
+export function titleOfPart(shot: Shot, index: number): PartTitle {
+  const number = index + 1;
+  if (index === 0) {
+    const half = shot.pair !== undefined && cameraCount(shot) === 1;
+    return { is: half ? 'firstHalf' : 'main', number, name: null };
+  }
+  return isSecondHalf(shot, index)
+    ? { is: 'secondHalf', number, name: shot.pair?.second.name ?? null }
+    : { is: 'angle', number, name: shot.secondAngles?.[index - 1]?.name ?? null };
+}
+
+/**
+ * One part as a shot of its own, under the name of the whole; 0 is the main camera. An index that is not there gives the
+ * main camera.
+ */
 export function shotOfPart(shot: Shot, index: number): Shot {
   const main = without(without(shot, 'secondAngles'), 'pair');
   const half = isSecondHalf(shot, index);
@@ -41,8 +55,7 @@ export function shotOfPart(shot: Shot, index: number): Shot {
   const shared = keysOf(half).reduce<Shot>((rest, key) => without(rest, key), main);
   // A second half in the same light need not tell it again.
   const light = half && !shot.pair?.second.light && main.light ? { light: main.light } : {};
-  const name = `${shot.name ?? 'Untitled shot'}, ${partName(shot, index)}`.slice(0, LONGEST_NAME);
-  return { ...shared, ...light, ...own, name };
+  return { ...shared, ...light, ...own };
 }
 
 /** The whole shot after one of its parts changed: what is shared changes for all. */

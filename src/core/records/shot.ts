@@ -23,7 +23,9 @@ import { PinsSchema } from './settings';
  * A shot as a person tells it: version 1 of the open file. Only `kind` and `version` are required; `brief/brief.ts`
  * fills in the rest and says so. Units stand in the keys.
  */
-const shortWord = z.string().max(120);
+/** As long as a shot's name may be. */
+export const LONGEST_NAME = 120;
+const shortWord = z.string().max(LONGEST_NAME);
 
 const dimension = z.int().min(16).max(16384);
 

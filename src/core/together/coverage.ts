@@ -39,7 +39,7 @@ export function coverageOf(shot: Shot, main: Solution): Suggestion[] {
   const { brief } = main.space;
   const places = ACTIVITY_HABITS[brief.mount.activity].angles;
   return ROLES.flatMap((role): Suggestion[] => {
-    const made = shotFor(shot, main, role, places[role]);
+    const made = shotFor(shot, main, places[role]);
     const its = briefOf(made).brief;
     const outcome = solve(its);
     if (!outcome.solved) return [];
@@ -70,7 +70,7 @@ export function coverageOf(shot: Shot, main: Solution): Suggestion[] {
 }
 
 /** What must be equal to cut to the main answer is pinned; the camera, its filters, light and limits are its own. */
-function shotFor(shot: Shot, { settings, space }: Solution, role: Role, place: AnglePlace): Shot {
+function shotFor(shot: Shot, { settings, space }: Solution, place: AnglePlace): Shot {
   const { brief } = space;
   const { ground, activity } = brief.mount;
   const habits = habitsOf(place.kind);
@@ -80,7 +80,6 @@ function shotFor(shot: Shot, { settings, space }: Solution, role: Role, place: A
   const bare = without(without(without(without(shot, 'secondAngles'), 'pair'), 'timeLapse'), 'loop');
   return {
     ...bare,
-    name: `${shot.name ?? 'Untitled shot'}, ${role}`.slice(0, 120),
     mount: {
       kind: place.kind,
       ground,

@@ -7,7 +7,7 @@ import { sceneOf } from '../preview/scene';
 import { meantTurn } from '../preview/take';
 import { briefOf } from '../brief/brief';
 import { emptyShot } from '../records/emptyShot';
-import { isSecondHalf, partCount, partName, shotOfPart, withPart } from '../records/secondAngles';
+import { isSecondHalf, partCount, shotOfPart, titleOfPart, withPart } from '../records/secondAngles';
 import { readShot } from '../records/shot';
 import type { Pair, Shot } from '../records/shot';
 import { pairSheet, planPair } from './pairSheet';
@@ -108,7 +108,7 @@ describe('the two halves in one shot', () => {
     expect(readShot({ ...shot, pair: { ...shot.pair, kind: 'wipe' } }).ok).toBe(false);
     expect(partCount(shot)).toBe(2);
     expect(isSecondHalf(shot, 1)).toBe(true);
-    expect([0, 1].map((at) => partName(shot, at))).toEqual(['First half', 'To the door']);
+    expect([0, 1].map((at) => titleOfPart(shot, at).name)).toEqual([null, 'To the door']);
     expect(shotOfPart(shot, 1).light).toEqual(shot.light);
     expect(shotOfPart(shot, 0).pair).toBeUndefined();
   });

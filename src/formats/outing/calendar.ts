@@ -7,6 +7,7 @@ import { settingLine, filterChangeLine } from './calendarWords';
 import { dateAndTime, instantOf, isoIn } from '../clock';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { zoneBlock } from './zoneBlock';
+import { dayPartName } from '@/words/shotName';
 
 // Lines end after 75 bytes, the blank that begins the next one being one of them.
 ICAL.foldLength = 74;
@@ -81,7 +82,7 @@ function toldOf(day: WorkedDay): Told[] {
       id: part.id.replace('/', '-'),
       fromMs: part.fromMs,
       toMs: part.toMs,
-      summary: `${part.name} (${part.camera.name})`,
+      summary: `${dayPartName(part)} (${part.camera.name})`,
       description: carried ? settingLine(carried.settings, part.brief.filters) : messages.noAnswerYet,
       category: 'shot',
       remind: REMIND_MINUTES.shot,

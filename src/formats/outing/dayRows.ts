@@ -1,6 +1,7 @@
 import { outsOf } from '@/core/day/daySheet';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { dateAndTime } from '../clock';
+import { dayPartName } from '@/words/shotName';
 
 export const SHOT_COLUMNS = [
   'date',
@@ -42,7 +43,7 @@ export function shotRows(day: WorkedDay, zone: string): ShotRow[] {
       start: time,
       minutes: round((part.toMs - part.fromMs) / 60_000),
       what: 'shot',
-      name: part.name,
+      name: dayPartName(part),
       camera: part.camera.name,
       mount: part.brief.mount.kind,
       'shot id': part.part === 0 ? part.shotId : `${part.shotId}#${part.part}`,

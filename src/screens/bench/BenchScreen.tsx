@@ -1,13 +1,12 @@
 'use client';
 
-import { shotName } from '@/words/shotName';
+import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/bench';
 import { Button, Input } from 'antd';
 import { MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import { shotOfPart } from '@/core/records/secondAngles';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { MenuUnder } from '../ui/MenuUnder';
 import { OpenShot } from '../ui/OpenShot';
@@ -35,7 +34,7 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
   const whole = useShotEditing(record);
   const part = usePart(whole.shot);
   const { shot } = whole;
-  const partShot = useMemo(() => shotOfPart(shot, part), [shot, part]);
+  const partShot = useMemo(() => namedPart(shot, part), [shot, part]);
   const editing = partEditing(whole, part, partShot);
   const solved = useAnswer(partShot);
   const shown = useLastAnswer(solved, part);

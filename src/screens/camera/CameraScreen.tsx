@@ -16,6 +16,7 @@ import { modesOf } from '@/core/camera/modeTable';
 import type { OutingDay } from '@/core/records/outing';
 import { END_LABEL } from '@/words/cameraTalk';
 import { durationText } from '@/words/settingText';
+import { dayPartName } from '@/words/shotName';
 import { trimmed } from '@/core/units/format';
 import { ChoiceField, NumberField } from '../ui/Fields';
 import { Empty } from '../ui/Empty';
@@ -121,7 +122,7 @@ function Running({
           <ChoiceField
             label={messages.films}
             value={part?.id ?? ''}
-            options={own.map(({ id, name }) => ({ value: id, label: name }))}
+            options={own.map((one) => ({ value: one.id, label: dayPartName(one) }))}
             onCommit={setPartId}
           />
           <ChoiceField

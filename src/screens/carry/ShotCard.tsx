@@ -1,6 +1,6 @@
 'use client';
 
-import { shotName } from '@/words/shotName';
+import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/carry';
 import { Phrase } from '../ui/Phrase';
 import { clockOf } from '@/core/answer/clock';
@@ -11,7 +11,6 @@ import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { shotOfPart } from '@/core/records/secondAngles';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { checksFor, SECOND_ROW_KEYS } from '@/words/card';
 import type { Check } from '@/words/card';
@@ -45,7 +44,7 @@ export function ShotCards(): ReactNode {
 
 function Card({ record, order }: { record: ShotRecord; order: readonly string[] }): ReactNode {
   const part = usePart(record.shot);
-  const shot = useMemo(() => shotOfPart(record.shot, part), [record.shot, part]);
+  const shot = useMemo(() => namedPart(record.shot, part), [record.shot, part]);
   const solved = useAnswer(shot);
   const { solution, brief, refusal } = solved;
   const joins = useMemo(() => pairCardLines(record.shot), [record.shot]);

@@ -5,6 +5,7 @@ import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
 import { clockText, dateText } from '@/words/lightText';
 import { settingText } from '@/words/settingText';
+import { dayPartName } from '@/words/shotName';
 
 /** A card as a picture: black on white, so that any screen and printer shows it. */
 const WIDTH = 900;
@@ -24,7 +25,7 @@ export async function cardPicture(part: DayPart, answer: PartAnswer, zone: strin
   context.font = face(60, 700);
   context.fillText(clockText(part.fromMs, zone), 30, 75);
   context.font = face(34, 700);
-  context.fillText(part.name.slice(0, 48), 30, 125);
+  context.fillText(dayPartName(part).slice(0, 48), 30, 125);
   context.font = face(24, 400);
   context.fillText(`${dateText(part.fromMs, zone)}, ${part.camera.name}`, 30, 162);
   context.lineWidth = 3;

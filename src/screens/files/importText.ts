@@ -58,8 +58,7 @@ async function takeShotList(repository: Repository, name: string, { days }: Read
   const zone = known?.zone ?? ownZone();
   await repository.addOuting(
     (id, at): Outing => ({
-      ...newOuting(id, at, zone, days[0]?.date ?? at.slice(0, 10)),
-      name,
+      ...newOuting(id, at, zone, days[0]?.date ?? at.slice(0, 10), name),
       days: days.map((day) => ({
         id: repository.newId(),
         date: day.date,

@@ -6,6 +6,7 @@ import type { Repository } from '@/store/repository';
 import { cardPicture } from './cardPicture';
 import { fileName } from './fileName';
 import { workedDays } from '../data/workedDay';
+import { dayPartName } from '@/words/shotName';
 
 async function filesOf(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<ArchiveFiles> {
   const days = await workedDays(outing, shots);
@@ -15,7 +16,7 @@ async function filesOf(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): 
       const answer = part.answer?.carried;
       if (answer)
         pictures.push({
-          name: `${day.date}-${fileName(part.name)}-${fileName(part.id)}`,
+          name: `${day.date}-${fileName(dayPartName(part))}-${fileName(part.id)}`,
           png: await cardPicture(part, answer, outing.zone),
         });
     }

@@ -1,11 +1,12 @@
 'use client';
 
 import { shotName } from '@/words/shotName';
+import { copyName } from '@/words/recordText';
+import { LONGEST_NAME } from '@/core/records/shot';
 import * as messages from '@/language/files';
 import type { MenuProps } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { copyName } from '@/core/records/copyName';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { shotToText } from '@/formats/shotText';
 import { download } from './download';
@@ -34,7 +35,7 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
   const asJson = (): void => copy(JSON.stringify(shot, null, 2), messages.theShotAsJSON);
   const duplicate = (): void => {
     void repository
-      ?.addShot({ ...shot, name: copyName(shotName(shot), 120) }, messages.duplicateAShot)
+      ?.addShot({ ...shot, name: copyName(shotName(shot), LONGEST_NAME) }, messages.duplicateAShot)
       .then((id) => {
         router.push(placeUrl(place, id));
       });

@@ -8,9 +8,10 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { cameraFrom, copiedThing, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
+import { cameraFrom, copiedThing, MOST_LETTERS, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
 import type { KitItem, ThingKind } from '@/core/records/kitItem';
 import { THING_LABEL } from '@/words/cameraText';
+import { copyName, newThingName } from '@/words/recordText';
 import { Empty } from '../ui/Empty';
 import { MenuUnder } from '../ui/MenuUnder';
 import { useKit } from '../data/kit';
@@ -33,7 +34,7 @@ export function KitScreen(): ReactNode {
   const go = (id: string): void => router.push(`/kit?item=${encodeURIComponent(id)}`);
   const add = (what: ThingKind): void =>
     void repository
-      ?.addKit((id) => newThing(what, id), messages.addA({ one: THING_LABEL[what].one }))
+      ?.addKit((id) => newThing(what, id, newThingName(what)), messages.addA({ one: THING_LABEL[what].one }))
       .then(go);
   const cameraMenu = {
     items: ARCHETYPE_IDS.map((archetype) => ({
@@ -120,7 +121,12 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
       <div className={styles.actions}>
         <Button
           onClick={() =>
-            void repository?.addKit((id) => copiedThing(thing, id), messages.copyA({ what })).then(onOpen)
+            void repository
+              ?.addKit(
+                (id) => copiedThing(thing, id, copyName(nameOf(thing), MOST_LETTERS)),
+                messages.copyA({ what }),
+              )
+              .then(onOpen)
           }
         >
           {messages.copy}

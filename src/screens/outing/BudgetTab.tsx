@@ -12,6 +12,7 @@ import { without } from '@/core/units/without';
 import { trimmed } from '@/core/units/format';
 import { clockText } from '@/words/lightText';
 import { actText, dayRemedyText, leavesText, levelText, outText } from '@/words/outingText';
+import { dayPartName } from '@/words/shotName';
 import { ChoiceField, ListField, NumberField } from '../ui/Fields';
 import { Figures } from '../ui/Figures';
 import { useKit } from '../data/kit';
@@ -57,7 +58,7 @@ export function BudgetTab({
                 {outs.map((out) => (
                   <div key={out.what}>
                     <p role="status" className={styles.amiss}>
-                      {outText(out, name, day.part(out.partId)?.name ?? messages.theDay, outing.zone)}
+                      {outText(out, name, dayPartName(day.part(out.partId), messages.theDay), outing.zone)}
                     </p>
                     <ul className={styles.cures}>
                       {remedies
@@ -129,7 +130,7 @@ export function BudgetTab({
                       {budget.chapters.slice(0, 200).map((chapter) => (
                         <tr key={`${chapter.partId}${chapter.fromMs}`}>
                           <th scope="row">{clockText(chapter.fromMs, outing.zone)}</th>
-                          <td>{day.part(chapter.partId)?.name}</td>
+                          <td>{dayPartName(day.part(chapter.partId))}</td>
                           <td>{chapter.card + 1}</td>
                           <td>{trimmed(chapter.gigabytes, 2)}</td>
                         </tr>

@@ -10,6 +10,7 @@ import { withDay } from '@/core/records/dayEdits';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { dayText } from '@/words/lightText';
 import { clashText, dayRemedyText, outText } from '@/words/outingText';
+import { dayPartName } from '@/words/shotName';
 import { useRepository } from '../data/repository';
 import { ClockField, NumberField, Refused } from '../ui/Fields';
 import { MenuUnder } from '../ui/MenuUnder';
@@ -151,7 +152,7 @@ function DayState({
         {worked.day.sheet === null
           ? messages.workingTheDayOut
           : out
-            ? outText(out, cameraName(worked, out.cameraId), part?.name ?? messages.theDay, outing.zone)
+            ? outText(out, cameraName(worked, out.cameraId), dayPartName(part, messages.theDay), outing.zone)
             : messages.everythingLasts({ worked: shotsText(worked) })}
       </p>
       {remedy && (
@@ -174,7 +175,7 @@ function startOf({ day }: DayAtWork, entryId: string): number | null {
 }
 
 function partName({ day }: DayAtWork, partId: string): string {
-  return day.part(partId)?.name ?? messages.anotherShot;
+  return dayPartName(day.part(partId), messages.anotherShot);
 }
 
 function cameraName({ day }: DayAtWork, cameraId: string): string {

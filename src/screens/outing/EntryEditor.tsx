@@ -13,6 +13,7 @@ import { movedTo, wallClock } from '@/formats/clock';
 import { CARD_KEYS } from '@/words/card';
 import { dayText } from '@/words/lightText';
 import { pauseText } from '@/words/outingText';
+import { dayPartName } from '@/words/shotName';
 import { ChoiceField, ClockField, ListField, NumberField, TextField } from '../ui/Fields';
 import { useRepository } from '../data/repository';
 import { outingUrl } from '../routes';
@@ -91,7 +92,7 @@ export function EntryEditor({
         const own = part.answer;
         return (
           <div key={part.id} className={styles.panel}>
-            {parts.length > 1 && <h3>{part.name}</h3>}
+            {parts.length > 1 && <h3>{dayPartName(part)}</h3>}
             {own?.carried ? (
               <SettingStrip keys={CARD_KEYS} settings={own.carried.settings} kit={part.brief.filters} />
             ) : (

@@ -10,6 +10,7 @@ import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { presetsText, filterChangeText } from '@/words/outingText';
 import { clockText } from '@/words/lightText';
+import { dayPartName } from '@/words/shotName';
 import Link from 'next/link';
 import { usePreference } from '../data/repository';
 import { outingUrl } from '../routes';
@@ -89,7 +90,7 @@ function CameraFilters({
                           {clockText(filterChange.window.fromMs, outing.zone)}–
                           {clockText(filterChange.window.toMs, outing.zone)}
                         </span>,
-                        part?.name,
+                        dayPartName(part),
                       ]}
                     />
                   </li>
@@ -136,7 +137,7 @@ function CameraFilters({
                     {slot} {name}
                   </b>
                   <span className="quiet">
-                    {preset.partIds.map((id) => worked.part(id)?.name ?? '').join(', ')}
+                    {preset.partIds.map((id) => dayPartName(worked.part(id))).join(', ')}
                     {preset.intervalSeconds === null
                       ? ''
                       : messages.aPictureEveryS({ intervalSeconds: trimmed(preset.intervalSeconds, 1) })}

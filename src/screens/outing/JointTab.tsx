@@ -8,6 +8,7 @@ import type { JointDay, JointProgress } from '@/core/day/jointDay';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
 import { changeText, costText, JOINT_REASON } from '@/words/outingText';
+import { dayPartName } from '@/words/shotName';
 import { cancelJoint, solveDayJointly } from '@/workers/day';
 import { usePreference } from '../data/repository';
 import type { DayAtWork } from '../data/workedDay';
@@ -109,7 +110,7 @@ export function JointTab({
                       })
                     }
                   >
-                    <b>{part?.name}</b>, {part?.camera.name}
+                    <b>{dayPartName(part)}</b>, {part?.camera.name}
                   </Checkbox>
                   <p className="numerals">{changeText(change, part?.brief.filters ?? [], notation)}</p>
                   <p className="quiet">

@@ -52,7 +52,7 @@ export function OutingScreen(): ReactNode {
           onClick={() => {
             const zone = ownZone();
             void repository
-              ?.addOuting((id, at) => newOuting(id, at, zone, todayIn(zone, Date.now())))
+              ?.addOuting((id, at) => newOuting(id, at, zone, todayIn(zone, Date.now()), messages.nameOfNew))
               .then((id) => router.push(outingUrl('/outing', id, null)));
           }}
         >

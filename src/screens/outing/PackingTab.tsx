@@ -5,10 +5,12 @@ import { Checkbox } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { packingOf, safetyCards } from '@/core/day/packing';
+import type { DayPart } from '@/core/day/schedule';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { cautionText } from '@/words/mountText';
 import { packText } from '@/words/outingText';
+import { dayPartName } from '@/words/shotName';
 import { useWholeOuting } from '../data/workedDay';
 import { useTicks } from '../data/setups';
 import styles from './outing.module.css';
@@ -45,14 +47,14 @@ export function PackingTab({
       <section aria-labelledby="safety-title" className={styles.panel}>
         <h2 id="safety-title">{messages.readOnceBeforeGoing}</h2>
         <ul className={styles.ticks}>
-          {safetyCards(parts).map(({ caution, shots: about }) => (
+          {safetyCards(parts).map(({ caution, parts: about }) => (
             <li key={caution}>
               <Checkbox
                 checked={has(`safety:${caution}`)}
                 onChange={({ target }) => tick([`safety:${caution}`], target.checked)}
               >
                 {cautionText(caution)}
-                {about.length > 0 && <span className="quiet"> {about.join(', ')}</span>}
+                {about.length > 0 && <span className="quiet"> {namesOf(about)}</span>}
               </Checkbox>
             </li>
           ))}
@@ -61,4 +63,8 @@ export function PackingTab({
       </section>
     </div>
   );
+}
+
+function namesOf(parts: readonly DayPart[]): string {
+  return [...new Set(parts.map((part) => dayPartName(part)))].join(', ');
 }

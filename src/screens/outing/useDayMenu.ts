@@ -45,7 +45,7 @@ export function useDayMenu(outing: Outing, day: OutingDay, files: Items): Items 
       onClick: () => {
         const zone = ownZone();
         void repository
-          ?.addOuting((id, at) => newOuting(id, at, zone, todayIn(zone, Date.now())))
+          ?.addOuting((id, at) => newOuting(id, at, zone, todayIn(zone, Date.now()), messages.nameOfNew))
           .then((id) => go(id));
       },
     },

@@ -5,7 +5,6 @@ import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import { faultLine } from '@/core/schema/fault';
-import { RECORD_KINDS } from '@/core/records/kinds';
 import type { Unsound } from '@/store/unsound';
 import { download } from '../files/download';
 import { fileName } from '../files/fileName';
@@ -14,6 +13,7 @@ import { useToast } from '../ui/toast';
 import { useActions } from './actions';
 import { isLostChunk } from './lostChunk';
 import styles from './shell.module.css';
+import { RECORD_LABEL } from '@/words/recordText';
 
 /** Faults told of each record. */
 const MOST_TOLD = 5;
@@ -64,7 +64,7 @@ export function BrokenPlace({ error, onAgain }: { error: unknown; onAgain: () =>
       {found?.map((one) => (
         <section key={`${one.table} ${one.id}`} className={styles.aside}>
           <h2>
-            {RECORD_KINDS[one.table].one} “{one.name}”
+            {RECORD_LABEL[one.table]} “{one.name}”
           </h2>
           {one.faults.length > 0 ? (
             <ul>

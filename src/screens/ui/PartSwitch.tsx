@@ -3,11 +3,12 @@
 import * as messages from '@/language/ui';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { partCount, partName } from '@/core/records/secondAngles';
+import { partCount } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { placeUrl } from '../routes';
 import type { PlacePath } from '../routes';
 import styles from './ui.module.css';
+import { partName } from '@/words/shotName';
 
 /** The cameras of a shot, when there are several, each a link of its own. */
 export function PartSwitch({

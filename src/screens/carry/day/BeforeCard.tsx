@@ -8,6 +8,7 @@ import { safetyCards } from '@/core/day/packing';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { cautionText } from '@/words/mountText';
 import { outText } from '@/words/outingText';
+import { dayPartName } from '@/words/shotName';
 import { outingUrl } from '../../routes';
 import type { DayAtWork } from '../../data/workedDay';
 import { namedSetups, useTicks } from '../../data/setups';
@@ -54,7 +55,7 @@ export function BeforeCard({
             {outText(
               out,
               whole.camera(out.cameraId)?.profile.name ?? '',
-              whole.part(out.partId)?.name ?? messages.theDay,
+              dayPartName(whole.part(out.partId), messages.theDay),
               outing.zone,
             )}
           </p>

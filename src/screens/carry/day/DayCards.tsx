@@ -1,6 +1,6 @@
 'use client';
 
-import { shotName } from '@/words/shotName';
+import { shotName, tasksName } from '@/words/shotName';
 import * as messages from '@/language/carry/day';
 import { Button } from 'antd';
 import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
@@ -182,7 +182,7 @@ export function titleOf(card: DeckCard): string {
     case 'shot':
       return shotName(card.parts[0]?.shot);
     case 'tasks':
-      return card.name;
+      return tasksName(card);
     case 'after':
       return messages.afterTheDay;
   }

@@ -1,6 +1,6 @@
 'use client';
 
-import { shotName } from '@/words/shotName';
+import { dayPartName, shotName } from '@/words/shotName';
 import * as messages from '@/language/carry/day';
 import { Phrase } from '../../ui/Phrase';
 import { Button, Checkbox, Input } from 'antd';
@@ -190,7 +190,7 @@ function PartValues({
   const preset = presetOf(part, worked.day);
   const { mount } = part.brief;
   return (
-    <section aria-label={part.name}>
+    <section aria-label={dayPartName(part)}>
       <p className={styles.camera}>
         <b>{part.camera.name}</b>, {MOUNT_LABEL[mount.kind]}, {ACTIVITY_LABEL[mount.activity]}
         {many && part.fromMs > 0 && part.part > 0 ? `, ${clockText(part.fromMs, outing.zone)}` : ''}

@@ -1,6 +1,6 @@
 'use client';
 
-import { shotName } from '@/words/shotName';
+import { shotName, tasksName } from '@/words/shotName';
 import * as messages from '@/language/carry/day';
 import { Button, Segmented } from 'antd';
 import Link from 'next/link';
@@ -128,7 +128,7 @@ export function PocketCards(open: OpenDay): ReactNode {
 
 function nameOf(card: DeckCard): string {
   if (card.kind === 'shot') return shotName(card.parts[0]?.shot);
-  return card.kind === 'tasks' ? card.name : '';
+  return card.kind === 'tasks' ? tasksName(card) : '';
 }
 
 function Pocket({ card, day, zone }: { card: DeckCard; day: WorkedDay; zone: string }): ReactNode {
@@ -137,7 +137,7 @@ function Pocket({ card, day, zone }: { card: DeckCard; day: WorkedDay; zone: str
     return (
       <section>
         <h2>
-          {clockText(card.fromMs, zone)} {card.name}
+          {clockText(card.fromMs, zone)} {tasksName(card)}
         </h2>
         <ul>
           {card.tasks.map((task) => {

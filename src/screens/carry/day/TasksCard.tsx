@@ -7,6 +7,7 @@ import type { DeckCard, Task } from '@/core/day/deck';
 import type { Outing } from '@/core/records/outing';
 import { clockText } from '@/words/lightText';
 import { actText, filterChangeText } from '@/words/outingText';
+import { dayPartName, tasksName } from '@/words/shotName';
 import { usePreference } from '../../data/repository';
 import type { DayAtWork } from '../../data/workedDay';
 import { useTicks } from '../../data/setups';
@@ -39,14 +40,14 @@ export function TasksCard({
         before?.brief.filters ?? [],
         notation,
       ),
-      before: before?.name ?? messages.theNextShot,
+      before: dayPartName(before, messages.theNextShot),
     });
   };
   return (
     <>
       <div className={styles.title}>
         <span className={`${styles.time ?? ''} numerals`}>{clockText(card.fromMs, outing.zone)}</span>
-        <h1>{card.name}</h1>
+        <h1>{tasksName(card)}</h1>
         {card.toMs > card.fromMs && <p>{messages.until({ toMs: clockText(card.toMs, outing.zone) })}</p>}
       </div>
       <ul className={styles.tasks}>

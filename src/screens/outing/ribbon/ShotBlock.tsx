@@ -5,6 +5,7 @@ import { spanText } from '@/words/lightText';
 import { holds, holdsText } from '@/words/outingText';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
+import { dayPartName } from '@/words/shotName';
 import { clipped, LAY, LETTER } from './dayShape';
 import styles from './ribbon.module.css';
 
@@ -63,7 +64,7 @@ export function ShotBlock({
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${part.name}, ${spanText(part.fromMs, part.toMs, zone)}, ${told}`}
+      aria-label={`${dayPartName(part)}, ${spanText(part.fromMs, part.toMs, zone)}, ${told}`}
       aria-pressed={chosen}
       className={styles.block}
       data-amiss={own !== null && !kept}
@@ -83,7 +84,7 @@ export function ShotBlock({
       {letters > 3 && (
         <g textAnchor={before ? 'end' : 'start'}>
           <text x={wordsLeft} y={top + 17} className={styles.shotWord}>
-            {clipped(part.name, letters)}
+            {clipped(dayPartName(part), letters)}
           </text>
           <text x={wordsLeft} y={top + 31} className={styles.word}>
             {clipped((light === null || kept ? short : [light, ...short]).join(' · '), letters)}

@@ -12,6 +12,7 @@ import type { Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { MOUNT_LABEL, ROLE_LABEL } from '@/words/labels';
+import { namedOf } from '@/words/shotName';
 import { useRepository } from '../../../data/repository';
 import { SettingStrip } from '../../../ui/SettingStrip';
 import { useToast } from '../../../ui/toast';
@@ -29,7 +30,7 @@ export function AnglesPanel({ shot, solution }: { shot: Shot; solution: Solution
   const make = (): void => {
     repository
       ?.addShots(
-        taken.map((one) => one.shot),
+        taken.map((one) => ({ ...one.shot, name: namedOf(one.shot, messages.roleName[one.role]) })),
         messages.makeOfOneAction({ shots }),
       )
       .then(() => say(messages.madeUndoTakesItBack({ shots, count: taken.length })))

@@ -9,7 +9,7 @@ import { matchSheetOf } from '@/core/together/matchSheet';
 import { briefOf } from '@/core/brief/brief';
 import type { Brief } from '@/core/brief/brief';
 import { without } from '@/core/units/without';
-import { addCamera, cameraCount, partName, removeCamera, shotOfPart } from '@/core/records/secondAngles';
+import { addCamera, cameraCount, removeCamera, shotOfPart } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { solve } from '@/core/answer/solve';
 import { solveJointly } from '@/core/together/joint';
@@ -17,6 +17,7 @@ import { tenths } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { MOUNT_LABEL } from '@/words/labels';
 import { ALIGN_LINES, matchText } from '@/words/matchText';
+import { partName } from '@/words/shotName';
 import { Empty } from '../../../ui/Empty';
 import { TextField } from '../../../ui/Fields';
 import { placeUrl } from '../../../routes';
@@ -173,7 +174,7 @@ function CameraRow({
     <li className={styles.camera}>
       <div className={styles.head}>
         {index === 0 ? (
-          <strong>{messages.main}</strong>
+          <strong>{partName(shot, index)}</strong>
         ) : (
           <TextField
             label={messages.nameOfCamera({ index: index + 1 })}

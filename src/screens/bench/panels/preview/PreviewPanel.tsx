@@ -7,6 +7,7 @@ import type { Solution } from '@/core/answer/solve';
 import type { LightMoment } from '@/core/preview/take';
 import type { Scenery } from '@/core/vocabulary/activities';
 import { variantText } from '@/words/variantText';
+import { shotName } from '@/words/shotName';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { downloadBlob } from '../../../files/download';
 import { fileName } from '../../../files/fileName';
@@ -64,6 +65,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
   }, [looked, sides]);
   const pictures = films.films.map((film) => pictureAt(film, place));
   const names = useMemo(() => sides.map(({ name }) => name), [sides]);
+  const name = shotName(editing.shot);
   const saveSheet = async (): Promise<void> => {
     const ready = sides.flatMap((side, at) => {
       const picture = pictures[at];
@@ -71,8 +73,8 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
         ? [{ name: side.name, settings: settingsLine(side, brief.filters), picture, lines: side.lines }]
         : [];
     });
-    const blob = await stillSheet(brief.name, ready);
-    downloadBlob(`${fileName(brief.name)}-stills.png`, blob);
+    const blob = await stillSheet(name, ready);
+    downloadBlob(`${fileName(name)}-stills.png`, blob);
   };
 
   return (
