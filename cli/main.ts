@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
-import { faultLine } from '@/core/schema/fault';
+import { worded } from '@/core/schema/fault';
 import type { Fault } from '@/core/schema/fault';
 import { checkAnyFile, FILE_NAMES, jsonSchemaOf } from '@/core/records/files';
 import { readOutingFile } from '@/core/records/outingFile';
@@ -11,6 +11,7 @@ import { parseJson } from '@/formats/json';
 import { answerShot } from '@/words/answer';
 import { daysReport } from './day';
 import { sunReport } from './sun';
+import { faultText } from '@/words/faultText';
 
 /** Exit status 0: done. 1: a fault of ours. 2: bad input, one line a fault on standard error. */
 export interface Result {
@@ -34,7 +35,7 @@ export async function run(
 ): Promise<Result> {
   const [command, argument, ...rest] = args;
   if (command === 'sun') return printSun(args.slice(1));
-  if (rest.length > 0) return bad([{ path: '', text: `unexpected "${rest.join(' ')}"` }]);
+  if (rest.length > 0) return bad([worded('', `unexpected "${rest.join(' ')}"`)]);
   switch (command) {
     case 'solve':
       return withFile(argument, readInput, solveFile);
@@ -45,16 +46,16 @@ export async function run(
     case 'schema':
       return printSchema(argument);
     case 'cameras':
-      return argument === undefined ? printCameras() : bad([{ path: '', text: `unexpected "${argument}"` }]);
+      return argument === undefined ? printCameras() : bad([worded('', `unexpected "${argument}"`)]);
     case 'help':
     case '--help':
       return good(USAGE);
     default:
       return bad([
-        {
-          path: '',
-          text: `${command === undefined ? 'no command' : `no command "${command}"`}. Commands:\n${USAGE}`,
-        },
+        worded(
+          '',
+          `${command === undefined ? 'no command' : `no command "${command}"`}. Commands:\n${USAGE}`,
+        ),
       ]);
   }
 }
@@ -66,7 +67,7 @@ function solveFile(input: unknown): Result {
   if (answer.kind === 'lynxeye/answer') return good(JSON.stringify(answer, null, 2));
   const ways = answer.nearest.map(({ label }) => label);
   const nearest = ways.length > 0 ? `; nearest that works: ${ways.join(', or ')}` : '';
-  return bad(answer.reasons.map(({ path, text }) => ({ path, text: `${text}${nearest}` })));
+  return bad(answer.reasons.map(({ path, text }) => worded(path, `${text}${nearest}`)));
 }
 
 async function dayFile(input: unknown): Promise<Result> {
@@ -85,7 +86,7 @@ async function printSchema(name: string | undefined): Promise<Result> {
   const known = FILE_NAMES.find((one) => one === name);
   return known
     ? good(JSON.stringify(await jsonSchemaOf(known), null, 2))
-    : bad([{ path: '', text: `expected a schema name: ${FILE_NAMES.join(', ')}` }]);
+    : bad([worded('', `expected a schema name: ${FILE_NAMES.join(', ')}`)]);
 }
 
 function printSun(args: readonly string[]): Result {
@@ -113,12 +114,12 @@ async function withFile(
   readInput: (name: string) => string,
   use: (input: unknown) => Result | Promise<Result>,
 ): Promise<Result> {
-  if (name === undefined) return bad([{ path: '', text: 'expected a file name, or - for standard input' }]);
+  if (name === undefined) return bad([worded('', 'expected a file name, or - for standard input')]);
   let text: string;
   try {
     text = readInput(name);
   } catch {
-    return bad([{ path: '', text: `cannot read "${name}"` }]);
+    return bad([worded('', `cannot read "${name}"`)]);
   }
   const parsed = parseJson(text);
   return parsed.ok ? use(parsed.value) : bad(parsed.faults);
@@ -133,5 +134,5 @@ function good(out: string): Result {
 }
 
 function bad(faults: readonly Fault[]): Result {
-  return { status: 2, out: '', err: `${faults.map(faultLine).join('\n')}\n` };
+  return { status: 2, out: '', err: `${faults.map(faultText).join('\n')}\n` };
 }

@@ -6,6 +6,7 @@ import type { Checked } from '@/core/schema/fault';
 import { ev100OfIlluminance } from '@/core/light/exposureValue';
 import { modelErrorStops } from '@/core/light/sky';
 import { daylightAt, litEv } from '@/core/light/sun/lit';
+import { worded } from '@/core/schema/fault';
 
 const SunArguments = z.strictObject({
   lat: z.coerce.number({ error: 'expected a number from -90 to 90' }).min(-90).max(90),
@@ -46,11 +47,11 @@ export function sunReport(args: readonly string[]): Checked<SunReport> {
   } catch (error) {
     return {
       ok: false,
-      faults: [{ path: '', text: error instanceof Error ? error.message : String(error) }],
+      faults: [worded('', error instanceof Error ? error.message : String(error))],
     };
   }
   const empty = (['lat', 'lon'] as const).find((key) => values[key]?.trim() === '');
-  if (empty) return { ok: false, faults: [{ path: empty, text: 'expected number' }] };
+  if (empty) return { ok: false, faults: [worded(empty, 'expected number')] };
   const read = checkAgainst(SunArguments, { ...values });
   if (!read.ok) return read;
   const { lat, lon, at, sky } = read.value;

@@ -27,6 +27,7 @@ import { readTrack } from '@/formats/track/readTrack';
 import { answerShot } from '@/words/answer';
 import { mutatedBytes, mutatedJson, mutatedText } from './mutate';
 import { RUNS, SEED } from './runs';
+import { faultText } from '@/words/faultText';
 
 const demo = makeDemo();
 const outing = demo.outings[0]!;
@@ -81,8 +82,8 @@ async function soundRead(read: IncomingRead): Promise<void> {
   if (read.ok) await soundTaking(read.taking);
   else {
     expect(read.faults.length).toBeGreaterThan(0);
-    for (const { text } of read.faults)
-      expect(text).not.toMatch(/undefined|is not a function|\bNaN\b.*NaN|Error:/);
+    for (const fault of read.faults)
+      expect(faultText(fault)).not.toMatch(/undefined|is not a function|\bNaN\b.*NaN|Error:/);
     if (read.sound) await soundTaking(read.sound);
   }
 }

@@ -7,6 +7,7 @@ import { FILE_VERSION } from '@/core/schema/versions';
 import { allZones, dateAndTime, instantOf, isoIn, wallClock } from '@/formats/clock';
 import { movesOf, outingCalendar, readCalendar } from '@/formats/outing/calendar';
 import { shotListCsv } from '@/formats/outing/csv';
+import { faultText } from '@/words/faultText';
 
 /**
  * An outing in every zone there is, aliases too, written as a calendar and read back on a machine of whatever zone: prints
@@ -75,7 +76,7 @@ for (const zone of zones) {
   const text = outingCalendar(outing, days);
   const read = readCalendar(text);
   if (!read.ok) {
-    wrong.push(`${zone}: ${read.faults[0]?.text ?? ''}`);
+    wrong.push(`${zone}: ${read.faults.map(faultText)[0] ?? ''}`);
     continue;
   }
   const { moved, known } = movesOf(read.value, outing);

@@ -14,13 +14,12 @@ const NAMED = new Set(
   'id name shotName note place where country zone file summary because says why text'.split(' '),
 );
 const ARCHETYPES = 'src/core/camera/archetypes';
-/** Names are data, in whatever language they were given; the core gives some to what it makes. */
+/** Names are data, in whatever language they were given. */
 const NAMES_TOLD = [
   ...names(JSON.parse(readFileSync('public/demo.json', 'utf8'))),
   ...readdirSync(ARCHETYPES)
     .filter((file) => file.endsWith('.json'))
     .flatMap((file) => names(JSON.parse(readFileSync(`${ARCHETYPES}/${file}`, 'utf8')))),
-  ...['Untitled shot', 'Main', 'First half', 'Second half', 'chest'],
 ];
 const NAMES = [...new Set(NAMES_TOLD)]
   .filter((name) => name.length > 1)

@@ -9,6 +9,7 @@ import { readIncoming, readIncomingFile } from './incoming';
 import type { IncomingRead } from './incoming';
 import { zipped } from './outing/archive';
 import { readTrack } from './track/readTrack';
+import { faultText } from '@/words/faultText';
 
 const demo = makeDemo();
 const outing = demo.outings[0]!;
@@ -16,8 +17,7 @@ const file = outingFileOf(outing, demo.shots);
 const bytesOf = (value: unknown): Uint8Array => new TextEncoder().encode(JSON.stringify(value));
 const hostile = (name: string): Blob =>
   new Blob([new Uint8Array(readFileSync(new URL(`../../fuzz/hostile/${name}`, import.meta.url)))]);
-const faults = (read: IncomingRead): string[] =>
-  read.ok ? [] : read.faults.map(({ path, text }) => `${path}: ${text}`);
+const faults = (read: IncomingRead): string[] => (read.ok ? [] : read.faults.map(faultText));
 
 describe('an archive', () => {
   const two = (second: unknown): Promise<Blob> =>
@@ -52,7 +52,7 @@ describe('an archive', () => {
 
   it('of entries that lie over one another is not unpacked', async () => {
     expect(faults(await readIncomingFile(hostile('overlapping.zip'), 'x.zip'))).toEqual([
-      ': it holds no everything.json and no outing.json',
+      'it holds no everything.json and no outing.json',
     ]);
   });
 });
@@ -73,11 +73,11 @@ describe('a sheet', () => {
       'row 2, minutes: expected at least 0.5 of a break',
     ]);
     expect(faults(await list('2027-01-02,09:00,5,shot,Ice\n'.repeat(401)))).toEqual([
-      ': more than 400 lines on 2027-01-02; an outing holds no more: take it in parts',
+      'more than 400 lines on 2027-01-02; an outing holds no more: take it in parts',
     ]);
     const dates = Array.from({ length: 32 }, (_, at) => `2027-0${1 + (at % 9)}-${10 + Math.floor(at / 9)}`);
     expect(faults(await list(dates.map((date) => `${date},09:00,5,shot,Ice`).join('\n')))).toEqual([
-      ': more than 31 dates; an outing holds no more: take it in parts',
+      'more than 31 dates; an outing holds no more: take it in parts',
     ]);
     expect(faults(await list('2027-01-02,09:00,5,shot,Ice\n'.repeat(20_000)))[0]).toContain(
       'at most 12400 lines',

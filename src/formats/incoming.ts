@@ -22,6 +22,7 @@ import type { ReadShotList } from './outing/csv';
 import { readModeSheet } from './modeSheet/read';
 import { TAIL } from './shotText';
 import { unnamedText } from '@/words/recordText';
+import { faultsUnder, worded } from '@/core/schema/fault';
 
 /** What a pasted text or a dropped file holds, checked and ready to be kept. */
 export type Taking =
@@ -97,12 +98,17 @@ async function readIncomingArchive(file: Blob, onProgress?: OnProgress): Promise
   for (const { name, text } of texts) {
     const read = await readIncoming(text, name, onProgress);
     if (!read.ok) {
-      faults.push(...read.faults.map((fault) => ({ ...fault, path: `${name}: ${fault.path}` })));
+      faults.push(
+        ...read.faults.map((fault) => ({
+          ...fault,
+          path: fault.path === '' ? name : `${name}: ${fault.path}`,
+        })),
+      );
       faulty.push(...(read.faulty.length > 0 ? read.faulty : [name]));
     }
     const taking = read.ok ? read.taking : read.sound;
     if (taking && taking.kind !== 'records') {
-      faults.push({ path: name, text: messages.expectedABackupOrAn });
+      faults.push(worded(name, messages.expectedABackupOrAn));
       faulty.push(name);
     } else if (taking)
       for (const table of RECORD_TABLES) {
@@ -153,12 +159,7 @@ function readShots(list: readonly unknown[]): IncomingRead {
       shots.push(read.value);
       return;
     }
-    faults.push(
-      ...read.faults.map(({ path, text }) => ({
-        path: path === '' ? `[${index}]` : `[${index}].${path}`,
-        text,
-      })),
-    );
+    faults.push(...faultsUnder(`[${index}]`, read.faults));
     faulty.push(messages.shotNumber({ number: index + 1 }));
   });
   if (faults.length === 0) return { ok: true, taking: { kind: 'shots', shots }, leftBehind: [] };
@@ -183,7 +184,7 @@ function whole<T>(read: Checked<T>, take: (value: T) => Taking): IncomingRead {
 }
 
 function refused(text: string): IncomingRead {
-  return { ok: false, faults: [{ path: '', text }], sound: null, faulty: [] };
+  return { ok: false, faults: [worded('', text)], sound: null, faulty: [] };
 }
 
 function kindOf(value: unknown): unknown {

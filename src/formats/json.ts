@@ -1,6 +1,7 @@
 import * as messages from '@/language/formats';
 import { FILE_VERSION } from '@/core/schema/versions';
 import type { Checked } from '@/core/schema/fault';
+import { worded } from '@/core/schema/fault';
 
 /** Reads JSON text. A fault names line and column, where the text breaks. Never throws. */
 export function parseJson(text: string): Checked<unknown> {
@@ -13,7 +14,7 @@ export function parseJson(text: string): Checked<unknown> {
     const what = text.trim() === '' ? messages.theFileIsEmpty : messages.thisIsNotJSON({ where });
     return {
       ok: false,
-      faults: [{ path: '', text: messages.expectedALynxeyeFileVersion({ what, fileVersion: FILE_VERSION }) }],
+      faults: [worded('', messages.expectedALynxeyeFileVersion({ what, fileVersion: FILE_VERSION }))],
     };
   }
 }

@@ -35,7 +35,7 @@ describe('shots as text', () => {
     expect(await readIncoming(JSON.stringify(shots))).toMatchObject({ ok: true, taking: { shots } });
     expect(await readIncoming(JSON.stringify([...shots, { ...shots[0], name: 7 }]))).toEqual({
       ok: false,
-      faults: [{ path: '[13].name', text: 'expected string, got number' }],
+      faults: [{ path: '[13].name', amiss: { code: 'type', expected: 'string', got: 'number' } }],
       sound: { kind: 'shots', shots },
       faulty: ['shot 14'],
     });
@@ -63,7 +63,7 @@ describe('shots as text', () => {
     };
     expect(await readIncoming(JSON.stringify(backup))).toEqual({
       ok: false,
-      faults: [{ path: 'shots[13].id', text: '"demo-03" stands twice' }],
+      faults: [{ path: 'shots[13].id', amiss: { code: 'standsTwice', id: 'demo-03' } }],
       sound: { kind: 'records', records: { shots, log, outings: [], kit: [] } },
       faulty: ['Bow camera looking back'],
     });

@@ -3,6 +3,7 @@ import * as z from 'zod';
 import { FileVersion } from '../schema/fileVersion';
 import { PROJECTIONS } from '../optics/projection';
 import { crossCheck } from './profileChecks';
+import { finds } from '../schema/fault';
 
 /**
  * What a camera is and can do. Its mode table is not typed out but follows from `rules` (which resolutions, frame
@@ -17,7 +18,7 @@ const celsius = z.number().min(0).max(150);
 
 const IsoRange = z
   .strictObject({ base: z.int().min(25).max(102400), max: z.int().min(25).max(409600) })
-  .refine((range) => range.base <= range.max, { path: ['max'], error: 'expected at least base' });
+  .refine((range) => range.base <= range.max, finds({ code: 'atLeastKey', key: 'base' }, ['max']));
 
 const Encoding = z.strictObject({
   codec: z.enum(CODECS),

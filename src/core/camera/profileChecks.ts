@@ -1,5 +1,7 @@
 import type { Colour } from '../vocabulary/modes';
 import type { z } from 'zod';
+import { finds } from '../schema/fault';
+import type { Amiss } from '../schema/fault';
 
 /** What the parts of a profile must keep to each other: a rule may only speak of what the profile describes. */
 interface Names {
@@ -21,13 +23,13 @@ interface Parts {
 }
 
 export function crossCheck(profile: Parts, context: z.RefinementCtx): void {
-  const wrong = (path: PropertyKey[], message: string): void => {
-    context.addIssue({ code: 'custom', path, message });
+  const wrong = (path: PropertyKey[], amiss: Amiss): void => {
+    context.addIssue({ code: 'custom', ...finds(amiss, path) });
   };
   for (const list of ['resolutions', 'views'] as const)
     profile[list].forEach(({ id }, index) => {
       if (profile[list].findIndex((other) => other.id === id) < index)
-        wrong([list, index, 'id'], `"${id}" is described twice`);
+        wrong([list, index, 'id'], { code: 'describedTwice', id });
     });
   namedOnly(profile.rules, (index) => ['rules', index], profile, wrong);
   namedOnly(
@@ -37,29 +39,25 @@ export function crossCheck(profile: Parts, context: z.RefinementCtx): void {
     wrong,
   );
   if (profile.standardView !== undefined && !profile.views.some(({ id }) => id === profile.standardView))
-    wrong(['standardView'], `"${profile.standardView}" is not described under views`);
+    wrong(['standardView'], { code: 'notDescribed', id: profile.standardView, under: 'views' });
   const fastest = Math.max(...profile.rules.flatMap((rule) => rule.frameRates));
   if (profile.shutter.shortestSeconds > 1 / (2 * fastest))
-    wrong(
-      ['shutter', 'shortestSeconds'],
-      `expected at most half a frame of the fastest rate, 1/${2 * fastest} s`,
-    );
+    wrong(['shutter', 'shortestSeconds'], { code: 'shortestShutter', fastestFps: fastest });
   profile.rules.forEach((rule, index) => {
     rule.colours.forEach((colour, place) => {
-      if (!profile.iso[colour])
-        wrong(['rules', index, 'colours', place], `"${colour}" has no range under iso`);
+      if (!profile.iso[colour]) wrong(['rules', index, 'colours', place], { code: 'noIsoRange', id: colour });
     });
   });
   const { warnC, screenOffC, shutdownC } = profile.heat;
   if (warnC > screenOffC || screenOffC > shutdownC)
-    wrong(['heat', 'shutdownC'], 'expected warnC, screenOffC and shutdownC in rising order');
+    wrong(['heat', 'shutdownC'], { code: 'wanted', what: 'heatInOrder', got: shutdownC });
 }
 
 function namedOnly(
   entries: readonly Names[],
   place: (index: number) => PropertyKey[],
   profile: Parts,
-  wrong: (path: PropertyKey[], message: string) => void,
+  wrong: (path: PropertyKey[], amiss: Amiss) => void,
 ): void {
   const known: Record<keyof Names, Set<string>> = {
     resolutions: new Set(profile.resolutions.map(({ id }) => id)),
@@ -70,7 +68,7 @@ function namedOnly(
     for (const key of ['resolutions', 'views', 'stabilizations'] as const)
       (entry[key] ?? []).forEach((value, at) => {
         if (!known[key].has(value))
-          wrong([...place(index), key, at], `"${value}" is not described under ${key}`);
+          wrong([...place(index), key, at], { code: 'notDescribed', id: value, under: key });
       });
   });
 }

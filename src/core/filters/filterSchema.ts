@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { finds, wants } from '../schema/fault';
 
 /** A filter a person owns, as files tell it. What it does to the light stands in `filters/`. */
 const id = z.string().min(1).max(40);
@@ -19,13 +20,13 @@ export const FilterSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...shared, kind: z.literal('polarizer'), stops: stops.default(1.5) }),
   z
     .strictObject({ ...shared, kind: z.literal('variable'), stopsMin: stops, stopsMax: stops })
-    .refine((filter) => filter.stopsMin <= filter.stopsMax, {
-      path: ['stopsMax'],
-      error: 'expected at least stopsMin',
-    })
+    .refine(
+      (filter) => filter.stopsMin <= filter.stopsMax,
+      finds({ code: 'atLeastKey', key: 'stopsMin' }, ['stopsMax']),
+    )
     .refine((filter) => filter.measuredStops === undefined, {
       path: ['measuredStops'],
-      error: 'a variable filter has no one value; set stopsMin and stopsMax to its usable range',
+      error: wants('noMeasureOfVariable'),
     }),
   z.strictObject({ ...shared, kind: z.literal('haze'), stops: stops.default(0.2) }),
   z.strictObject({ ...shared, kind: z.literal('cover'), stops: stops.default(0.1) }),

@@ -3,6 +3,7 @@ import * as z from 'zod';
 import { ZoneSchema } from '../schema/zone';
 import { SCENE_NAMES } from '../vocabulary/scenes';
 import { InstantSchema } from '../schema/times';
+import { finds } from '../schema/fault';
 
 /** Light as files tell it, in each of its ways. What follows from it stands in `light/`. */
 /** An hour of a forecast, or of the person's own judgement. */
@@ -69,8 +70,10 @@ export const SunLightSchema = z
     if (Number.isNaN(hours) || (hours >= 0 && hours <= LONGEST_HOURS)) return;
     context.addIssue({
       code: 'custom',
-      path: ['to'],
-      message: hours < 0 ? 'expected no earlier than from' : `expected within ${LONGEST_HOURS} hours of from`,
+      ...finds(
+        hours < 0 ? { code: 'atLeastKey', key: 'from' } : { code: 'withinHours', hours: LONGEST_HOURS },
+        ['to'],
+      ),
     });
   });
 
@@ -123,7 +126,7 @@ const lux = z.number().min(0.0001).max(1_000_000);
 export const LightSchema = z.discriminatedUnion('kind', [
   z
     .strictObject({ kind: z.literal('range'), evMin: ev, evMax: ev })
-    .refine((light) => light.evMin <= light.evMax, { path: ['evMax'], error: 'expected at least evMin' }),
+    .refine((light) => light.evMin <= light.evMax, finds({ code: 'atLeastKey', key: 'evMin' }, ['evMax'])),
   z
     .strictObject({ kind: z.literal('scene'), from: z.enum(SCENE_NAMES), to: z.enum(SCENE_NAMES).optional() })
     .transform((light) => ({ ...light, to: light.to ?? light.from })),
@@ -132,7 +135,10 @@ export const LightSchema = z.discriminatedUnion('kind', [
   ReadingsLightSchema,
   z
     .strictObject({ kind: z.literal('lux'), luxMin: lux, luxMax: lux })
-    .refine((light) => light.luxMin <= light.luxMax, { path: ['luxMax'], error: 'expected at least luxMin' }),
+    .refine(
+      (light) => light.luxMin <= light.luxMax,
+      finds({ code: 'atLeastKey', key: 'luxMin' }, ['luxMax']),
+    ),
 ]);
 
 export type Light = z.output<typeof LightSchema>;

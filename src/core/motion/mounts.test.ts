@@ -42,11 +42,13 @@ describe('mounts as data', () => {
     expect(shot({ kind: 'pole', place: 'short' }).ok).toBe(true);
     expect(shot({ kind: 'pole', place: 'top' })).toEqual({
       ok: false,
-      faults: [{ path: 'mount.place', text: 'expected long or short' }],
+      faults: [
+        { path: 'mount.place', amiss: { code: 'mountPlace', kind: 'pole', places: ['long', 'short'] } },
+      ],
     });
     expect(shot({ kind: 'tripod', place: 'top' })).toEqual({
       ok: false,
-      faults: [{ path: 'mount.place', text: 'tripod has no places; leave it out' }],
+      faults: [{ path: 'mount.place', amiss: { code: 'mountPlace', kind: 'tripod', places: [] } }],
     });
   });
 

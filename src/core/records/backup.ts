@@ -90,7 +90,7 @@ export async function readRecords(
       const own: Fault[] = !read.ok
         ? read.faults
         : seen.has(read.value.id)
-          ? [{ path: 'id', text: `"${read.value.id}" stands twice` }]
+          ? [{ path: 'id', amiss: { code: 'standsTwice', id: read.value.id } }]
           : [];
       if (read.ok && own.length === 0) {
         seen.add(read.value.id);

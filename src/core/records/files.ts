@@ -46,8 +46,8 @@ export async function checkAnyFile(input: unknown): Promise<Checked<FileName>> {
   const kind = typeof input === 'object' && input !== null && 'kind' in input ? input.kind : undefined;
   const name = FILE_NAMES.find((one) => kind === `lynxeye/${one}`);
   if (!name) {
-    const known = FILE_NAMES.map((one) => `lynxeye/${one}`).join(', ');
-    return { ok: false, faults: [{ path: 'kind', text: `expected one of ${known}` }] };
+    const values = FILE_NAMES.map((one) => `lynxeye/${one}`);
+    return { ok: false, faults: [{ path: 'kind', amiss: { code: 'oneOf', values } }] };
   }
   const checked = await FILES[name].check(input);
   return checked.ok ? { ok: true, value: name } : { ok: false, faults: checked.faults };

@@ -3,6 +3,7 @@ import { FileVersion } from '../schema/fileVersion';
 import { MOST_DAYS, MOST_ENTRIES, PAUSE_MINUTES } from './dayBounds';
 import { ZoneSchema } from '../schema/zone';
 import { DateSchema, InstantSchema } from '../schema/times';
+import { finds, wants } from '../schema/fault';
 
 /**
  * One outing: its days, what is done on each and when, and what each camera is fed from. Shots stand in
@@ -10,7 +11,7 @@ import { DateSchema, InstantSchema } from '../schema/times';
  */
 const id = z.string().min(1).max(60);
 const name = z.string().min(1).max(120);
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'expected a time such as "10:10"');
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, wants('timeOfDay'));
 const minutes = z.number().min(PAUSE_MINUTES.least).max(PAUSE_MINUTES.most);
 
 export const SHOT_OUTCOMES = ['recorded', 'skipped'] as const;
@@ -50,7 +51,7 @@ export const DaySchema = z.strictObject({
   /** Air in the shade, °C: the night's low and the afternoon's high. */
   air: z
     .strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(60) })
-    .refine(({ lowC, highC }) => lowC <= highC, { path: ['highC'], error: 'expected at least lowC' })
+    .refine(({ lowC, highC }) => lowC <= highC, finds({ code: 'atLeastKey', key: 'lowC' }, ['highC']))
     .default({ lowC: 8, highC: 18 }),
   entries: z.array(EntrySchema).max(MOST_ENTRIES).default([]),
 });

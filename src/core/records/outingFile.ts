@@ -39,7 +39,7 @@ export async function readOutingFile(input: unknown): Promise<RecordsRead> {
   if (read.ok && strays.length === 0) return read;
   const own = read.ok
     ? []
-    : read.faults.map(({ path, text }) => ({ path: path.replace(/^outings\[0\]/, 'outing'), text }));
+    : read.faults.map(({ path, amiss }) => ({ path: path.replace(/^outings\[0\]/, 'outing'), amiss }));
   return { ok: false, faults: [...own, ...strays], sound: records, faulty: read.ok ? [] : read.faulty };
 }
 
@@ -51,7 +51,7 @@ function strayShots(outing: Outing, named: ReadonlySet<unknown>): Fault[] {
         ? [
             {
               path: `outing.days[${at}].entries[${index}].shotId`,
-              text: `no shot "${entry.shotId}" in this file; add it under shots`,
+              amiss: { code: 'shotNotInFile' as const, id: entry.shotId },
             },
           ]
         : [],

@@ -1,5 +1,6 @@
 import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '../vocabulary/modes';
 import * as z from 'zod';
+import { finds, wants } from '../schema/fault';
 
 /**
  * The settings of an answer, and the pins of a shot, which use the same keys. Seconds, degrees, pixels, Mbit/s, stops.
@@ -11,10 +12,9 @@ const filterIds = z.array(z.string().min(1).max(40)).max(8);
 const filterStops = z.number().min(0).max(40);
 const horizontalDeg = z.number().min(1).max(360);
 const isoValue = z.int().min(25).max(409600);
-const iso = z.strictObject({ min: isoValue, max: isoValue }).refine((window) => window.min <= window.max, {
-  path: ['max'],
-  error: 'expected at least min',
-});
+const iso = z
+  .strictObject({ min: isoValue, max: isoValue })
+  .refine((window) => window.min <= window.max, finds({ code: 'atLeastKey', key: 'min' }, ['max']));
 const pixels = z.int().min(16).max(16384);
 const detail = z.enum(['low', 'standard', 'high']);
 
@@ -62,7 +62,7 @@ export const PinsSchema = z
   .partial()
   .refine((pins) => pins.shutterFloorSeconds === undefined || pins.shutterMode !== 'fixed', {
     path: ['shutterFloorSeconds'],
-    error: 'only goes with shutterMode "auto"',
+    error: wants('autoShutter'),
   });
 
 export type Settings = z.output<typeof SettingsSchema>;

@@ -18,6 +18,7 @@ import { checkFile } from '../schema/checkFile';
 import type { Checked } from '../schema/fault';
 import { tooMuch } from './work';
 import { PinsSchema } from './settings';
+import { finds } from '../schema/fault';
 
 /**
  * A shot as a person tells it: version 1 of the open file. Only `kind` and `version` are required; `brief/brief.ts`
@@ -54,9 +55,7 @@ const own = {
       if (place !== undefined && !places.includes(place))
         context.addIssue({
           code: 'custom',
-          path: ['place'],
-          message:
-            places.length === 0 ? `${kind} has no places; leave it out` : `expected ${places.join(' or ')}`,
+          ...finds({ code: 'mountPlace', kind, places }, ['place']),
         });
     })
     .optional(),
@@ -86,8 +85,7 @@ const own = {
         if (filters.findIndex((other) => other.id === filter.id) < index)
           context.addIssue({
             code: 'custom',
-            path: [index, 'id'],
-            message: `"${filter.id}" is there twice; give each filter its own id`,
+            ...finds({ code: 'filterTwice', id: filter.id }, [index, 'id']),
           });
       });
     })
@@ -171,7 +169,7 @@ export const ShotSchema = z
   })
   .superRefine((shot, context) => {
     const fault = tooMuch([shot, ...(shot.secondAngles ?? []), ...(shot.pair ? [shot.pair.second] : [])]);
-    if (fault) context.addIssue({ code: 'custom', path: [fault.path], message: fault.text });
+    if (fault) context.addIssue({ code: 'custom', ...finds(fault.amiss, [fault.path]) });
   });
 
 export type ShotInput = z.input<typeof ShotSchema>;

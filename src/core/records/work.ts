@@ -4,6 +4,7 @@ import { combinationCount } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
 import { filterSettings } from '../filters/kit';
 import type { Filter } from '../filters/filterSchema';
+import type { Fault } from '../schema/fault';
 
 /**
  * How much there is to search in a shot, before any of it is searched: what is small as a file can be large as a search.
@@ -42,7 +43,7 @@ export function workOf({ camera, filters = [] }: Part): Work {
 }
 
 /** What of several cameras together is too much, and what to leave out; `null` when it is not. */
-export function tooMuch(parts: readonly Part[]): { path: string; text: string } | null {
+export function tooMuch(parts: readonly Part[]): Fault | null {
   const works = parts.map(workOf);
   const share = (of: keyof Work): number =>
     works.reduce((total, work) => total + work[of], 0) / MOST_WORK[of];
@@ -51,19 +52,16 @@ export function tooMuch(parts: readonly Part[]): { path: string; text: string } 
   if (modes >= exposures)
     return {
       path: 'camera',
-      text: `its rules name ${parts.map(countOf).join(' and ')} combinations, too many to try: leave out resolutions, frame rates, views or limits that are alike`,
+      amiss: { code: 'tooManyModes', counts: parts.map(countOf) },
     };
-  return {
-    path: 'filters',
-    text: 'they can be stacked and set in too many ways to try under so many ISO steps: leave out some of stacksOn, or some of the variable filters',
-  };
+  return { path: 'filters', amiss: { code: 'tooManyExposures' } };
 }
 
 function ratesOf(encodings: CameraProfile['rules'][number]['encodings']): number {
   return encodings.reduce((sum, { bitRatesMbps }) => sum + bitRatesMbps.length, 0);
 }
 
-function countOf({ camera }: Part): string {
+function countOf({ camera }: Part): number {
   const profile = camera && 'profile' in camera ? camera.profile : ARCHETYPES[camera?.archetype ?? 'main'];
-  return combinationCount(profile).toLocaleString('en-GB');
+  return combinationCount(profile);
 }

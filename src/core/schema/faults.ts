@@ -1,80 +1,72 @@
 import * as z from 'zod';
-import type { Checked, Fault } from './fault';
+import { WANTED } from './fault';
+import type { Amiss, Checked, Fault } from './fault';
 
 // Zod's generated parsers need eval, which the page's content security policy refuses.
 z.config({ jitless: true });
 
+/** Zod says nothing of its own: a message is a schema's, a form that it wants or words that it brings. */
+const SILENT = { error: () => '', reportInput: true };
+
 /** Checks `input` against a schema; every fault is reported, in the schema's order. Never throws. */
 export function checkAgainst<S extends z.ZodType>(schema: S, input: unknown): Checked<z.output<S>> {
-  const result = schema.safeParse(input);
+  const result = schema.safeParse(input, SILENT);
   return result.success
     ? { ok: true, value: result.data }
     : { ok: false, faults: result.error.issues.flatMap((issue) => faultsOf(issue, [])) };
 }
 
-function faultsOf(issue: z.core.$ZodIssue, base: PropertyKey[]): Fault[] {
+function faultsOf(issue: z.core.$ZodIssue, base: readonly PropertyKey[]): Fault[] {
   const path = [...base, ...issue.path];
-  switch (issue.code) {
-    case 'unrecognized_keys':
-      return issue.keys.map((key) => ({ path: dotted([...path, key]), text: 'unknown key; remove it' }));
-    case 'invalid_value':
-      // A schema's own words say more than the list of what it takes.
-      return [
-        {
-          path: dotted(path),
-          text: issue.message.startsWith('Invalid') ? `expected ${listed(issue.values)}` : issue.message,
-        },
-      ];
-    case 'invalid_union':
-      return unionFaults(issue, path);
-    case 'too_small':
-      return [
-        {
-          path: dotted(path),
-          text: boundText(issue.origin, issue.minimum, issue.inclusive, 'at least', 'more than'),
-        },
-      ];
-    case 'too_big':
-      return [
-        {
-          path: dotted(path),
-          text: boundText(issue.origin, issue.maximum, issue.inclusive, 'at most', 'less than'),
-        },
-      ];
-    default:
-      return [{ path: dotted(path), text: plain(issue.message) }];
+  if (issue.code === 'unrecognized_keys')
+    return issue.keys.map((key) => ({ path: dotted([...path, key]), amiss: { code: 'unknownKey' } }));
+  if (issue.code === 'invalid_union') {
+    const nearest = nearestOf(issue, path);
+    if (nearest) return nearest;
   }
+  return [{ path: dotted(path), amiss: amissIn(issue) }];
 }
 
 /** A union's faults are those of the branch that came nearest: the one with the fewest. */
-function unionFaults(issue: z.core.$ZodIssueInvalidUnion, path: PropertyKey[]): Fault[] {
+function nearestOf(issue: z.core.$ZodIssueInvalidUnion, path: readonly PropertyKey[]): Fault[] | null {
   const branches = issue.errors.map((branch) => branch.flatMap((inner) => faultsOf(inner, path)));
   const nearest = branches.sort((a, b) => a.length - b.length)[0];
-  return nearest && nearest.length > 0 ? nearest : [{ path: dotted(path), text: plain(issue.message) }];
+  return nearest && nearest.length > 0 ? nearest : null;
 }
 
-function boundText(
-  origin: string,
-  bound: number | bigint,
-  inclusive: boolean | undefined,
-  within: string,
-  beyond: string,
-): string {
-  const noun = origin === 'string' ? ' characters' : origin === 'array' ? ' entries' : '';
-  return `expected ${inclusive === false ? beyond : within} ${bound}${noun}`;
+function amissIn(issue: z.core.$ZodIssue): Amiss {
+  const { message, input } = issue;
+  const what = WANTED.find((one) => one === message);
+  if (what) return { code: 'wanted', what, got: input };
+  if (message !== '') return { code: 'worded', text: message };
+  switch (issue.code) {
+    case 'invalid_type':
+      return { code: 'type', expected: issue.expected, got: typeName(input) };
+    case 'invalid_value':
+      return { code: 'oneOf', values: issue.values };
+    case 'too_small':
+      return bounded(issue.inclusive === false ? 'moreThan' : 'atLeast', issue.minimum, issue.origin);
+    case 'too_big':
+      return bounded(issue.inclusive === false ? 'lessThan' : 'atMost', issue.maximum, issue.origin);
+    case 'invalid_format':
+      return { code: 'pattern', pattern: issue.pattern ?? issue.format };
+    case 'custom':
+      return (issue.params?.amiss as Amiss | undefined) ?? { code: 'noForm' };
+    default:
+      return { code: 'noForm' };
+  }
 }
 
-function listed(values: readonly unknown[]): string {
-  const words = values.map((value) => JSON.stringify(value));
-  return words.length === 1 ? words.join('') : `one of ${words.join(', ')}`;
+function bounded(is: Extract<Amiss, { code: 'bound' }>['is'], bound: number | bigint, origin: string): Amiss {
+  const of = origin === 'string' ? 'characters' : origin === 'array' ? 'entries' : 'value';
+  return { code: 'bound', is, bound: Number(bound), of };
 }
 
-function plain(message: string): string {
-  const bare = message
-    .replace(/^Invalid input: /, '')
-    .replace(', received ', ', got ')
-    .replace('got undefined', 'got nothing');
-  return bare === 'Invalid input' ? 'not one of the forms allowed here' : bare;
+/** What JSON calls it. */
+function typeName(input: unknown): string {
+  if (input === undefined) return 'nothing';
+  if (input === null) return 'null';
+  return Array.isArray(input) ? 'array' : Number.isNaN(input) ? 'NaN' : typeof input;
 }
 
 function dotted(path: readonly PropertyKey[]): string {

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { wants } from './fault';
 
 /** Whether this machine knows a time zone of that name (IANA); offsets such as "+02:00" are no zone of a place. */
 export function isZone(zone: string): boolean {
@@ -15,4 +16,4 @@ export const ZoneSchema = z
   .string()
   .min(1)
   .max(60)
-  .refine(isZone, { error: 'expected a time zone such as Europe/Rome' });
+  .refine(isZone, { error: wants('zone') });

@@ -9,12 +9,13 @@ import { emptyShot } from '@/core/records/emptyShot';
 import { solve } from '@/core/answer/solve';
 import { readModeSheet } from './read';
 import { writeModeSheet } from './write';
+import { faultText } from '@/words/faultText';
 
 type Row = Record<string, string>;
 const rowsOf = (csv: string): Row[] => Papa.parse<Row>(csv, { header: true }).data;
 const faultsOf = (csv: string): string[] => {
   const read = readModeSheet(csv, ARCHETYPES.main);
-  return read.ok ? [] : read.faults.map(({ path, text }) => `${path}: ${text}`);
+  return read.ok ? [] : read.faults.map(faultText);
 };
 
 describe('a mode table as a sheet', () => {

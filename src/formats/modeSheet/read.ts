@@ -13,6 +13,7 @@ import type { Checked, Fault } from '@/core/schema/fault';
 import { strongForBoost } from '@/core/schema/versions';
 import { COLUMNS, OPTIONAL } from './columns';
 import type { Column } from './columns';
+import { worded } from '@/core/schema/fault';
 
 /** More rows than this is no camera. */
 const MOST_ROWS = 5000;
@@ -32,24 +33,23 @@ export function readModeSheet(text: string, base: CameraProfile): Checked<Camera
   const header = parsed.meta.fields ?? [];
   for (const name of header)
     if (!(COLUMNS as readonly string[]).includes(name))
-      faults.push({
-        path: messages.rowName({ name: name || messages.aColumn }),
-        text: messages.unknownColumnRemoveOrRename,
-      });
+      faults.push(
+        worded(messages.rowName({ name: name || messages.aColumn }), messages.unknownColumnRemoveOrRename),
+      );
   for (const column of COLUMNS)
     if (!OPTIONAL.has(column) && !header.includes(column))
-      faults.push({ path: messages.row12({ column }), text: messages.thisColumnIsMissing });
+      faults.push(worded(messages.row12({ column }), messages.thisColumnIsMissing));
   if (faults.length > 0) return { ok: false, faults };
   if (parsed.data.length === 0)
-    return { ok: false, faults: [{ path: messages.rowWord, text: messages.theSheetHasNoRows }] };
+    return { ok: false, faults: [worded(messages.rowWord, messages.theSheetHasNoRows)] };
   if (parsed.data.length > MOST_ROWS)
     return {
       ok: false,
       faults: [
-        {
-          path: messages.rowNumber({ row: MOST_ROWS + 2 }),
-          text: messages.expectedAtMostRows({ mostRows: MOST_ROWS }),
-        },
+        worded(
+          messages.rowNumber({ row: MOST_ROWS + 2 }),
+          messages.expectedAtMostRows({ mostRows: MOST_ROWS }),
+        ),
       ],
     };
 
@@ -73,7 +73,7 @@ class Sheet {
   add(cells: Record<string, string>, row: number, faults: Fault[]): void {
     const before = faults.length;
     const at = (column: Column, text: string): void => {
-      faults.push({ path: messages.row({ row, column }), text });
+      faults.push(worded(messages.row({ row, column }), text));
     };
     const cell = (column: Column): string => strongForBoost(cells[column] ?? '');
     const word = <T extends string>(column: Column, words: readonly T[], usual?: T): T => {

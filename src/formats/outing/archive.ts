@@ -8,6 +8,7 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { outingCalendar } from './calendar';
 import { budgetCsv, shotListCsv } from './csv';
 import type { WorkedDay } from '@/core/day/workedDay';
+import { worded } from '@/core/schema/fault';
 
 /** One ZIP with all there is: what is read back stands in `everything.json`, the rest is for other programs and eyes. */
 export type ArchiveFiles = Record<string, Uint8Array>;
@@ -53,7 +54,7 @@ export interface ArchiveRead {
 
 /** Unpacks only what is read; each entry's checksum is held, and none may lie over another. Never throws. */
 export async function readArchive(file: Blob): Promise<Checked<ArchiveRead>> {
-  const no = (text: string): Checked<ArchiveRead> => ({ ok: false, faults: [{ path: '', text }] });
+  const no = (text: string): Checked<ArchiveRead> => ({ ok: false, faults: [worded('', text)] });
   const reader = new ZipReader(new BlobReader(file), {
     useWebWorkers: false,
     checkSignature: true,

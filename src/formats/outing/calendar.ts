@@ -8,6 +8,7 @@ import { dateAndTime, instantOf, isoIn } from '../clock';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { zoneBlock } from './zoneBlock';
 import { dayPartName } from '@/words/shotName';
+import { worded } from '@/core/schema/fault';
 
 // Lines end after 75 bytes, the blank that begins the next one being one of them.
 ICAL.foldLength = 74;
@@ -132,7 +133,7 @@ export const MOST_EVENTS = 20_000;
 
 /** Reads a calendar (RFC 5545). Its own definitions of zones are not followed: a zone is what its name says. Never throws. */
 export function readCalendar(text: string): Checked<CalendarTimes> {
-  const no = (why: string): Checked<CalendarTimes> => ({ ok: false, faults: [{ path: '', text: why }] });
+  const no = (why: string): Checked<CalendarTimes> => ({ ok: false, faults: [worded('', why)] });
   const count = text.match(/^BEGIN:VEVENT/gim)?.length ?? 0;
   if (count > MOST_EVENTS) return no(messages.eventsExpectedAtMostExport({ count, mostEvents: MOST_EVENTS }));
   let roots: readonly Jcal[];

@@ -14,6 +14,7 @@ import { DateSchema } from '@/core/schema/times';
 import { strongForBoost } from '@/core/schema/versions';
 import { BUDGET_COLUMNS, budgetRows, SHOT_COLUMNS, shotRows } from './dayRows';
 import type { WorkedDay } from '@/core/day/workedDay';
+import { worded } from '@/core/schema/fault';
 
 /** Sheets of an outing. A cell that a sheet program would take for a formula is written as text. */
 const WRITE = { escapeFormulae: true, newline: '\r\n' } as const;
@@ -75,13 +76,13 @@ export function readShotListCsv(text: string): Checked<ReadShotList> {
   if (data.length > MOST_LINES)
     return {
       ok: false,
-      faults: [{ path: '', text: messages.expectedAtMostLinesTake({ mostLines: MOST_LINES }) }],
+      faults: [worded('', messages.expectedAtMostLinesTake({ mostLines: MOST_LINES }))],
     };
   const missing = NEEDED.filter((column) => !meta.fields?.includes(column));
   if (missing.length > 0)
     return {
       ok: false,
-      faults: missing.map((column) => ({ path: messages.rowWord, text: messages.noColumn({ column }) })),
+      faults: missing.map((column) => worded(messages.rowWord, messages.noColumn({ column }))),
     };
   const faults: Fault[] = [];
   const days = new Map<string, ReadShotList['days'][number]>();
@@ -91,15 +92,17 @@ export function readShotListCsv(text: string): Checked<ReadShotList> {
     const place = messages.row({ index: index + 2 });
     const read = checkAgainst(Row, row);
     if (!read.ok) {
-      faults.push(...read.faults.map(({ path, text }) => ({ path: `${place}, ${path}`, text })));
+      faults.push(...inRow(place, read.faults));
       return;
     }
     const { date, start, minutes, what, name } = read.value;
     if (what !== 'shot' && minutes < PAUSE_MINUTES.least) {
-      faults.push({
-        path: messages.minutes({ place }),
-        text: messages.expectedAtLeastOfA({ least: PAUSE_MINUTES.least, what }),
-      });
+      faults.push(
+        worded(
+          messages.minutes({ place }),
+          messages.expectedAtLeastOfA({ least: PAUSE_MINUTES.least, what }),
+        ),
+      );
       return;
     }
     const day = days.get(date) ?? { date, entries: [] };
@@ -117,8 +120,7 @@ export function readShotListCsv(text: string): Checked<ReadShotList> {
     else if ((row['shot id'] ?? '').includes('#')) second += 1;
     else {
       const pins = pinsFrom(row);
-      if (!pins.ok)
-        faults.push(...pins.faults.map(({ path, text }) => ({ path: `${place}, ${path}`, text })));
+      if (!pins.ok) faults.push(...inRow(place, pins.faults));
       else {
         const mount = MOUNT_KINDS.find((kind) => kind === row.mount);
         day.entries.push({
@@ -138,9 +140,9 @@ export function readShotListCsv(text: string): Checked<ReadShotList> {
     }
   });
   if (overfull[0] !== undefined)
-    faults.push({ path: '', text: messages.anOutingHoldsNoMore({ value: overfull[0] }) });
+    faults.push(worded('', messages.anOutingHoldsNoMore({ value: overfull[0] })));
   if (days.size === 0 && faults.length === 0)
-    faults.push({ path: messages.rowWord2, text: messages.theSheetHasNoLine });
+    faults.push(worded(messages.rowWord2, messages.theSheetHasNoLine));
   if (faults.length > 0) return { ok: false, faults };
   return {
     ok: true,
@@ -184,4 +186,8 @@ function pinsFrom(row: Record<string, string>): Checked<Pins> {
   };
   const pins = Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined));
   return checkAgainst(PinsSchema, pins);
+}
+
+function inRow(row: string, faults: readonly Fault[]): Fault[] {
+  return faults.map(({ path, amiss }) => ({ path: `${row}, ${path}`, amiss }));
 }

@@ -122,7 +122,7 @@ describe('an outing file', () => {
     expect(!read.ok && read.faults).toEqual([
       {
         path: 'outing.days[0].entries[0].shotId',
-        text: 'no shot "demo-01" in this file; add it under shots',
+        amiss: { code: 'shotNotInFile', id: 'demo-01' },
       },
     ]);
   });

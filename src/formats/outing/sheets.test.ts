@@ -7,6 +7,7 @@ import { MOST_EVENTS, movesOf, readCalendar } from './calendar';
 import type { CalendarMoves } from './calendar';
 import { isShotList, readShotListCsv } from './csv';
 import { SHOT_COLUMNS } from './dayRows';
+import { faultText } from '@/words/faultText';
 
 const outing = makeDemo().outings[0]!;
 
@@ -18,7 +19,7 @@ function sheet(...rows: Partial<Record<(typeof SHOT_COLUMNS)[number], string>>[]
 const line = { date: '2026-10-03', start: '09:00', minutes: '5', what: 'shot', name: 'One' };
 const faultsOf = (text: string): string[] => {
   const read = readShotListCsv(text);
-  return read.ok ? [] : read.faults.map(({ path, text: why }) => `${path}: ${why}`);
+  return read.ok ? [] : read.faults.map(faultText);
 };
 
 describe('a shot list from elsewhere', () => {

@@ -1,5 +1,5 @@
 import * as messages from '@/language/data';
-import { faultLine } from '@/core/schema/fault';
+import { faultText } from '@/words/faultText';
 import { RefusedWrite } from '@/store/refusedWrite';
 
 /** Faults told of one record. */
@@ -9,7 +9,7 @@ const MOST_TOLD = 3;
 export function writeFaultText(error: unknown): string {
   const refused = refusedIn(error);
   if (refused) {
-    const told = refused.faults.slice(0, MOST_TOLD).map(faultLine).join('; ');
+    const told = refused.faults.slice(0, MOST_TOLD).map(faultText).join('; ');
     const more = refused.faults.length - MOST_TOLD;
     return messages.thatDoesNotFitAnd({
       record: refused.record,

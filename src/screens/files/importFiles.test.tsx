@@ -76,7 +76,7 @@ describe('files on their way in', () => {
     expect(notTaken()).toMatchObject([{ name: 'lost.json', sound: null, faulty: [] }]);
     reading.held = Promise.reject(new RangeError('Invalid array length'));
     await take(file('huge.json', '{}'));
-    expect(notTaken()[1]!.faults[0]!.text).not.toBe(notTaken()[0]!.faults[0]!.text);
+    expect(notTaken()[1]!.faults[0]!.amiss).not.toEqual(notTaken()[0]!.faults[0]!.amiss);
   });
 
   it('that could not be written are told, and the next is tried all the same', async () => {

@@ -8,6 +8,7 @@ import { leftBehindText, take } from './importText';
 import { writeFaultText } from '../data/writeFault';
 import { useIncomingState } from './incomingState';
 import type { NotTaken } from './incomingState';
+import { worded } from '@/core/schema/fault';
 
 export interface Say {
   say: (text: string) => void;
@@ -39,7 +40,7 @@ export async function keep(
   try {
     const took = await take(repository, taking);
     if (took.ok) say(`${took.said}${leftBehindText(leftBehind)}`);
-    else tellNotTaken({ name, faults: [{ path: '', text: took.why }], sound: null, faulty: [] });
+    else tellNotTaken({ name, faults: [worded('', took.why)], sound: null, faulty: [] });
   } catch (error) {
     complain(`${name}: ${writeFaultText(error)}`);
   }
@@ -72,7 +73,7 @@ async function readOne(name: string, content: File | string): Promise<IncomingRe
     const why = error instanceof RangeError ? messages.itIsTooLargeFor : messages.itCouldNotBeRead;
     return {
       ok: false,
-      faults: [{ path: '', text: messages.nothingWasTaken({ why }) }],
+      faults: [worded('', messages.nothingWasTaken({ why }))],
       sound: null,
       faulty: [],
     };

@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import { findingsOf } from '@/core/camera/tableFindings';
 import type { Wishes } from '@/core/camera/wishes';
-import { faultLine } from '@/core/schema/fault';
+import { faultText } from '@/words/faultText';
 import type { KitItem } from '@/core/records/kitItem';
 import { findingText } from '@/words/cameraText';
 import { TextField } from '../ui/Fields';
@@ -38,7 +38,7 @@ export function CameraDetail({ item, profile }: { item: KitItem; profile: Camera
           </p>
           <ul>
             {faults.slice(0, 8).map((fault) => (
-              <li key={faultLine(fault)}>{faultLine(fault)}</li>
+              <li key={faultText(fault)}>{faultText(fault)}</li>
             ))}
           </ul>
         </div>

@@ -4,7 +4,7 @@ import * as messages from '@/language/shell';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
-import { faultLine } from '@/core/schema/fault';
+import { faultText } from '@/words/faultText';
 import type { Unsound } from '@/store/unsound';
 import { download } from '../files/download';
 import { fileName } from '../files/fileName';
@@ -69,7 +69,7 @@ export function BrokenPlace({ error, onAgain }: { error: unknown; onAgain: () =>
           {one.faults.length > 0 ? (
             <ul>
               {one.faults.slice(0, MOST_TOLD).map((fault) => (
-                <li key={faultLine(fault)}>{faultLine(fault)}</li>
+                <li key={faultText(fault)}>{faultText(fault)}</li>
               ))}
             </ul>
           ) : (

@@ -4,7 +4,7 @@ import * as messages from '@/language/ui';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { faultLine } from '@/core/schema/fault';
+import { faultText } from '@/words/faultText';
 import type { Fault } from '@/core/schema/fault';
 import styles from './ui.module.css';
 
@@ -20,7 +20,7 @@ export function FaultList({ faults }: { faults: readonly Fault[] }): ReactNode {
     <>
       <ol className={styles.faults} start={from + 1}>
         {shown.map((fault, index) => (
-          <li key={from + index}>{faultLine(fault)}</li>
+          <li key={from + index}>{faultText(fault)}</li>
         ))}
       </ol>
       {faults.length > PAGE && (

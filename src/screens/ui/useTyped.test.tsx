@@ -3,6 +3,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { RefusedWrite } from '@/store/refusedWrite';
 import { settled } from '../testing/settled';
 import { namedText, useTyped, useTypedText } from './useTyped';
+import { worded } from '@/core/schema/fault';
 
 /** A write that is under way until it is settled from outside. */
 function slow(): { promise: Promise<void>; done: () => void; fail: (error: Error) => void } {
@@ -31,9 +32,7 @@ describe('what is typed into a field', () => {
     const write = slow();
     act(() => result.current.type('bad'));
     act(() => result.current.give(() => write.promise));
-    await settled(() =>
-      write.fail(new RefusedWrite('kit', 'Rook', [{ path: 'name', text: 'too long' }] as never)),
-    );
+    await settled(() => write.fail(new RefusedWrite('kit', 'Rook', [worded('name', 'too long')])));
     expect(result.current.typed).toBe('bad');
     expect(result.current.refused).toContain('Rook');
     expect(result.current.refused).toContain('too long');

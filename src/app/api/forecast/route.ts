@@ -3,6 +3,7 @@ import * as z from 'zod';
 import { checkAgainst } from '@/core/schema/faults';
 import { InstantSchema } from '@/core/schema/times';
 import { simulatedForecast } from '@/simulators/forecast';
+import { faultsInWords } from '@/words/faultText';
 
 export const dynamic = 'force-dynamic';
 
@@ -24,7 +25,7 @@ const Query = z.strictObject({
 /** `GET /api/forecast?lat=46.62&lon=12.3&from=2026-10-03T00:00:00+02:00&hours=24`: the simulated forecast of a day. */
 export function GET(request: Request): Response {
   const asked = checkAgainst(Query, Object.fromEntries(new URL(request.url).searchParams));
-  if (!asked.ok) return Response.json({ faults: asked.faults }, { status: 400 });
+  if (!asked.ok) return Response.json({ faults: faultsInWords(asked.faults) }, { status: 400 });
   const { lat, lon, from, hours } = asked.value;
   return Response.json(simulatedForecast({ lat, lon }, Date.parse(from), hours));
 }

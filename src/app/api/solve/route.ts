@@ -3,6 +3,8 @@ import type { Fault } from '@/core/schema/fault';
 import { readShot } from '@/core/records/shot';
 import { parseJson } from '@/formats/json';
 import { answerShot } from '@/words/answer';
+import { worded } from '@/core/schema/fault';
+import { faultsInWords } from '@/words/faultText';
 
 /** Bytes of body that are read before we say 413. */
 const BODY_LIMIT = 256 * 1024;
@@ -15,16 +17,16 @@ export async function POST(request: Request): Promise<Response> {
   const type = request.headers.get('content-type') ?? '';
   if (!/^application\/([\w.-]+\+)?json\s*(;|$)/i.test(type))
     return faulty(415, [
-      {
-        path: '',
-        text: messages.expectedTheHeaderContentType({
+      worded(
+        '',
+        messages.expectedTheHeaderContentType({
           type: type === '' ? '' : messages.got({ type: type.slice(0, 80) }),
         }),
-      },
+      ),
     ]);
   const text = await bodyText(request);
   if (text === null)
-    return faulty(413, [{ path: '', text: messages.expectedAtMostBytesSend({ bodyLimit: BODY_LIMIT }) }]);
+    return faulty(413, [worded('', messages.expectedAtMostBytesSend({ bodyLimit: BODY_LIMIT }))]);
   const parsed = parseJson(text);
   const shot = parsed.ok ? readShot(parsed.value) : parsed;
   if (!shot.ok) return faulty(400, shot.faults);
@@ -33,7 +35,7 @@ export async function POST(request: Request): Promise<Response> {
 }
 
 function faulty(status: number, faults: readonly Fault[]): Response {
-  return Response.json({ kind: 'lynxeye/faults', version: 1, faults }, { status });
+  return Response.json({ kind: 'lynxeye/faults', version: 1, faults: faultsInWords(faults) }, { status });
 }
 
 /** The body as text, or null as soon as it is over the limit, whatever its length header says. */
