@@ -1,3 +1,4 @@
+import { LONGEST_THING_NAME } from '@/core/records/names';
 import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
 import { describe, expect, it } from 'vitest';
 import { ARCHETYPES } from '@/core/camera/archetypes';
@@ -5,14 +6,7 @@ import { CameraProfileSchema } from '@/core/camera/profile';
 import { findingsOf } from '@/core/camera/tableFindings';
 import { cheapestGiveUps, valuesOf, WISH_KEYS } from '@/core/camera/wishes';
 import { MOUNTS } from '@/core/vocabulary/mounts';
-import {
-  copiedThing,
-  KitItemSchema,
-  MOST_LETTERS,
-  nameOf,
-  newThing,
-  THING_KINDS,
-} from '@/core/records/kitItem';
+import { copiedThing, KitItemSchema, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
 import { briefOf } from '@/core/brief/brief';
 import { readShot } from '@/core/records/shot';
 import { framedThrough } from '@/core/compare/framed';
@@ -23,7 +17,7 @@ import { framingLines } from './framingText';
 import { cautionText, mountNoteText, obstructionText } from './mountText';
 import { meansName, priceText, wayNotes } from './steadinessText';
 import { followsFrom } from './thingText';
-import { copyName, newThingName } from './recordText';
+import { copyName, newThingName } from './newNames';
 
 /** A line to read: something is said, and nothing leaks from the inside. */
 const readable = (text: string): void => {
@@ -85,7 +79,7 @@ describe('the words of mounts and things', () => {
   it('new and copied things are valid, named, and tell what follows from them', () => {
     for (const what of THING_KINDS) {
       const thing = newThing(what, 'one', newThingName(what));
-      const copy = copiedThing(thing, 'two', copyName(nameOf(thing), MOST_LETTERS));
+      const copy = copiedThing(thing, 'two', copyName(nameOf(thing), LONGEST_THING_NAME));
       for (const one of [thing, copy])
         expect(
           KitItemSchema.safeParse({

@@ -1,9 +1,11 @@
+import { LONGEST_NAME } from '@/core/records/names';
 import { describe, expect, it } from 'vitest';
 import { RECORD_TABLES } from '@/core/records/kinds';
 import { shotOfPart } from '@/core/records/secondAngles';
-import { LONGEST_NAME, ShotSchema } from '@/core/records/shot';
+import { ShotSchema } from '@/core/records/shot';
 import type { Shot } from '@/core/records/shot';
-import { copyName, recordCount, recordText, unnamedText } from './recordText';
+import { recordCount, recordText, unnamedText } from './recordText';
+import { copyName } from './newNames';
 import { dayPartName, namedOf, namedPart, partName, shotName, tasksName } from './shotName';
 
 const shot = (more: object): Shot => ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...more });

@@ -1,8 +1,5 @@
-import { USUAL_CARD_GB } from '@/core/camera/card';
 import { recordName } from '@/core/records/kinds';
 import type { RecordTable } from '@/core/records/kinds';
-import { NEW_FILTER_STOPS } from '@/core/records/kitItem';
-import type { ThingKind } from '@/core/records/kitItem';
 import * as messages from '@/language/words/record';
 
 /** What one record of a kind is called in a sentence. */
@@ -21,18 +18,4 @@ export function unnamedText(table: RecordTable): string {
 /** What a person calls this record, or that it is one without a name. */
 export function recordText(table: RecordTable, record: unknown): string {
   return recordName(table, record) ?? unnamedText(table);
-}
-
-/** The name of a copy, within the letters a name may have. */
-export function copyName(name: string, most: number): string {
-  const room = most - messages.copyOf({ name: '' }).length;
-  // Never half of a letter that takes two places.
-  const kept = name.length <= room ? name : name.slice(0, room).replace(/[\uD800-\uDBFF]$/, '');
-  return messages.copyOf({ name: kept });
-}
-
-/** What a new thing of the kit is called until the person names it. */
-export function newThingName(what: ThingKind): string {
-  if (what === 'filter') return messages.newFilter({ factor: 2 ** NEW_FILTER_STOPS });
-  return what === 'card' ? messages.newCard({ gb: USUAL_CARD_GB }) : messages.newThing[what];
 }

@@ -1,7 +1,7 @@
+import { LONGEST_NAME } from '@/core/records/names';
 import type { DayPart } from '@/core/day/schedule';
 import { shotOfPart, titleOfPart } from '@/core/records/secondAngles';
 import type { PartTitle } from '@/core/records/secondAngles';
-import { LONGEST_NAME } from '@/core/records/shot';
 import type { Shot } from '@/core/records/shot';
 import * as messages from '@/language/words/labels';
 

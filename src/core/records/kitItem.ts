@@ -8,17 +8,16 @@ import { CameraProfileSchema } from '../camera/profile';
 import { ARCHETYPES } from '../camera/archetypes';
 import { FilterSchema } from '../filters/filterSchema';
 import { InstantSchema } from '../schema/times';
+import { LONGEST_THING_NAME } from './names';
 
 /**
  * One thing a person owns, version 1: a camera with its mode table, a filter, a card, a cell or bank, a mount. A shot
  * carries the whole profile of its camera, so that a file stands alone; the profile's id says which kit camera it is.
  */
 /** Letters in the name of a thing. */
-/** As long as a thing's name may be. */
-export const MOST_LETTERS = 80;
 /** Of a new filter, to be set to what it is. */
 export const NEW_FILTER_STOPS = 4;
-const name = z.string().min(1).max(MOST_LETTERS);
+const name = z.string().min(1).max(LONGEST_THING_NAME);
 
 const Thing = z.discriminatedUnion('what', [
   z.strictObject({ what: z.literal('camera'), profile: CameraProfileSchema }),

@@ -19,13 +19,12 @@ import type { Checked } from '../schema/fault';
 import { tooMuch } from './work';
 import { PinsSchema } from './settings';
 import { finds } from '../schema/fault';
+import { LONGEST_NAME } from './names';
 
 /**
  * A shot as a person tells it: version 1 of the open file. Only `kind` and `version` are required; `brief/brief.ts`
  * fills in the rest and says so. Units stand in the keys.
  */
-/** As long as a shot's name may be. */
-export const LONGEST_NAME = 120;
 const shortWord = z.string().max(LONGEST_NAME);
 
 const dimension = z.int().min(16).max(16384);

@@ -2,23 +2,17 @@
 
 import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/bench';
-import { Button, Input } from 'antd';
-import { MoreHorizontal } from 'lucide-react';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { MenuUnder } from '../ui/MenuUnder';
 import { OpenShot } from '../ui/OpenShot';
 import { partEditing } from '../data/partEditing';
-import { BackToOuting } from '../ui/BackToOuting';
-import { PartSwitch } from '../ui/PartSwitch';
-import { placeUrl, usePart } from '../routes';
+import { usePart } from '../routes';
 import { useAnswer } from '../data/useAnswer';
 import type { Solved } from '../data/useAnswer';
-import { useShotActions } from '../files/useShotActions';
 import { useShotEditing } from '../data/useShotEditing';
 import styles from './bench.module.css';
+import { BenchHead } from './BenchHead';
 import { BenchPanels } from './panels/BenchPanels';
 import { RefusalPanel } from './panels/choice/Findings';
 import { Sentence } from './brief/Sentence';
@@ -35,41 +29,14 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
   const part = usePart(whole.shot);
   const { shot } = whole;
   const partShot = useMemo(() => namedPart(shot, part), [shot, part]);
-  const editing = partEditing(whole, part, partShot);
+  const editing = useMemo(() => partEditing(whole, part, partShot), [whole, part, partShot]);
   const solved = useAnswer(partShot);
   const shown = useLastAnswer(solved, part);
-  const actions = useShotActions(record, solved);
+  const head = useMemo(() => ({ record, whole, part, solved }), [record, whole, part, solved]);
   return (
     <div className={styles.bench}>
       <h1 className="unseen">{shotName(shot)}</h1>
-      <div className={styles.head}>
-        <Input
-          aria-label={messages.nameOfTheShot}
-          variant="borderless"
-          className={styles.name ?? ''}
-          maxLength={120}
-          value={shot.name ?? ''}
-          title={shot.name ?? ''}
-          placeholder={shotName()}
-          onChange={(event) =>
-            whole.preview(messages.renameAShot, (before) => ({ ...before, name: event.target.value }))
-          }
-          onBlur={() => whole.commit(messages.renameAShot)}
-        />
-        <PartSwitch shot={shot} id={record.id} place="/bench" part={part} />
-        <BackToOuting className={styles.toCarry ?? ''} />
-        <Link href={placeUrl('/carry', record.id, part)} className={styles.toCarry}>
-          {messages.carry}
-        </Link>
-        <MenuUnder menu={{ items: actions }} placement="bottomRight">
-          <Button
-            type="text"
-            icon={<MoreHorizontal size={18} aria-hidden />}
-            aria-label={messages.moreForThisShot}
-            aria-haspopup="menu"
-          />
-        </MenuUnder>
-      </div>
+      <BenchHead told={head} />
       <Sentence brief={solved.brief} assumed={solved.assumed} editing={editing} />
       {solved.refusal && <RefusalPanel refusal={solved.refusal} editing={editing} />}
       {shown && (
@@ -104,8 +71,9 @@ type Answered = Extract<Solved, { refusal: null }>;
 
 /** The answer, or the last one this camera had, so that a refusal does not empty the tiles. */
 function useLastAnswer(solved: Solved, part: number): Answered | null {
-  const [last, setLast] = useState<{ answered: Answered; part: number } | null>(null);
-  if (solved.refusal !== null) return last?.part === part ? last.answered : null;
-  if (solved !== last?.answered) setLast({ answered: solved, part });
+  const [last] = useState<{ answered: Answered | null; part: number }>({ answered: null, part });
+  if (solved.refusal !== null) return last.part === part ? last.answered : null;
+  last.answered = solved;
+  last.part = part;
   return solved;
 }

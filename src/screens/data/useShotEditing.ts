@@ -40,12 +40,11 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
     label: string;
     timer: ReturnType<typeof setTimeout> | null;
   }>({ previewed: null, label: '', timer: null });
-  const changed = useMemo(
-    () => pending.reduce((before, { change }) => change(before), record.shot),
-    [pending, record.shot],
-  );
   // What comes back from the database is what was shown all along: it is not answered a second time.
-  const shot = useSame(changed);
+  const kept = useSame(record.shot);
+  const shot = useSame(
+    useMemo(() => pending.reduce((before, { change }) => change(before), kept), [pending, kept]),
+  );
 
   const latest = useRef(record.updatedAt);
   useEffect(() => {
@@ -109,5 +108,5 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
     },
     [add, write],
   );
-  return { shot, preview, commit, save };
+  return useMemo(() => ({ shot, preview, commit, save }), [shot, preview, commit, save]);
 }

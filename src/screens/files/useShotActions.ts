@@ -1,8 +1,8 @@
 'use client';
 
+import { LONGEST_NAME } from '@/core/records/names';
 import { shotName } from '@/words/shotName';
-import { copyName } from '@/words/recordText';
-import { LONGEST_NAME } from '@/core/records/shot';
+import { copyName } from '@/words/newNames';
 import * as messages from '@/language/files';
 import type { MenuProps } from 'antd';
 import { useRouter } from 'next/navigation';

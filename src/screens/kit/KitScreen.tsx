@@ -1,5 +1,6 @@
 'use client';
 
+import { LONGEST_THING_NAME } from '@/core/records/names';
 import * as messages from '@/language/kit';
 import { ARCHETYPE_LABEL } from '@/words/archetypeText';
 import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
@@ -8,10 +9,10 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { cameraFrom, copiedThing, MOST_LETTERS, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
+import { cameraFrom, copiedThing, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
 import type { KitItem, ThingKind } from '@/core/records/kitItem';
 import { THING_LABEL } from '@/words/cameraText';
-import { copyName, newThingName } from '@/words/recordText';
+import { copyName, newThingName } from '@/words/newNames';
 import { Empty } from '../ui/Empty';
 import { MenuUnder } from '../ui/MenuUnder';
 import { useKit } from '../data/kit';
@@ -123,7 +124,7 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
           onClick={() =>
             void repository
               ?.addKit(
-                (id) => copiedThing(thing, id, copyName(nameOf(thing), MOST_LETTERS)),
+                (id) => copiedThing(thing, id, copyName(nameOf(thing), LONGEST_THING_NAME)),
                 messages.copyA({ what }),
               )
               .then(onOpen)

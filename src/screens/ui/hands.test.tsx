@@ -5,7 +5,7 @@ import { acrossStep, arrowStep, sliderStep } from './arrowKeys';
 import { useAfterPaint } from './useAfterPaint';
 import { pointIn, usePointerDrag } from './usePointerDrag';
 import type { Drag } from './usePointerDrag';
-import { useSame } from '../data/useSame';
+import { sharing, useSame } from '../data/useSame';
 import { useSwipe } from './useSwipe';
 
 /** A press of a key, and whether it was kept from the page. */
@@ -148,6 +148,27 @@ describe('a value kept for as long as it equals itself', () => {
     const other = { name: 'a', list: [1, 3] };
     rerender({ value: other });
     expect(result.current).toBe(other);
+  });
+
+  it('keeps each part that is as it was, through whatever changes beside it', () => {
+    const before = { camera: { modes: [{ fps: 25 }, { fps: 50 }] }, pins: { iso: 100 }, name: 'a' };
+    const next = { ...structuredClone(before), pins: { iso: 200 } };
+    const same = sharing(before, next);
+    expect(same).toEqual(next);
+    expect(same.camera).toBe(before.camera);
+    expect(sharing(before, structuredClone(before))).toBe(before);
+    // Fewer, more, and of another kind are not the same.
+    for (const [from, to] of [
+      [{ a: 1, b: 2 }, { a: 1 }],
+      [{ a: 1 }, { a: 1, b: undefined }],
+      [[1, 2], [1]],
+      [[1], { 0: 1 }],
+      [null, {}],
+      [{}, null],
+    ] as [unknown, unknown][])
+      expect(sharing(from, to)).toEqual(to);
+    expect(Object.keys(sharing<object>({ a: 1 }, { a: 1, b: undefined }))).toEqual(['a', 'b']);
+    expect(sharing<unknown>([{ x: 1 }, 2], [{ x: 1 }, 3])).toEqual([{ x: 1 }, 3]);
   });
 });
 

@@ -1,0 +1,4 @@
+/** As long as the name of a shot may be, letters. */
+export const LONGEST_NAME = 120;
+/** As long as the name of a thing of the kit may be, letters. */
+export const LONGEST_THING_NAME = 80;
