@@ -52,6 +52,7 @@ test('a tile is nudged, pinned, priced and let go by keyboard', async ({ page })
   await tile(page, 'Filter').press('Enter');
   await expect(page.getByRole('menuitem', { name: 'none' })).toBeFocused();
   await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('menuitem', { name: 'ND64' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(tile(page, 'Filter')).toHaveAccessibleName(/ND64, pinned by you/);
   await expect(tile(page, 'Filter')).toBeFocused();
