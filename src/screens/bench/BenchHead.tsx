@@ -1,6 +1,5 @@
 import * as messages from '@/language/bench';
-import { Button, Input } from 'antd';
-import { MoreHorizontal } from 'lucide-react';
+import { Input } from 'antd';
 import Link from 'next/link';
 import { memo } from 'react';
 import type { ReactNode } from 'react';
@@ -12,7 +11,7 @@ import type { Solved } from '../data/useAnswer';
 import { useShotActions } from '../files/useShotActions';
 import { placeUrl } from '../routes';
 import { BackToOuting } from '../ui/BackToOuting';
-import { MenuUnder } from '../ui/MenuUnder';
+import { MoreMenu } from '../ui/MoreMenu';
 import { PartSwitch } from '../ui/PartSwitch';
 import { useAfterPaint } from '../ui/useAfterPaint';
 import styles from './bench.module.css';
@@ -67,14 +66,7 @@ const Ways = memo(function Ways({ told: { record, whole, part, solved } }: { tol
       <Link href={placeUrl('/carry', record.id, part)} className={styles.toCarry}>
         {messages.carry}
       </Link>
-      <MenuUnder menu={{ items: actions }} placement="bottomRight">
-        <Button
-          type="text"
-          icon={<MoreHorizontal size={18} aria-hidden />}
-          aria-label={messages.moreForThisShot}
-          aria-haspopup="menu"
-        />
-      </MenuUnder>
+      <MoreMenu label={messages.moreForThisShot} items={actions} />
     </>
   );
 });

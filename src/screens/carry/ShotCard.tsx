@@ -5,7 +5,7 @@ import * as messages from '@/language/carry';
 import { Phrase } from '../ui/Phrase';
 import { clockOf } from '@/core/answer/clock';
 import { Button, Checkbox } from 'antd';
-import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
+import { ChevronLeft, ChevronRight } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
@@ -18,7 +18,7 @@ import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL, SETTING_LABEL } from '@/word
 import { pairCardLines } from '@/words/pairText';
 import { durationText, evText, settingText } from '@/words/settingText';
 import { Empty } from '../ui/Empty';
-import { MenuUnder } from '../ui/MenuUnder';
+import { MoreMenu } from '../ui/MoreMenu';
 import { usePreference, useRepository, useLog } from '../data/repository';
 import { OpenShot } from '../ui/OpenShot';
 import { PartSwitch } from '../ui/PartSwitch';
@@ -105,14 +105,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
           />
           <GlareButton />
           <Button onClick={print}>{messages.print}</Button>
-          <MenuUnder menu={{ items: actions }} placement="bottomRight">
-            <Button
-              type="text"
-              icon={<MoreHorizontal size={18} aria-hidden />}
-              aria-label={messages.moreForThisShot}
-              aria-haspopup="menu"
-            />
-          </MenuUnder>
+          <MoreMenu label={messages.moreForThisShot} items={actions} />
         </div>
         <p className="quiet">
           {brief.camera.name}, {MOUNT_LABEL[brief.mount.kind]}, {ACTIVITY_LABEL[brief.mount.activity]} ·{' '}

@@ -2,7 +2,6 @@
 
 import * as messages from '@/language/outing';
 import { Button, Checkbox, Input, Select } from 'antd';
-import { MoreHorizontal } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -13,7 +12,7 @@ import { clashText, dayRemedyText, outText } from '@/words/outingText';
 import { dayPartName } from '@/words/shotName';
 import { useRepository } from '../data/repository';
 import { ClockField, NumberField, Refused } from '../ui/Fields';
-import { MenuUnder } from '../ui/MenuUnder';
+import { MoreMenu } from '../ui/MoreMenu';
 import { outingUrl } from '../routes';
 import type { DayAtWork } from '../data/workedDay';
 import { namedText, useTypedText } from '../ui/useTyped';
@@ -90,14 +89,7 @@ export function DayHead({
         <Link href={outingUrl('/carry', outing.id, day.id)} className={styles.toCarry}>
           {messages.carryThisDay}
         </Link>
-        <MenuUnder menu={{ items }} placement="bottomRight">
-          <Button
-            type="text"
-            icon={<MoreHorizontal size={18} aria-hidden />}
-            aria-label={messages.moreForThisOuting}
-            aria-haspopup="menu"
-          />
-        </MenuUnder>
+        <MoreMenu label={messages.moreForThisOuting} items={items} />
       </div>
       <div className={styles.dayFacts}>
         <ClockField

@@ -3,7 +3,7 @@
 import { shotName, tasksName } from '@/words/shotName';
 import * as messages from '@/language/carry/day';
 import { Button } from 'antd';
-import { ChevronLeft, ChevronRight, MoreHorizontal } from 'lucide-react';
+import { ChevronLeft, ChevronRight } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
@@ -14,7 +14,7 @@ import type { DeckCard } from '@/core/day/deck';
 import { item } from '@/core/units/items';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { dateText, dayText } from '@/words/lightText';
-import { MenuUnder } from '../../ui/MenuUnder';
+import { MoreMenu } from '../../ui/MoreMenu';
 import { outingUrl, readdress } from '../../routes';
 import { useWorkedDay } from '../../data/workedDay';
 import type { OpenDay } from '../../data/workedDay';
@@ -126,13 +126,12 @@ export function DayCards(open: OpenDay): ReactNode {
         >
           {wake.on ? messages.screenStaysOn : messages.keepScreenOn}
         </Button>
-        <MenuUnder menu={{ items: elsewhere(outing, day, (url) => router.push(url)) }} placement="topRight">
-          <Button
-            icon={<MoreHorizontal size={20} aria-hidden />}
-            aria-label={messages.moreForThisDay}
-            aria-haspopup="menu"
-          />
-        </MenuUnder>
+        <MoreMenu
+          label={messages.moreForThisDay}
+          items={elsewhere(outing, day, (url) => router.push(url))}
+          type="default"
+          placement="topRight"
+        />
       </footer>
     </article>
   );
