@@ -51,11 +51,12 @@ test('a block is moved by hand and by key, the day is solved anew, and undo brin
 test('the order is changed by grip, a shot goes to the other day, breaks are added and searched', async ({
   page,
 }) => {
+  // Tall enough that the first arrow moves the entry and not the page.
+  await page.setViewportSize({ width: 1280, height: 1900 });
   await open(page, SATURDAY);
   const rows = page.getByRole('region', { name: 'In order' }).getByRole('listitem');
   await expect(rows).toHaveCount(17);
-  // Tall enough that the first arrow moves the entry and not the page.
-  await page.setViewportSize({ width: 1280, height: 1900 });
+  await expect(page.getByText('8 shots with 4 cameras. Everything lasts.')).toBeVisible();
   await page.getByRole('button', { name: 'Move Weir drop in the order' }).focus();
   await page.keyboard.press('Space');
   await expect(page.getByText('Lifted Weir drop.')).toBeAttached();
@@ -77,6 +78,7 @@ test('the order is changed by grip, a shot goes to the other day, breaks are add
   await page.getByRole('textbox', { name: 'Find on this day by name' }).fill('gate');
   await expect(rows).toHaveCount(1);
   await rows.getByRole('button', { name: /^Sun gate/ }).click();
+  await expect(chosen.getByRole('heading', { name: 'Sun gate' })).toBeVisible();
   await chosen.getByRole('combobox', { name: 'On', exact: true }).click();
   await page.getByTitle('Sun 4 Oct 2026').click();
   await expect(page.getByText('7 shots with 4 cameras. Everything lasts.')).toBeVisible();

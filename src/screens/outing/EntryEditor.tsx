@@ -44,7 +44,7 @@ export function EntryEditor({
   const parts = worked.day.partsOf(entry.id);
   const toDay = (dayId: string): void => {
     const target = outing.days.find(({ id }) => id === dayId);
-    if (!target) return;
+    if (!target || dayId === day.id) return;
     const sun = new Map(
       entry.what === 'shot'
         ? [
