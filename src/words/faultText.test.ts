@@ -60,8 +60,9 @@ describe('a fault in words', () => {
 
   it('of a whole stands without a place, and goes out in JSON with one', () => {
     expect(told(z.string(), [])).toEqual(['expected string, got list']);
-    expect(told(z.discriminatedUnion('kind', [z.object({ kind: z.literal('a') })]), { kind: 'z' })).toEqual([
-      'kind: not one of the forms allowed here',
+    const form = (kind: string) => z.object({ kind: z.literal(kind) });
+    expect(told(z.discriminatedUnion('kind', [form('a'), form('b')]), { kind: 'z' })).toEqual([
+      'kind: expected one of "a", "b"',
     ]);
     expect(faultsInWords([{ path: 'a', amiss: { code: 'unknownKey' } }])).toEqual([
       { path: 'a', text: 'unknown key; remove it' },

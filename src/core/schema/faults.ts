@@ -50,6 +50,9 @@ function amissIn(issue: z.core.$ZodIssue): Amiss {
       return bounded(issue.inclusive === false ? 'lessThan' : 'atMost', issue.maximum, issue.origin);
     case 'invalid_format':
       return { code: 'pattern', pattern: issue.pattern ?? issue.format };
+    case 'invalid_union':
+      // What tells the branches apart is none of theirs.
+      return 'options' in issue ? { code: 'oneOf', values: issue.options } : { code: 'noForm' };
     case 'custom':
       return (issue.params?.amiss as Amiss | undefined) ?? { code: 'noForm' };
     default:
