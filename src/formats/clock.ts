@@ -75,13 +75,13 @@ export function wallClock(zone: string): (date: string, time: string) => number 
   };
 }
 
-/** A shot whose sun goes with it to an instant, written as the clock of a zone then has it: summer or winter time. */
+/** A shot whose sun goes with it to an instant, told by the clock of a zone: summer or winter time. */
 export function movedTo(shot: Shot, fromMs: number, zone: string): Shot {
   const moved = shiftedTo(shot, fromMs);
   const { light } = moved;
-  if (moved === shot || light?.kind !== 'sun') return moved;
+  if (light?.kind !== 'sun' || (moved === shot && light.zone === zone)) return moved;
   const written = (iso: string): string => isoIn(Date.parse(iso), zone);
-  return { ...moved, light: { ...light, from: written(light.from), to: written(light.to) } };
+  return { ...moved, light: { ...light, zone, from: written(light.from), to: written(light.to) } };
 }
 
 /** The date after this one, "2026-10-04". */

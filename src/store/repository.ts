@@ -27,6 +27,12 @@ export interface World {
 
 export type Counts = Record<RecordTable, number>;
 
+/** An outing that follows a change of one of its shots; the same outing where it need not. */
+export interface FollowingOuting {
+  outingId: string;
+  change: (outing: Outing, before: Shot, after: Shot) => Outing;
+}
+
 /** Keeps what a person owns: every action reads and writes in one transaction and is one step of undo. */
 export class Repository {
   readonly history: History;
@@ -65,12 +71,28 @@ export class Repository {
     return { id: this.world.newId(), createdAt: at, updatedAt: at, demo: false, shot, ticked: [] };
   }
 
-  /** Changes a shot; gives the time now written on it, or null when nothing changed. */
-  async changeShot(id: string, label: string, change: (shot: Shot) => Shot): Promise<string | null> {
-    const after = await this.change('shots', id, label, (record) => ({
-      ...record,
-      shot: change(record.shot),
-    }));
+  /**
+   * Changes a shot, and with it an outing that must follow; gives the time now written on the shot, or null when nothing
+   * changed.
+   */
+  async changeShot(
+    id: string,
+    label: string,
+    change: (shot: Shot) => Shot,
+    following?: FollowingOuting,
+  ): Promise<string | null> {
+    const after = await this.change(
+      'shots',
+      id,
+      label,
+      (record) => ({ ...record, shot: change(record.shot) }),
+      async (record, { outings }, before) => {
+        const outing = following && (await outings.get(following.outingId));
+        if (!outing) return [];
+        const followed = following.change(outing, before.shot, record.shot);
+        return followed === outing ? [] : [changed('outings', outing, followed, this.at())];
+      },
+    );
     return after?.updatedAt ?? null;
   }
 

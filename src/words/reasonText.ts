@@ -27,7 +27,14 @@ export interface Telling {
 
 export function reasonText(reason: Reason, telling: Telling): ReasonText {
   const said = say(reason, telling);
-  if (reason.pinned) return { ...said, text: messages.youSetThis({ said: said.text }) };
+  if (reason.pinned)
+    return {
+      ...said,
+      text:
+        reason.pinned === 'day'
+          ? messages.theDaySetsThis({ said: said.text })
+          : messages.youSetThis({ said: said.text }),
+    };
   const beside = besideText(reason.setting, reason.beside, telling.kit);
   return beside === ''
     ? said

@@ -5,6 +5,7 @@ import type { DaySheet } from '@/core/day/daySheet';
 import type { JointDay, JointProgress } from '@/core/day/jointDay';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear } from '@/core/records/outing';
+import { Lately } from './lately';
 
 /** What is made of a scheduled day, and the remedies for everything that runs out. */
 export interface DayAnswers {
@@ -32,8 +33,22 @@ function worker(): Remote<DayWorker> {
   ));
 }
 
-export function workDay(day: Schedule, gear: readonly Gear[]): Promise<DayAnswers> {
-  return worker().work(day, gear);
+/** Days kept as they were answered; a person goes to and fro between a day and its shots. */
+const MOST_KEPT = 12;
+
+/** By content: the same day has the same answers. */
+const known = new Lately<DayAnswers>(MOST_KEPT);
+
+const keyOf = (day: Schedule, gear: readonly Gear[]): string => JSON.stringify([day, gear]);
+
+/** What was answered before of this very day; `null` where it was not asked yet. */
+export function knownDay(day: Schedule, gear: readonly Gear[]): DayAnswers | null {
+  return known.get(keyOf(day, gear)) ?? null;
+}
+
+export async function workDay(day: Schedule, gear: readonly Gear[]): Promise<DayAnswers> {
+  const key = keyOf(day, gear);
+  return known.get(key) ?? known.put(key, await worker().work(day, gear));
 }
 
 export function solveDayJointly(

@@ -1,7 +1,8 @@
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import type { Settings } from '@/core/records/settings';
+import type { Pins, Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
+import { Lately } from './lately';
 
 /** What Start tells of a shot's answer. */
 export type ShortAnswer =
@@ -18,26 +19,22 @@ export type ShortAnswer =
 
 /** What the worker of Start answers. */
 export interface ShotsWorker {
-  solve: (shot: Shot) => ShortAnswer;
+  /** `held`: what the shot's day decides of it. */
+  solve: (shot: Shot, held: Pins) => ShortAnswer;
 }
 
 /** Answers kept; a person scrolls through no more of them at a time. */
 const MOST_KEPT = 1000;
 
 let started: Remote<ShotsWorker> | null = null;
-/** By content: the same brief has the same answer, whichever record holds it. The last asked for stands last. */
-const known = new Map<string, Promise<ShortAnswer>>();
+/** By content: the same brief has the same answer, whichever record holds it. */
+const known = new Lately<Promise<ShortAnswer>>(MOST_KEPT);
 
 /** The answer of a kept shot, worked out beside the page and remembered. */
-export function shortAnswer(shot: Shot): Promise<ShortAnswer> {
-  const key = JSON.stringify(shot);
+export function shortAnswer(shot: Shot, held: Pins): Promise<ShortAnswer> {
+  const key = JSON.stringify([shot, held]);
   started ??= wrap<ShotsWorker>(
     new Worker(new URL('./shots.worker.ts', import.meta.url), { type: 'module' }),
   );
-  const answer = known.get(key) ?? started.solve(shot);
-  known.delete(key);
-  known.set(key, answer);
-  const [oldest] = known.keys();
-  if (known.size > MOST_KEPT && oldest !== undefined) known.delete(oldest);
-  return answer;
+  return known.get(key) ?? known.put(key, started.solve(shot, held));
 }

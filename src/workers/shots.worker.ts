@@ -1,10 +1,11 @@
 import { expose } from 'comlink';
-import { answerShot } from '@/words/answer';
+import { shotOfPart } from '@/core/records/secondAngles';
+import { answerOne } from '@/words/answer';
 import type { ShotsWorker } from './shots';
 
 const worker: ShotsWorker = {
-  solve(shot) {
-    const answer = answerShot(shot);
+  solve(shot, held) {
+    const answer = answerOne(shotOfPart(shot, 0), held);
     if (answer.kind !== 'lynxeye/answer')
       return { refused: answer.reasons.map(({ text }) => text).join('; ') };
     const cautions = answer.warnings.filter(({ severity }) => severity !== 'note');

@@ -77,9 +77,9 @@ export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, scor
     if (brief.camera.rules.some((rule) => rule.recordings.includes(recording)))
       found.push(compare({ code: 'recording', recording }, { ...brief.pins, recording }));
   }
-  const pins = Object.keys(brief.pins) as (keyof Pins)[];
+  const pins = (Object.keys(brief.pins) as (keyof Pins)[]).filter((pin) => brief.held[pin] === undefined);
   if (pins.length > 0) {
-    const free = compare({ code: 'withoutPins', pins }, {});
+    const free = compare({ code: 'withoutPins', pins }, brief.held);
     if (free && free.score < score - WORTH_A_WORD) found.push(free);
   }
   return found.filter((alternative) => alternative !== null);

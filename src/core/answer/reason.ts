@@ -5,9 +5,12 @@ import type { YieldedWish } from './kept';
 import type { ForcedBy, Neighbour } from './neighbours';
 import type { TermChange } from '../search/judged';
 
+/** Who holds a setting: the person, or what the shot's day decides; `false`: nobody, it was worked out. */
+export type PinnedBy = 'person' | 'day' | false;
+
 /** Why each setting is what it is, as figures; `words/` says it. Seconds, stops, EV100, degrees, pixels, per cent. */
 export type Reason = {
-  pinned: boolean;
+  pinned: PinnedBy;
   /** What the next value to either side would cost. */
   beside: readonly Neighbour[];
 } & (

@@ -9,7 +9,7 @@ import { deliveredFrame, leastViewDeg, mostViewDeg } from '../loss/frame';
 import { yieldedWishes } from './kept';
 import { neighboursOf, sizeForcedBy } from './neighbours';
 import type { NeighbourSetting } from './neighbours';
-import type { Reason, ShutterCause } from './reason';
+import type { PinnedBy, Reason, ShutterCause } from './reason';
 import type { Solution } from './solve';
 
 /** Those of a solution, once they were asked for. */
@@ -43,7 +43,8 @@ type DistributedOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> 
 
 function plainReasonsOf(solution: Solution): PlainReason[] {
   const { space, candidate, settings } = solution;
-  const pinned = (key: SettingKey): boolean => key in space.brief.pins;
+  const { pins, held } = space.brief;
+  const pinned = (key: SettingKey): PinnedBy => (key in held ? 'day' : key in pins ? 'person' : false);
   const graded = space.brief.look.grade !== 'none';
   return [
     frameRateReason(solution, pinned('frameRate')),
@@ -87,7 +88,7 @@ function plainReasonsOf(solution: Solution): PlainReason[] {
   ];
 }
 
-function frameRateReason({ space, candidate, motion }: Solution, pinned: boolean): PlainReason {
+function frameRateReason({ space, candidate, motion }: Solution, pinned: PinnedBy): PlainReason {
   const { timelineFps, slowdown } = space.brief.playback;
   return {
     setting: 'frameRate',
@@ -100,7 +101,7 @@ function frameRateReason({ space, candidate, motion }: Solution, pinned: boolean
   };
 }
 
-function shutterReason(solution: Solution, pinned: boolean): PlainReason {
+function shutterReason(solution: Solution, pinned: PinnedBy): PlainReason {
   const { space, candidate, figures, motion, alternatives } = solution;
   const seconds = candidate.shutter.longestSeconds;
   const natural = 1 / (2 * figures.shownFps);
@@ -133,7 +134,7 @@ function shutterReason(solution: Solution, pinned: boolean): PlainReason {
 }
 
 function causeOf(
-  pinned: boolean,
+  pinned: PinnedBy,
   running: boolean,
   seconds: number,
   natural: number,
@@ -147,7 +148,7 @@ function causeOf(
   return Math.abs(Math.log2(seconds / floor)) < 0.4 && seconds <= floor * 1.1 ? 'shakeFloor' : 'traded';
 }
 
-function filterReason({ space, candidate, exposure }: Solution, pinned: boolean): PlainReason {
+function filterReason({ space, candidate, exposure }: Solution, pinned: PinnedBy): PlainReason {
   const { shutter, filter, iso } = candidate;
   const wantsEv = ev100OfSetting(candidate.colour.sensor.fNumber, shutter.longestSeconds, iso.min);
   return {
@@ -167,7 +168,7 @@ function filterReason({ space, candidate, exposure }: Solution, pinned: boolean)
   };
 }
 
-function isoReason({ space, candidate, exposure }: Solution, pinned: boolean): PlainReason {
+function isoReason({ space, candidate, exposure }: Solution, pinned: PinnedBy): PlainReason {
   const { iso } = candidate;
   return {
     setting: 'iso',
@@ -182,7 +183,7 @@ function isoReason({ space, candidate, exposure }: Solution, pinned: boolean): P
   };
 }
 
-function frameReasons(solution: Solution, pinned: (key: SettingKey) => boolean): PlainReason[] {
+function frameReasons(solution: Solution, pinned: (key: SettingKey) => PinnedBy): PlainReason[] {
   const { space, candidate, motion } = solution;
   const { brief, demands, school } = space;
   const { mode, encoding } = candidate;

@@ -15,6 +15,7 @@ import { ACTIVITY_HABITS } from '../vocabulary/activities';
 import { habitsOf, placesOf } from '../vocabulary/mounts';
 import type { Pins } from '../records/settings';
 import type { Light, Shot } from '../records/shot';
+import { without } from '../units/without';
 
 /** A shot with nothing left open: what the solver works on. Units stand in the keys. */
 export interface Brief {
@@ -46,7 +47,10 @@ export interface Brief {
   };
   light: Light;
   filters: readonly Filter[];
+  /** The person's own, and with them whatever else holds the shot. */
   pins: Pins;
+  /** Those of the pins that are not the person's own: what the shot's day decides. */
+  held: Pins;
   timeLapse: {
     change: Change;
     /** `null`: the usual one for what changes. */
@@ -83,8 +87,11 @@ const USUAL_TIME_LAPSE: Brief['timeLapse'] = {
 };
 const USUAL_LOOP: Brief['loop'] = { minutes: 5, leadSeconds: 30, eventSeconds: 20 };
 
-/** Fills what a shot leaves open, and lists what it filled. Defaults of motion follow from mount and activity. */
-export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
+/**
+ * Fills what a shot leaves open, and lists what it filled. Defaults of motion follow from mount and activity. `held` is
+ * what the day decides of it; where the person pinned otherwise, the person's pin stands.
+ */
+export function briefOf(shot: Shot, held: Pins = {}): { brief: Brief; assumed: Assumed[] } {
   const assumed: Assumed[] = [];
   const or = <T>(given: T | undefined, path: string, fallback: T): T => {
     if (given !== undefined) return given;
@@ -159,7 +166,8 @@ export function briefOf(shot: Shot): { brief: Brief; assumed: Assumed[] } {
       motion: { travelMps, nearestM, panDegPerS, shakeDegPerSRms, subject },
       light,
       filters,
-      pins: shot.pins ?? {},
+      pins: { ...held, ...shot.pins },
+      held: (Object.keys(shot.pins ?? {}) as (keyof Pins)[]).reduce((left, key) => without(left, key), held),
       timeLapse: filled(USUAL_TIME_LAPSE, shot.timeLapse),
       loop: filled(USUAL_LOOP, shot.loop),
       limits: { isoCeiling, mainsHz, lamps, screenHz, recordSeconds, cardGb },

@@ -7,6 +7,8 @@ import { pinsOf } from '../compare/variants';
 import { item } from '../units/items';
 import { cameraBudget } from './budget';
 import type { CameraBudget, Cut } from './budget';
+import { dayHoldOf } from './dayHold';
+import type { DayHold } from './dayHold';
 import { answersByFilter, answerPinned, filterKey, isTimeLapse, partSpace } from './partAnswer';
 import type { PartAnswer, PartSpace } from './partAnswer';
 import { camerasOf, chanceIn, partsOfCamera } from './schedule';
@@ -41,6 +43,8 @@ export interface PartSheet {
   own: PartAnswer | null;
   /** As the day carries it: under the filter it wears then, from the set-up that serves it. */
   carried: PartAnswer | null;
+  /** What of that the day decided; `null`: nothing. */
+  held: DayHold | null;
   /** Place in its camera's set-ups; `null` where the camera stores none. */
   preset: number | null;
   /** What of its light is lost at either end as carried, stops. */
@@ -165,6 +169,13 @@ function cameraSheet(
     asked.map(({ part, work }, at) => ({ part, work, answer: item(worn, at) })),
   );
   const carried = new Map(asked.map(({ part }, at) => [part.id, item(stored.answers, at)]));
+  const row = asked.map(({ part, own }, at) => ({
+    partId: part.id,
+    own,
+    worn: item(worn, at),
+    carried: item(stored.answers, at),
+    reachable: chances[at] !== null,
+  }));
   const budget = cameraBudget(
     camera,
     asked.map(({ part }, at) => ({ part, answer: item(stored.answers, at) })),
@@ -179,6 +190,12 @@ function cameraSheet(
         partId: part.id,
         own: item(works, at).own,
         carried: answer,
+        held: dayHoldOf(
+          row,
+          row.findIndex(({ partId }) => partId === part.id),
+          stored.presets,
+          camera.presetSlots,
+        ),
         preset: preset < 0 ? null : preset,
         ...lostLight(part, answer?.settings),
       };

@@ -8,10 +8,12 @@ import { LONGEST_NAME } from '@/core/records/names';
 import { shotName } from '@/words/shotName';
 import type { ShotEditing } from '../data/useShotEditing';
 import type { Solved } from '../data/useAnswer';
+import { useInDay } from '../data/inDay';
+import type { InDay } from '../data/inDay';
 import { useShotActions } from '../files/useShotActions';
-import { placeUrl } from '../routes';
-import { BackToOuting } from '../ui/BackToOuting';
+import { outingUrl, placeUrl } from '../routes';
 import { MoreMenu } from '../ui/MoreMenu';
+import { StandsIn } from '../ui/StandsIn';
 import { PartSwitch } from '../ui/PartSwitch';
 import { useAfterPaint } from '../ui/useAfterPaint';
 import styles from './bench.module.css';
@@ -58,15 +60,23 @@ const NameInput = memo(function NameInput({
 });
 
 const Ways = memo(function Ways({ told: { record, whole, part, solved } }: { told: Told }): ReactNode {
+  const inDay = useInDay();
   const actions = useShotActions(record, solved);
   return (
     <>
       <PartSwitch shot={whole.shot} id={record.id} place="/bench" part={part} />
-      <BackToOuting className={styles.toCarry ?? ''} />
-      <Link href={placeUrl('/carry', record.id, part)} className={styles.toCarry}>
+      {inDay && <StandsIn inDay={inDay} place="/bench" />}
+      <Link href={cardUrl(record.id, part, inDay)} className={styles.toCarry}>
         {messages.carry}
       </Link>
       <MoreMenu label={messages.moreForThisShot} items={actions} />
     </>
   );
 });
+
+/** Of a shot in a day, the card that the day has of it. */
+function cardUrl(shotId: string, part: number, inDay: InDay | null): string {
+  if (!inDay) return placeUrl('/carry', shotId, part);
+  const { outing, day, entry } = inDay.standing;
+  return outingUrl('/carry', outing.id, day.id, { card: entry.id });
+}

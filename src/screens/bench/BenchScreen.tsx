@@ -8,9 +8,13 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { OpenShot } from '../ui/OpenShot';
 import { partEditing } from '../data/partEditing';
 import { usePart } from '../routes';
+import { editingInClock, followingEntry, holdIn, InDayContext, useInClock, useStands } from '../data/inDay';
+import type { InDay, Stands } from '../data/inDay';
 import { useAnswer } from '../data/useAnswer';
 import type { Solved } from '../data/useAnswer';
+import { useSame } from '../data/useSame';
 import { useShotEditing } from '../data/useShotEditing';
+import { useWorkedDay } from '../data/workedDay';
 import styles from './bench.module.css';
 import { BenchHead } from './BenchHead';
 import { BenchPanels } from './panels/BenchPanels';
@@ -21,16 +25,52 @@ import { Tiles } from './answer/Tiles';
 
 /** Bench: one shot, from its sentence to its answer. */
 export function BenchScreen(): ReactNode {
-  return <OpenShot place="/bench">{(record) => <OpenBench key={record.id} record={record} />}</OpenShot>;
+  return <OpenShot place="/bench">{(record) => <Placed key={record.id} record={record} />}</OpenShot>;
 }
 
-function OpenBench({ record }: { record: ShotRecord }): ReactNode {
-  const whole = useShotEditing(record);
+/** A shot that stands in a plan is looked at in its day: what the day decides of it is its answer. */
+function Placed({ record }: { record: ShotRecord }): ReactNode {
+  const stands = useStands(record.id);
+  if (stands === undefined) return null;
+  return stands === null ? (
+    <OpenBench record={record} inDay={null} />
+  ) : (
+    <BenchInDay key={stands.standing.entry.id} record={record} stands={stands} />
+  );
+}
+
+function BenchInDay({
+  record,
+  stands: { standing, all, open },
+}: {
+  record: ShotRecord;
+  stands: Stands;
+}): ReactNode {
+  const worked = useWorkedDay(open);
+  const inDay = useMemo(() => ({ standing, all, worked }), [standing, all, worked]);
+  return (
+    <InDayContext value={inDay}>
+      <OpenBench record={record} inDay={inDay} />
+    </InDayContext>
+  );
+}
+
+function OpenBench({ record, inDay }: { record: ShotRecord; inDay: InDay | null }): ReactNode {
+  const standing = inDay?.standing;
+  const following = useMemo(() => standing && followingEntry(standing), [standing]);
+  const whole = useShotEditing(record, following);
   const part = usePart(whole.shot);
   const { shot } = whole;
-  const partShot = useMemo(() => namedPart(shot, part), [shot, part]);
-  const editing = useMemo(() => partEditing(whole, part, partShot), [whole, part, partShot]);
-  const solved = useAnswer(partShot);
+  const clock = useInClock(inDay, part);
+  const keptShot = useMemo(() => namedPart(shot, part), [shot, part]);
+  const partShot = useMemo(() => clock.shown(keptShot), [clock, keptShot]);
+  const editing = useMemo(
+    () => editingInClock(partEditing(whole, part, keptShot), partShot, clock),
+    [whole, part, keptShot, partShot, clock],
+  );
+  const held = useSame(holdIn(inDay, part)?.pins);
+  const solved = useAnswer(partShot, held);
+  const unsettled = inDay !== null && inDay.worked.day.sheet === null && inDay.worked.failed === null;
   const shown = useLastAnswer(solved, part);
   const head = useMemo(() => ({ record, whole, part, solved }), [record, whole, part, solved]);
   return (
@@ -45,12 +85,15 @@ function OpenBench({ record }: { record: ShotRecord }): ReactNode {
             brief={solved.brief}
             solution={shown.solution}
             editing={editing}
-            stale={solved.refusal !== null}
+            part={part}
+            stale={solved.refusal !== null || unsettled}
           />
           <p className="unseen" aria-live="polite">
             {solved.refusal
               ? messages.noAnswerWithThesePins
-              : messages.answerWithLoss({ score: shown.solution.score.toFixed(1) })}
+              : unsettled
+                ? messages.theDayIsWorkedOut
+                : messages.answerWithLoss({ score: shown.solution.score.toFixed(1) })}
           </p>
           {!solved.refusal && (
             <>

@@ -2,8 +2,6 @@
 
 import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/carry';
-import { Phrase } from '../ui/Phrase';
-import { clockOf } from '@/core/answer/clock';
 import { Button, Checkbox } from 'antd';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import Link from 'next/link';
@@ -12,11 +10,10 @@ import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { checksFor, SECOND_ROW_KEYS } from '@/words/card';
+import { checksFor } from '@/words/card';
 import type { Check } from '@/words/card';
-import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
+import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL } from '@/words/labels';
 import { pairCardLines } from '@/words/pairText';
-import { durationText, evText, settingText } from '@/words/settingText';
 import { Empty } from '../ui/Empty';
 import { MoreMenu } from '../ui/MoreMenu';
 import { usePreference, useRepository, useLog } from '../data/repository';
@@ -26,14 +23,12 @@ import { placeUrl, usePart } from '../routes';
 import { useToast } from '../ui/toast';
 import { useAnswer } from '../data/useAnswer';
 import { useShotActions } from '../files/useShotActions';
-import { warningText } from '@/words/warningText';
-import { clockHoldsText } from '@/words/lightText';
 import { GlareButton } from '../ui/GlareButton';
 import { useSwipe } from '../ui/useSwipe';
 import styles from './carry.module.css';
-import { EightValues } from './EightValues';
+import { CardFace } from './CardFace';
 
-/** One shot as a card, to read with cold hands and to print. */
+/** A shot that stands in no plan as a card, to read with cold hands and to print. */
 export function ShotCards(): ReactNode {
   return (
     <OpenShot place="/carry">
@@ -79,10 +74,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
         <Link href={placeUrl('/bench', record.id, part)}>{messages.mendItOnTheBench}</Link>
       </Empty>
     );
-  const { settings, holds, warnings } = solution;
-  const clock = clockOf(solution);
-  const grave = warnings.filter(({ severity, code }) => severity !== 'note' && code !== 'safety');
-  const safety = warnings.filter(({ code }) => code === 'safety');
+  const { settings } = solution;
   return (
     <article className={styles.card} aria-labelledby="card-title" {...swipe}>
       <header className={styles.head}>
@@ -115,37 +107,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
           <p key={line}>{line}</p>
         ))}
       </header>
-      <EightValues settings={settings} kit={brief.filters} notation={notation} />
-      <dl className={`${styles.second ?? ''} numerals`}>
-        {SECOND_ROW_KEYS.map((key) => (
-          <div key={key}>
-            <dt>{SETTING_LABEL[key]}</dt>
-            <dd>{settingText(key, settings, brief.filters, notation)}</dd>
-          </div>
-        ))}
-      </dl>
-      <p className={styles.holds}>
-        <Phrase
-          of={messages.holdsInLightFromTo({
-            evMin: evText(holds.evMin),
-            evMax: evText(holds.evMax),
-            recordSeconds: durationText(holds.recordSeconds),
-          })}
-          parts={[brief.light.kind === 'sun' && clock && <> {clockHoldsText(clock, brief.light.zone)}</>]}
-        />
-      </p>
-      {(grave.length > 0 || safety.length > 0) && (
-        <ul className={styles.warnings}>
-          {grave.map(warningText).map((text) => (
-            <li key={text} className={styles.grave}>
-              {text}
-            </li>
-          ))}
-          {safety.map(warningText).map((text) => (
-            <li key={text}>{text}</li>
-          ))}
-        </ul>
-      )}
+      <CardFace settings={settings} solution={solution} kit={brief.filters} notation={notation} />
       <Checks record={record} checks={checksFor(brief, settings)} />
       <div className={styles.record}>
         <Button type="primary" size="large" onClick={note}>

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
+import type { FollowingOuting } from '@/store/repository';
 import { useSame } from './useSame';
 import { useRepository } from './repository';
 
@@ -31,8 +32,9 @@ interface Written {
 /**
  * Live editing of one kept shot. What is written goes through undo; what is only previewed costs nothing. The shot
  * shown is the record with all changes that it does not hold yet, so a slow write never shows an older shot in between.
+ * `following`: the outing whose day the shot is looked at in.
  */
-export function useShotEditing(record: ShotRecord): ShotEditing {
+export function useShotEditing(record: ShotRecord, following?: FollowingOuting): ShotEditing {
   const repository = useRepository();
   const [pending, setPending] = useState<readonly Written[]>([]);
   const waiting = useRef<{
@@ -46,6 +48,10 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
     useMemo(() => pending.reduce((before, { change }) => change(before), kept), [pending, kept]),
   );
 
+  const follows = useRef(following);
+  useEffect(() => {
+    follows.current = following;
+  }, [following]);
   const latest = useRef(record.updatedAt);
   useEffect(() => {
     latest.current = record.updatedAt;
@@ -59,7 +65,7 @@ export function useShotEditing(record: ShotRecord): ShotEditing {
     if (!previewed || !repository) return Promise.resolve();
     const gone = (): void => setPending((all) => all.filter((each) => each !== previewed));
     // The store writes one after the other, each from what the one before has left.
-    return repository.changeShot(record.id, label, previewed.change).then(
+    return repository.changeShot(record.id, label, previewed.change, follows.current).then(
       (updatedAt) => {
         if (updatedAt === null || updatedAt === latest.current) gone();
         else setPending((all) => all.map((each) => (each === previewed ? { ...each, landed: true } : each)));

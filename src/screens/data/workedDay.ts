@@ -10,7 +10,7 @@ import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
-import { workDay } from '@/workers/day';
+import { knownDay, workDay } from '@/workers/day';
 
 /** A day of an outing that is open, and all shots that are kept. */
 export interface OpenDay {
@@ -51,7 +51,10 @@ export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay
     () => scheduleOf(outing, dayId, shots, wallClock(outing.zone)),
     [outing, dayId, shots],
   );
-  const [result, setResult] = useState<Result | null>(null);
+  const [result, setResult] = useState<Result | null>(() => {
+    const known = knownDay(schedule, gear);
+    return known && { dayId, of: schedule, failed: null, ...known };
+  });
   useEffect(() => {
     let current = true;
     const take = (made: Pick<Result, 'sheet' | 'remedies' | 'failed'>): void => {

@@ -258,7 +258,10 @@ function Row({
               </span>
             );
           })}
-          <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })} prefetch={false}>
+          <Link
+            href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId, entry: entry.id })}
+            prefetch={false}
+          >
             {messages.bench}
           </Link>
           {entry.done && <span className="quiet">{entry.done.how}</span>}

@@ -105,7 +105,7 @@ export function EntryEditor({
       <p className={styles.fields}>
         {entry.what === 'shot' && (
           <>
-            <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })}>
+            <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId, entry: entry.id })}>
               {messages.openOnTheBench}
             </Link>
             <Link href={outingUrl('/carry', outing.id, day.id, { card: entry.id })}>

@@ -13,6 +13,7 @@ import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL } from '@/words/labels';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { Empty } from '../ui/Empty';
+import { useOutings } from '../data/outings';
 import { usePreference, useShots } from '../data/repository';
 import { placeUrl } from '../routes';
 import { VirtualList } from '../ui/VirtualList';
@@ -20,7 +21,9 @@ import type { RowProps } from '../ui/listProps';
 import { useActions } from '../shell/actions';
 import { NextOuting } from './NextOuting';
 import { QuickBriefForm } from './QuickBriefForm';
-import { useShortAnswer } from './useShortAnswer';
+import { useAnswers } from './useAnswers';
+import type { AnswerOf } from './useAnswers';
+import { useAsked } from './useShortAnswer';
 import styles from './start.module.css';
 
 /** Start: an answer in three words, and the shots kept so far. */
@@ -37,6 +40,8 @@ export function StartScreen(): ReactNode {
 
 function KeptShots(): ReactNode {
   const shots = useShots();
+  const outings = useOutings();
+  const answerOf = useAnswers(outings, shots);
   const { resetDemo } = useActions();
   const [wanted, setWanted] = useState('');
   const [notation] = usePreference('filterNotation');
@@ -70,7 +75,7 @@ function KeptShots(): ReactNode {
         rowHeight={ROW_HEIGHT}
         {...(styles.rows ? { className: styles.rows } : {})}
       >
-        {(record, on) => <ShotRow record={record} notation={notation} on={on} />}
+        {(record, on) => <ShotRow record={record} answerOf={answerOf} notation={notation} on={on} />}
       </VirtualList>
       {found.length === 0 && <p className="quiet">{messages.noShotOfThatName}</p>}
     </section>
@@ -84,14 +89,16 @@ const ROW_HEIGHT = 45;
 
 function ShotRow({
   record,
+  answerOf,
   notation,
   on,
 }: {
   record: ShotRecord;
+  answerOf: AnswerOf | null;
   notation: FilterNotation;
   on: RowProps;
 }): ReactNode {
-  const answer = useShortAnswer(record.shot);
+  const answer = useAsked(record, answerOf);
   const { mount, look, filters = USUAL_FILTERS } = record.shot;
   const cautions = answer && 'cautions' in answer ? answer.cautions : 0;
   const name = shotName(record.shot);

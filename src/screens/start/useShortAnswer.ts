@@ -4,23 +4,30 @@ import type { Shot } from '@/core/records/shot';
 import { shortAnswer } from '@/workers/shots';
 import type { ShortAnswer } from '@/workers/shots';
 
-/** The answer of a shot, worked out beside the page; `null` while there is none yet. */
+/** The answer of a shot by itself, worked out beside the page; `null` while there is none yet. */
 export function useShortAnswer(shot: Shot): ShortAnswer | null {
-  const [result, setResult] = useState<{ of: Shot; answer: ShortAnswer } | null>(null);
+  return useAsked(shot, alone);
+}
+
+const alone = (shot: Shot): Promise<ShortAnswer> => shortAnswer(shot, {});
+
+/** What is answered of a thing: of the thing as it was a moment ago, until the new answer is there. */
+export function useAsked<T>(of: T, answerOf: ((of: T) => Promise<ShortAnswer>) | null): ShortAnswer | null {
+  const [result, setResult] = useState<ShortAnswer | null>(null);
   useEffect(() => {
+    if (!answerOf) return undefined;
     let gone = false;
-    shortAnswer(shot).then(
+    answerOf(of).then(
       (answer) => {
-        if (!gone) setResult({ of: shot, answer });
+        if (!gone) setResult(answer);
       },
       () => {
-        if (!gone) setResult({ of: shot, answer: { refused: messages.notWorkedOutOpenIt } });
+        if (!gone) setResult({ refused: messages.notWorkedOutOpenIt });
       },
     );
     return () => {
       gone = true;
     };
-  }, [shot]);
-  // Of the shot as it was a moment ago, until the new answer is there.
-  return result?.answer ?? null;
+  }, [of, answerOf]);
+  return result;
 }

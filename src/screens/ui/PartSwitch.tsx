@@ -2,10 +2,10 @@
 
 import * as messages from '@/language/ui';
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { partCount } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
-import { placeUrl } from '../routes';
 import type { PlacePath } from '../routes';
 import styles from './ui.module.css';
 import { partName } from '@/words/shotName';
@@ -22,8 +22,17 @@ export function PartSwitch({
   place: PlacePath;
   part: number;
 }): ReactNode {
+  const query = useSearchParams();
   const count = partCount(shot);
   if (count === 1) return null;
+  // The day in which the shot is looked at stays the same.
+  const urlOf = (index: number): string => {
+    const next = new URLSearchParams(query.toString());
+    next.set('shot', id);
+    next.delete('angle');
+    if (index > 0) next.set('angle', String(index));
+    return `${place}?${next.toString()}`;
+  };
   return (
     <nav
       aria-label={shot.pair ? messages.camerasAndHalvesOfThis : messages.camerasOfThisShot}
@@ -32,7 +41,7 @@ export function PartSwitch({
       {Array.from({ length: count }, (_, index) => (
         <Link
           key={index}
-          href={placeUrl(place, id, index)}
+          href={urlOf(index)}
           prefetch={false}
           aria-current={index === part ? 'page' : undefined}
         >

@@ -36,7 +36,7 @@ function Answered({ first, told, stale = false }: { first: Shot; told: Told; sta
       if (made) change(made);
     },
   } as ShotEditing;
-  return <Tiles brief={solved.brief} solution={solved.solution} editing={editing} stale={stale} />;
+  return <Tiles brief={solved.brief} solution={solved.solution} editing={editing} part={0} stale={stale} />;
 }
 
 const answer = (shot: Shot): Extract<Solved, { refusal: null }> => {

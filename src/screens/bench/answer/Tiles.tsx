@@ -6,10 +6,14 @@ import { Pin } from 'lucide-react';
 import { memo, useLayoutEffect, useMemo, useRef } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
+import type { DayHold } from '@/core/day/dayHold';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { clamp } from '@/core/units/stops';
 import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
+import { heldText } from '@/words/dayHoldText';
+import type { HeldText } from '@/words/dayHoldText';
+import { dayPartName } from '@/words/shotName';
 import { reasonsOf } from '@/core/answer/reasons';
 import type { Solution } from '@/core/answer/solve';
 import { SETTING_LABEL } from '@/words/labels';
@@ -21,6 +25,7 @@ import { usePreference } from '../../data/repository';
 import { sliderStep } from '../../ui/arrowKeys';
 import { MenuUnder } from '../../ui/MenuUnder';
 import { useAfterPaint } from '../../ui/useAfterPaint';
+import { holdIn, useInDay } from '../../data/inDay';
 import type { ShotEditing } from '../../data/useShotEditing';
 import styles from '../bench.module.css';
 import { choicesFor, pinCost } from './choices';
@@ -31,13 +36,17 @@ interface Props {
   brief: Brief;
   solution: Solution;
   editing: ShotEditing;
-  /** The answer is from before the brief could no longer be answered. */
+  /** Which camera of the shot. */
+  part: number;
+  /** The answer is from before the brief could no longer be answered, or before its day is worked out. */
   stale: boolean;
 }
 
 /** The eight settings, always in the same order and place, and the smaller second row. */
 export function Tiles(props: Props): ReactNode {
-  const { brief, solution, stale } = props;
+  const { brief, solution, part, stale } = props;
+  const inDay = useInDay();
+  const hold = holdIn(inDay, part);
   // Values follow the hand at once; their reasons look at the neighbours of every value and come a moment later.
   const reasoned = useAfterPaint(solution);
   const reasons = useMemo(() => {
@@ -53,7 +62,17 @@ export function Tiles(props: Props): ReactNode {
     );
   }, [reasoned]);
   const [notation] = usePreference('filterNotation');
-  const hand = useHand({ ...props, notation });
+  const held = useMemo(() => {
+    const found = new Map<SettingKey, HeldText>();
+    if (!hold || !inDay) return found;
+    const nameOf = (id: string): string => dayPartName(inDay.worked.day.part(id));
+    for (const key of KEYS) {
+      const text = brief.held[key] && heldText(hold, key, nameOf, brief.filters, notation);
+      if (text) found.set(key, text);
+    }
+    return found;
+  }, [hold, inDay, brief, notation]);
+  const hand = useHand({ ...props, hold, notation });
   const tiles = (keys: readonly SettingKey[], small: boolean): ReactNode =>
     keys.map((key) => {
       const why = reasons.get(key);
@@ -67,7 +86,8 @@ export function Tiles(props: Props): ReactNode {
           loud={loud}
           soft={soft}
           isPinned={isPinned(brief, key)}
-          why={small ? null : (why?.short ?? why?.text ?? null)}
+          why={small || held.has(key) ? null : (why?.short ?? why?.text ?? null)}
+          held={held.get(key) ?? null}
           cost={stale ? null : costText(brief, key, costs.get(key) ?? null)}
           small={small}
           hand={hand}
@@ -96,9 +116,11 @@ interface Hand {
   choices: (setting: SettingKey) => Choice[];
   take: (setting: SettingKey, choice: Choice) => void;
   toggle: (setting: SettingKey) => void;
+  /** Takes what the shot would have alone, whatever its day decides. */
+  free: (setting: SettingKey) => void;
 }
 
-function useHand(now: Props & { notation: FilterNotation }): Hand {
+function useHand(now: Props & { hold: DayHold | null; notation: FilterNotation }): Hand {
   const latest = useRef(now);
   useLayoutEffect(() => {
     latest.current = now;
@@ -123,6 +145,13 @@ function useHand(now: Props & { notation: FilterNotation }): Hand {
             pinnedTo(shot, setting, pinsHolding(setting, solution.settings)),
           );
       },
+      free: (setting) => {
+        const { hold, editing } = latest.current;
+        if (!hold) return;
+        editing.commit(messages.takeItWhateverTheDay({ name: lowName(setting) }), (shot) =>
+          pinnedTo(shot, setting, pinsHolding(setting, hold.alone)),
+        );
+      },
     }),
     [],
   );
@@ -138,6 +167,7 @@ const Tile = memo(function Tile({
   soft,
   isPinned: pinned,
   why,
+  held,
   cost,
   small,
   hand,
@@ -150,6 +180,8 @@ const Tile = memo(function Tile({
   soft: string;
   isPinned: boolean;
   why: string | null;
+  /** What the shot's day says of it, where it does. */
+  held: HeldText | null;
   cost: string | null;
   small: boolean;
   hand: Hand;
@@ -170,14 +202,19 @@ const Tile = memo(function Tile({
   const name = SETTING_LABEL[setting];
   return (
     <div
-      className={`${styles.tile ?? ''} ${small ? (styles.small ?? '') : ''} ${pinned ? (styles.pinned ?? '') : ''}`}
+      className={[
+        styles.tile,
+        small ? styles.small : '',
+        pinned ? styles.pinned : '',
+        held ? styles.held : '',
+      ].join(' ')}
     >
       <span className={styles.tileName}>{name}</span>
       <MenuUnder menu={() => choiceMenu(hand.choices(setting), (choice) => hand.take(setting, choice))}>
         <button
           type="button"
           className={`${styles.tileValue ?? ''} numerals`}
-          aria-label={`${name}: ${text}, ${pinned ? messages.pinnedByYou : messages.workedOut}`}
+          aria-label={`${name}: ${text}, ${pinned ? messages.pinnedByYou : held ? messages.heldByTheDay : messages.workedOut}`}
           aria-haspopup="menu"
           onKeyDown={onKeyDown}
         >
@@ -194,7 +231,17 @@ const Tile = memo(function Tile({
       >
         <Pin size={15} fill={pinned ? 'currentColor' : 'none'} aria-hidden />
       </button>
-      {!small && <p className={styles.tileWhy}>{why}</p>}
+      {!small && why !== null && <p className={styles.tileWhy}>{why}</p>}
+      {held && (
+        <>
+          <p className={styles.tileWhy}>
+            {held.why} {held.alone}
+          </p>
+          <button type="button" className={styles.free} onClick={() => hand.free(setting)}>
+            {held.take}
+          </button>
+        </>
+      )}
       {cost !== null && <p className={styles.tileCost}>{cost}</p>}
     </div>
   );
@@ -213,7 +260,7 @@ function choiceMenu(choices: readonly Choice[], take: (choice: Choice) => void):
 }
 
 function isPinned(brief: Brief, setting: SettingKey): boolean {
-  return pinKeysOf(setting).some((key) => brief.pins[key] !== undefined);
+  return pinKeysOf(setting).some((key) => brief.pins[key] !== undefined && brief.held[key] === undefined);
 }
 
 function split(setting: SettingKey, settings: Settings, text: string): [loud: string, soft: string] {

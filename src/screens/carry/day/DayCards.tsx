@@ -27,13 +27,16 @@ import styles from './day.module.css';
 import { EntryCard } from './EntryCard';
 import { TasksCard } from './TasksCard';
 
-/** A day as cards in order, the next one first. What was tapped is kept at once, so a restart goes on where it was. */
-export function DayCards(open: OpenDay): ReactNode {
+/**
+ * A day as cards in order, the next one first, or the `first` that is asked for. What was tapped is kept at once, so a
+ * restart goes on where it was.
+ */
+export function DayCards({ first, ...open }: OpenDay & { first?: string }): ReactNode {
   const { outing, day } = open;
   const worked = useWorkedDay(open);
   const deck = useMemo(() => deckOf(day.entries, worked.day), [day.entries, worked.day]);
   const ticked = useMemo(() => new Set(outing.ticked), [outing.ticked]);
-  const wanted = useSearchParams().get('card');
+  const wanted = useSearchParams().get('card') ?? first;
   const router = useRouter();
   const named = deck.findIndex(({ id }) => id === wanted);
   const at = named >= 0 ? named : nextCard(deck, ticked);

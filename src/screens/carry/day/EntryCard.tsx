@@ -5,14 +5,14 @@ import * as messages from '@/language/carry/day';
 import { Phrase } from '../../ui/Phrase';
 import { Button, Checkbox, Input } from 'antd';
 import Link from 'next/link';
-import { useRef } from 'react';
+import { useMemo, useRef } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { DeckCard } from '@/core/day/deck';
-import { isTimeLapse } from '@/core/day/partAnswer';
 import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
 import { withEntry } from '@/core/records/entries';
 import type { Outing, OutingDay } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { trimmed } from '@/core/units/format';
 import { checksFor } from '@/words/card';
 import { ACTIVITY_LABEL, MOUNT_LABEL } from '@/words/labels';
@@ -20,15 +20,19 @@ import { clockText } from '@/words/lightText';
 import { pairCardLines } from '@/words/pairText';
 import { pauseText } from '@/words/outingText';
 import { durationText } from '@/words/settingText';
+import { useShotActions } from '../../files/useShotActions';
+import { MoreMenu } from '../../ui/MoreMenu';
 import { usePreference, useRepository } from '../../data/repository';
 import { Refused } from '../../ui/Fields';
 import { outingUrl } from '../../routes';
+import { solveInDay } from '../../data/useAnswer';
+import type { Solved } from '../../data/useAnswer';
 import type { DayAtWork } from '../../data/workedDay';
 import { namedSetups, useTicks } from '../../data/setups';
 import { writeFaultText } from '../../data/writeFault';
 import { useToast } from '../../ui/toast';
 import { useTyped } from '../../ui/useTyped';
-import { EightValues } from '../EightValues';
+import { CardFace } from '../CardFace';
 import styles from './day.module.css';
 
 /** One shot of the day: every camera's settings large, its checks, and what became of it in one tap. */
@@ -52,11 +56,13 @@ export function EntryCard({
   const { typed, type, leave, give, refused } = useTyped<string>();
   const [first] = card.parts;
   const record = useRef<HTMLDivElement>(null);
+  const solved = useMemo(() => card.parts.map(solveInDay), [card.parts]);
   useHotkeys('r', () =>
     record.current?.querySelector<HTMLButtonElement>('.ant-btn-primary:not([disabled])')?.click(),
   );
   if (entry?.what !== 'shot' || !first) return null;
-  const whole = worked.shots.get(entry.shotId)?.shot;
+  const kept = worked.shots.get(entry.shotId);
+  const whole = kept?.shot;
   const carried = card.parts.flatMap((part) => {
     const answer = part.answer?.carried;
     return answer ? [{ part: part.part, settings: answer.settings }] : [];
@@ -85,8 +91,15 @@ export function EntryCard({
         </p>
         {whole && pairCardLines(whole).map((line) => <p key={line}>{line}</p>)}
       </div>
-      {card.parts.map((part) => (
-        <PartValues key={part.id} part={part} worked={worked} outing={outing} many={card.parts.length > 1} />
+      {card.parts.map((part, at) => (
+        <PartValues
+          key={part.id}
+          part={part}
+          solved={solved[at] ?? null}
+          worked={worked}
+          outing={outing}
+          many={card.parts.length > 1}
+        />
       ))}
       {firstSettings && (
         <ul className={styles.checks}>
@@ -121,10 +134,11 @@ export function EntryCard({
         />
       </label>
       <Refused why={refused} />
-      <p>
-        <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId })}>
+      <p className={styles.ways}>
+        <Link href={outingUrl('/bench', outing.id, day.id, { shot: entry.shotId, entry: entry.id })}>
           {messages.openOnTheBench}
         </Link>
+        {kept && solved[0] && <ShotMenu record={kept} solved={solved[0]} />}
       </p>
       <div ref={record} className={styles.record}>
         {entry.done ? (
@@ -159,6 +173,10 @@ export function EntryCard({
   );
 }
 
+function ShotMenu({ record, solved }: { record: ShotRecord; solved: Solved }): ReactNode {
+  return <MoreMenu label={messages.moreForThisShot} items={useShotActions(record, solved)} />;
+}
+
 /** The brief with the card that the day puts into its camera. */
 function withCardOf(day: WorkedDay, { brief, camera }: WorkedPart): WorkedPart['brief'] {
   const [card] = day.camera(camera.id)?.gear?.cards ?? [];
@@ -176,11 +194,13 @@ function presetOf(part: WorkedPart, day: WorkedDay): string | null {
 
 function PartValues({
   part,
+  solved,
   worked,
   outing,
   many,
 }: {
   part: WorkedPart;
+  solved: Solved | null;
   worked: DayAtWork;
   outing: Outing;
   many: boolean;
@@ -202,19 +222,25 @@ function PartValues({
       </p>
       {own?.carried ? (
         <>
-          <EightValues settings={own.carried.settings} kit={part.brief.filters} notation={notation} />
-          {isTimeLapse(part) && own.carried.intervalSeconds !== null && (
-            <p className={styles.camera}>
-              <Phrase
-                of={messages.timeLapseAPictureEvery}
-                parts={[
-                  <b className="numerals">
-                    {messages.intervalSeconds({ intervalSeconds: trimmed(own.carried.intervalSeconds, 1) })}
-                  </b>,
-                ]}
-              />
-            </p>
-          )}
+          <CardFace
+            settings={own.carried.settings}
+            solution={solved?.solution ?? null}
+            kit={part.brief.filters}
+            notation={notation}
+          >
+            {own.carried.intervalSeconds !== null && (
+              <p className={styles.camera}>
+                <Phrase
+                  of={messages.timeLapseAPictureEvery}
+                  parts={[
+                    <b className="numerals">
+                      {messages.intervalSeconds({ intervalSeconds: trimmed(own.carried.intervalSeconds, 1) })}
+                    </b>,
+                  ]}
+                />
+              </p>
+            )}
+          </CardFace>
         </>
       ) : (
         <p className="quiet">{own ? messages.noAnswerWithItsPins : messages.workingItOut}</p>

@@ -1,0 +1,110 @@
+import * as messages from '@/language/carry';
+import type { ReactNode } from 'react';
+import { clockOf } from '@/core/answer/clock';
+import type { Solution } from '@/core/answer/solve';
+import type { Warning } from '@/core/answer/warnings';
+import type { Filter } from '@/core/filters/kit';
+import type { Settings } from '@/core/records/settings';
+import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
+import { SETTING_LABEL } from '@/words/labels';
+import { clockHoldsText } from '@/words/lightText';
+import { durationText, evText, settingText } from '@/words/settingText';
+import type { FilterNotation } from '@/words/settingText';
+import { testClipText } from '@/words/testClip';
+import { warningText } from '@/words/warningText';
+import { Phrase } from '../ui/Phrase';
+import styles from './face.module.css';
+
+/**
+ * The one face of a card, wherever it is shown: all sixteen settings to be read at arm's length, how long they hold, what
+ * will be seen to go wrong, and what the test clip is looked at for. A time-lapse has no solution: its plan is its own.
+ */
+export function CardFace({
+  settings,
+  solution,
+  kit,
+  notation,
+  children,
+}: {
+  settings: Settings;
+  solution: Solution | null;
+  kit: readonly Filter[];
+  notation: FilterNotation;
+  /** What belongs right under the figures. */
+  children?: ReactNode;
+}): ReactNode {
+  return (
+    <>
+      <dl className={`${styles.eight ?? ''} numerals`}>
+        {CARD_KEYS.map((key) => (
+          <div
+            key={key}
+            className={key === 'shutterSeconds' || key === 'filter' ? styles.loudest : undefined}
+          >
+            <dt>{SETTING_LABEL[key]}</dt>
+            <dd>{settingText(key, settings, kit, notation)}</dd>
+          </div>
+        ))}
+      </dl>
+      <dl className={`${styles.second ?? ''} numerals`}>
+        {SECOND_ROW_KEYS.map((key) => (
+          <div key={key}>
+            <dt>{SETTING_LABEL[key]}</dt>
+            <dd>{settingText(key, settings, kit, notation)}</dd>
+          </div>
+        ))}
+      </dl>
+      {children}
+      {solution && <Foretold solution={solution} />}
+    </>
+  );
+}
+
+function Foretold({ solution }: { solution: Solution }): ReactNode {
+  const { holds, space } = solution;
+  const { light } = space.brief;
+  const clock = clockOf(solution);
+  const { grave, safety } = toldOnCards(solution.warnings);
+  return (
+    <>
+      <p className={styles.holds}>
+        <Phrase
+          of={messages.holdsInLightFromTo({
+            evMin: evText(holds.evMin),
+            evMax: evText(holds.evMax),
+            recordSeconds: durationText(holds.recordSeconds),
+          })}
+          parts={[light.kind === 'sun' && clock && <> {clockHoldsText(clock, light.zone)}</>]}
+        />
+      </p>
+      {grave.length + safety.length > 0 && (
+        <ul className={styles.warnings}>
+          {grave.map((text) => (
+            <li key={text} className={styles.grave}>
+              {text}
+            </li>
+          ))}
+          {safety.map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </ul>
+      )}
+      <section className={styles.testClip}>
+        <h2>{messages.inTheTestClip}</h2>
+        <ul>
+          {testClipText(solution).map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </ul>
+      </section>
+    </>
+  );
+}
+
+/** What of the warnings a card has room for: all that is more than a note, and the cautions of the ride. */
+export function toldOnCards(warnings: readonly Warning[]): { grave: string[]; safety: string[] } {
+  return {
+    grave: warnings.filter(({ severity, code }) => severity !== 'note' && code !== 'safety').map(warningText),
+    safety: warnings.filter(({ code }) => code === 'safety').map(warningText),
+  };
+}
