@@ -81,6 +81,8 @@ export function demoOuting(at: string): Outing {
     name: 'Two days in Tarnholt Gorge',
     note: 'Kayak on Saturday, the iron rungs on Sunday.',
     zone: 'Europe/Rome',
+    place: { lat: 46.62, lon: 12.3, name: 'Tarnholt Gorge', country: 'IT' },
+    mainsHz: 50,
     days: [
       {
         id: 'saturday',

@@ -1,9 +1,8 @@
 import { matchSheetOf } from '@/core/together/matchSheet';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import { briefOf } from '@/core/brief/brief';
-import type { Assumed, Brief } from '@/core/brief/brief';
+import type { Assumed, Brief, InPlan } from '@/core/brief/brief';
 import { cameraCount, shotOfPart } from '@/core/records/secondAngles';
-import type { Pins } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import { reasonsOf } from '@/core/answer/reasons';
 import { clockOf } from '@/core/answer/clock';
@@ -61,9 +60,9 @@ function secondHalfOf(shot: Shot): Pick<Answer, 'secondHalf'> {
   return { secondHalf: { ...half, join } };
 }
 
-/** One camera, as if it were alone. `held`: what the shot's day decides of it. */
-export function answerOne(shot: Shot, held: Pins = {}): Answer | RefusalFile {
-  const { brief, assumed } = briefOf(shot, held);
+/** One camera, as if no other were there. */
+export function answerOne(shot: Shot, inPlan?: InPlan): Answer | RefusalFile {
+  const { brief, assumed } = briefOf(shot, inPlan);
   const outcome = solve(brief);
   return outcome.solved ? answerInWords(outcome.solution, assumed) : refusalInWords(outcome.refusal, brief);
 }

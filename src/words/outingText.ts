@@ -1,6 +1,7 @@
 import * as messages from '@/language/words/outing';
 import type { MountKind } from '@/core/vocabulary/mounts';
 import type { Act, CameraBudget } from '@/core/day/budget';
+import { NOTICED_STOPS } from '@/core/day/dayFaults';
 import type { DayRemedy } from '@/core/day/dayRemedies';
 import type { Out, Resource } from '@/core/day/daySheet';
 import type { DayCost, JointChange, JointReason } from '@/core/day/jointDay';
@@ -34,18 +35,11 @@ export function outText(
   return messages.during({ what: text[what], during });
 }
 
-/** Less than this lost at an end is not worth a word, stops. */
-const WORTH_STOPS = 0.3;
-
-export function holds({ overStops, underStops }: { overStops: number; underStops: number }): boolean {
-  return overStops < WORTH_STOPS && underStops < WORTH_STOPS;
-}
-
 /** "holds", or what of the light is lost: "0.7 stop white". */
 export function holdsText({ overStops, underStops }: { overStops: number; underStops: number }): string {
   const lost = [
-    ...(overStops >= WORTH_STOPS ? [messages.stopWhite({ overStops: trimmed(overStops, 1) })] : []),
-    ...(underStops >= WORTH_STOPS ? [messages.stopDark({ underStops: trimmed(underStops, 1) })] : []),
+    ...(overStops >= NOTICED_STOPS ? [messages.stopWhite({ overStops: trimmed(overStops, 1) })] : []),
+    ...(underStops >= NOTICED_STOPS ? [messages.stopDark({ underStops: trimmed(underStops, 1) })] : []),
   ];
   return lost.length === 0 ? messages.holds : lost.join(', ');
 }

@@ -1,6 +1,7 @@
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import type { Pins, Settings } from '@/core/records/settings';
+import type { InPlan } from '@/core/brief/brief';
+import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import { Lately } from './lately';
 
@@ -19,8 +20,7 @@ export type ShortAnswer =
 
 /** What the worker of Start answers. */
 export interface ShotsWorker {
-  /** `held`: what the shot's day decides of it. */
-  solve: (shot: Shot, held: Pins) => ShortAnswer;
+  solve: (shot: Shot, inPlan: InPlan) => ShortAnswer;
 }
 
 /** Answers kept; a person scrolls through no more of them at a time. */
@@ -31,10 +31,10 @@ let started: Remote<ShotsWorker> | null = null;
 const known = new Lately<Promise<ShortAnswer>>(MOST_KEPT);
 
 /** The answer of a kept shot, worked out beside the page and remembered. */
-export function shortAnswer(shot: Shot, held: Pins): Promise<ShortAnswer> {
-  const key = JSON.stringify([shot, held]);
+export function shortAnswer(shot: Shot, inPlan: InPlan = {}): Promise<ShortAnswer> {
+  const key = JSON.stringify([shot, inPlan]);
   started ??= wrap<ShotsWorker>(
     new Worker(new URL('./shots.worker.ts', import.meta.url), { type: 'module' }),
   );
-  return known.get(key) ?? known.put(key, started.solve(shot, held));
+  return known.get(key) ?? known.put(key, started.solve(shot, inPlan));
 }

@@ -4,8 +4,8 @@ import { answerOne } from '@/words/answer';
 import type { ShotsWorker } from './shots';
 
 const worker: ShotsWorker = {
-  solve(shot, held) {
-    const answer = answerOne(shotOfPart(shot, 0), held);
+  solve(shot, inPlan) {
+    const answer = answerOne(shotOfPart(shot, 0), inPlan);
     if (answer.kind !== 'lynxeye/answer')
       return { refused: answer.reasons.map(({ text }) => text).join('; ') };
     const cautions = answer.warnings.filter(({ severity }) => severity !== 'note');

@@ -74,26 +74,26 @@ describe('answers for lists', () => {
 
   it('are asked for once for the same brief, whichever record holds it, by one worker', async () => {
     const { shortAnswer } = await import('./shots');
-    expect(await shortAnswer(emptyShot('one'), {})).toEqual({ refused: 'not one' });
-    expect(await shortAnswer(structuredClone(emptyShot('one')), {})).toEqual({ refused: 'not one' });
-    expect(await shortAnswer(emptyShot('two'), {})).toEqual({ refused: 'not two' });
+    expect(await shortAnswer(emptyShot('one'))).toEqual({ refused: 'not one' });
+    expect(await shortAnswer(structuredClone(emptyShot('one')))).toEqual({ refused: 'not one' });
+    expect(await shortAnswer(emptyShot('two'))).toEqual({ refused: 'not two' });
     expect(asked).toEqual(['one', 'two']);
     expect(Beside.started).toHaveLength(1);
   });
 
   it('are asked for again where a day holds the shot', async () => {
     const { shortAnswer } = await import('./shots');
-    for (const held of [{}, { codec: 'avc' as const }, {}]) await shortAnswer(emptyShot('one'), held);
+    for (const held of [{}, { codec: 'avc' as const }, {}]) await shortAnswer(emptyShot('one'), { held });
     expect(asked).toHaveLength(2);
   });
 
   it('are let go of from the oldest on, past a thousand', async () => {
     const { shortAnswer } = await import('./shots');
-    for (let at = 0; at <= 1000; at++) await shortAnswer(emptyShot(String(at)), {});
-    await shortAnswer(emptyShot('1000'), {});
-    await shortAnswer(emptyShot('1'), {});
+    for (let at = 0; at <= 1000; at++) await shortAnswer(emptyShot(String(at)));
+    await shortAnswer(emptyShot('1000'));
+    await shortAnswer(emptyShot('1'));
     expect(asked).toHaveLength(1001);
-    await shortAnswer(emptyShot('0'), {});
+    await shortAnswer(emptyShot('0'));
     expect(asked).toHaveLength(1002);
   });
 });

@@ -87,11 +87,19 @@ const USUAL_TIME_LAPSE: Brief['timeLapse'] = {
 };
 const USUAL_LOOP: Brief['loop'] = { minutes: 5, leadSeconds: 30, eventSeconds: 20 };
 
-/**
- * Fills what a shot leaves open, and lists what it filled. Defaults of motion follow from mount and activity. `held` is
- * what the day decides of it; where the person pinned otherwise, the person's pin stands.
- */
-export function briefOf(shot: Shot, held: Pins = {}): { brief: Brief; assumed: Assumed[] } {
+/** What a plan brings to a shot that stands in it. */
+export interface InPlan {
+  /** What the day decides of it; where the person pinned otherwise, the person's pin stands. */
+  held?: Pins | undefined;
+  /** Of the lamps where the outing is, for a shot that does not say. */
+  mainsHz?: 50 | 60 | undefined;
+}
+
+/** Fills what a shot leaves open, and lists what it filled. Defaults of motion follow from mount and activity. */
+export function briefOf(
+  shot: Shot,
+  { held = {}, mainsHz: mainsThere }: InPlan = {},
+): { brief: Brief; assumed: Assumed[] } {
   const assumed: Assumed[] = [];
   const or = <T>(given: T | undefined, path: string, fallback: T): T => {
     if (given !== undefined) return given;
@@ -151,7 +159,7 @@ export function briefOf(shot: Shot, held: Pins = {}): { brief: Brief; assumed: A
       : told;
   const filters = or(shot.filters, 'filters', [...USUAL_FILTERS]);
   const isoCeiling = or(limits?.isoCeiling, 'limits.isoCeiling', USUAL.isoCeiling);
-  const mainsHz = or(limits?.mainsHz, 'limits.mainsHz', USUAL.mainsHz);
+  const mainsHz = or(limits?.mainsHz, 'limits.mainsHz', mainsThere ?? USUAL.mainsHz);
   const lamps = or(limits?.lamps, 'limits.lamps', 'byLight');
   const screenHz = or(limits?.screenHz, 'limits.screenHz', USUAL.screenHz);
   const recordSeconds = or(limits?.recordSeconds, 'limits.recordSeconds', USUAL.recordSeconds);

@@ -59,7 +59,7 @@ describe('what a day holds of a shot', () => {
           for (const part of day.parts) {
             const { carried, held: hold } = sheet.parts.get(part.id)!;
             if (!carried) continue;
-            const outcome = solve(briefOf(part.shot, hold?.pins).brief);
+            const outcome = solve(briefOf(part.shot, { held: hold?.pins }).brief);
             expect(outcome.solved && outcome.solution.settings, part.id).toEqual(carried.settings);
             if (hold) held += 1;
           }
@@ -95,7 +95,7 @@ describe('what a day holds of a shot', () => {
     expect([...sheet.parts.values()].map(({ held }) => held?.filter ?? null)).toEqual([null, null]);
     const { brief } = briefOf(
       { ...recordOf('s').shot, pins: { iso: { min: 100, max: 100 } } },
-      { iso: { min: 100, max: 400 }, codec: 'avc' },
+      { held: { iso: { min: 100, max: 400 }, codec: 'avc' } },
     );
     expect([brief.pins, brief.held]).toEqual([
       { iso: { min: 100, max: 100 }, codec: 'avc' },

@@ -93,7 +93,7 @@ export interface PartWork {
 const MEMO_MOST = 2000;
 
 export function workOf(part: DayPart, memo: Memo): PartWork {
-  const key = JSON.stringify(part.shot);
+  const key = JSON.stringify([part.shot, part.brief.limits.mainsHz]);
   const known = memo.get(key);
   if (known) return known;
   const space = partSpace(part);

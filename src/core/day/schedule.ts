@@ -57,7 +57,7 @@ export interface Schedule {
 const MINUTE_MS = 60_000;
 
 export function scheduleOf(
-  { days }: Pick<Outing, 'days'>,
+  { days, mainsHz }: Pick<Outing, 'days' | 'mainsHz'>,
   dayId: string,
   shots: ReadonlyMap<string, ShotRecord>,
   clock: WallClock,
@@ -70,7 +70,7 @@ export function scheduleOf(
     const fromMs = clock(day.date, entry.at);
     if (entry.what === 'shot') {
       const record = shots.get(entry.shotId);
-      if (record) parts.push(...partsOf(entry, record.shot, fromMs));
+      if (record) parts.push(...partsOf(entry, record.shot, fromMs, mainsHz));
       else missing.push(entry.id);
     } else
       pauses.push({
@@ -99,13 +99,13 @@ export function entrySeconds(entry: ShotEntry, shot: Shot): number {
   return Math.max(...parts.map(({ toMs }) => toMs)) / 1000;
 }
 
-function partsOf(entry: ShotEntry, whole: Shot, fromMs: number): DayPart[] {
+function partsOf(entry: ShotEntry, whole: Shot, fromMs: number, mainsHz?: 50 | 60): DayPart[] {
   const parts: DayPart[] = [];
   for (let part = 0; part < partCount(whole); part += 1) {
     // A second half follows the first; other cameras run with it.
     const starts = isSecondHalf(whole, part) ? item(parts, 0).toMs : fromMs;
     const shot = shiftedTo(shotOfPart(whole, part), starts);
-    const { brief } = briefOf(shot);
+    const { brief } = briefOf(shot, { mainsHz });
     const stretches = stretchesOf(entry.pauses, starts, brief.limits.recordSeconds);
     parts.push({
       id: `${entry.id}/${part}`,

@@ -84,6 +84,18 @@ export const GearSchema = z.strictObject({
   charging: z.enum(CHARGINGS).default('none'),
 });
 
+/** Where an outing is. */
+const PlaceSchema = z.strictObject({
+  lat: z.number().min(-90).max(90),
+  lon: z.number().min(-180).max(180),
+  name: name.optional(),
+  /** ISO 3166, two letters. */
+  country: z
+    .string()
+    .regex(/^[A-Z]{2}$/)
+    .optional(),
+});
+
 export const OutingSchema = z.strictObject({
   kind: z.literal('lynxeye/outing'),
   version: FileVersion,
@@ -96,6 +108,10 @@ export const OutingSchema = z.strictObject({
   name,
   note: z.string().max(2000).default(''),
   zone: ZoneSchema,
+  /** Left out: nobody has said yet where it is. */
+  place: PlaceSchema.optional(),
+  /** Of the lamps where it is; left out, what each shot says or takes to be usual. */
+  mainsHz: z.union([z.literal(50), z.literal(60)]).optional(),
   days: z.array(DaySchema).min(1).max(MOST_DAYS),
   gear: z.array(GearSchema).max(8).default([]),
   /** Packed, read or checked already, by the id of the line. */
@@ -103,6 +119,7 @@ export const OutingSchema = z.strictObject({
 });
 
 export type Outing = z.output<typeof OutingSchema>;
+export type OutingPlace = z.output<typeof PlaceSchema>;
 export type OutingDay = z.output<typeof DaySchema>;
 export type OutingEntry = z.output<typeof EntrySchema>;
 export type ShotEntry = z.output<typeof ShotEntry>;

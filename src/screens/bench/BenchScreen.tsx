@@ -8,9 +8,9 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { OpenShot } from '../ui/OpenShot';
 import { partEditing } from '../data/partEditing';
 import { usePart } from '../routes';
-import { editingInClock, followingEntry, holdIn, InDayContext, useInClock, useStands } from '../data/inDay';
+import { editingInClock, followingEntry, InDayContext, partIn, useInClock, useStands } from '../data/inDay';
 import type { InDay, Stands } from '../data/inDay';
-import { useAnswer } from '../data/useAnswer';
+import { inPlanOf, useAnswer } from '../data/useAnswer';
 import type { Solved } from '../data/useAnswer';
 import { useSame } from '../data/useSame';
 import { useShotEditing } from '../data/useShotEditing';
@@ -68,8 +68,8 @@ function OpenBench({ record, inDay }: { record: ShotRecord; inDay: InDay | null 
     () => editingInClock(partEditing(whole, part, keptShot), partShot, clock),
     [whole, part, keptShot, partShot, clock],
   );
-  const held = useSame(holdIn(inDay, part)?.pins);
-  const solved = useAnswer(partShot, held);
+  const dayPart = inDay && partIn(inDay, part);
+  const solved = useAnswer(partShot, useSame(dayPart ? inPlanOf(dayPart) : undefined));
   const unsettled = inDay !== null && inDay.worked.day.sheet === null && inDay.worked.failed === null;
   const shown = useLastAnswer(solved, part);
   const head = useMemo(() => ({ record, whole, part, solved }), [record, whole, part, solved]);

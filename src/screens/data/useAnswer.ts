@@ -3,10 +3,9 @@
 import { useMemo } from 'react';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import { briefOf } from '@/core/brief/brief';
-import type { Assumed, Brief } from '@/core/brief/brief';
+import type { Assumed, Brief, InPlan } from '@/core/brief/brief';
 import { isTimeLapse } from '@/core/day/partAnswer';
 import type { WorkedPart } from '@/core/day/workedDay';
-import type { Pins } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import { solve } from '@/core/answer/solve';
 import type { Solution } from '@/core/answer/solve';
@@ -19,11 +18,12 @@ export type Solved = { brief: Brief; assumed: Assumed[] } & (
   | { solution: null; answer: null; refusal: RefusalFile }
 );
 
-/** `held`: what the shot's day decides of it; where nothing keeps that any more, the shot is answered without. */
-export function solveForScreen(shot: Shot, held: Pins = {}): Solved {
-  const { brief, assumed } = briefOf(shot, held);
+/** Where nothing keeps any more what the shot's day decides of it, the shot is answered without. */
+export function solveForScreen(shot: Shot, inPlan: InPlan = {}): Solved {
+  const { brief, assumed } = briefOf(shot, inPlan);
   const outcome = solve(brief);
-  if (!outcome.solved && Object.keys(brief.held).length > 0) return solveForScreen(shot);
+  if (!outcome.solved && Object.keys(brief.held).length > 0)
+    return solveForScreen(shot, { ...inPlan, held: {} });
   if (!outcome.solved)
     return { brief, assumed, solution: null, answer: null, refusal: refusalInWords(outcome.refusal, brief) };
   const { solution } = outcome;
@@ -42,9 +42,13 @@ export function solveForScreen(shot: Shot, held: Pins = {}): Solved {
 /** A part as its day carries it: the same answer as on the Bench. `null`: not worked out, or a time-lapse. */
 export function solveInDay(part: WorkedPart): Solved | null {
   if (!part.answer?.carried || isTimeLapse(part)) return null;
-  return solveForScreen(part.shot, part.answer.held?.pins);
+  return solveForScreen(part.shot, inPlanOf(part));
 }
 
-export function useAnswer(shot: Shot, held?: Pins): Solved {
-  return useMemo(() => solveForScreen(shot, held), [shot, held]);
+export function inPlanOf({ brief, answer }: WorkedPart): InPlan {
+  return { held: answer?.held?.pins, mainsHz: brief.limits.mainsHz };
+}
+
+export function useAnswer(shot: Shot, inPlan?: InPlan): Solved {
+  return useMemo(() => solveForScreen(shot, inPlan), [shot, inPlan]);
 }

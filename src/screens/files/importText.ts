@@ -54,8 +54,9 @@ export async function take(repository: Repository, taking: Taking): Promise<Took
 async function takeShotList(repository: Repository, name: string, { days }: ReadShotList): Promise<Took> {
   const kept = new Set(await repository.database.shots.toCollection().primaryKeys());
   const made: ShotRecord[] = [];
-  const known = await repository.database.outings.toCollection().first();
-  const zone = known?.zone ?? ownZone();
+  // The clock of the person's last outing, until the page has asked where this one is.
+  const last = await repository.database.outings.orderBy('updatedAt').reverse().toArray();
+  const zone = last.find(({ demo }) => !demo)?.zone ?? ownZone();
   await repository.addOuting(
     (id, at): Outing => ({
       ...newOuting(id, at, zone, days[0]?.date ?? at.slice(0, 10), name),

@@ -1,7 +1,6 @@
 'use client';
 
 import { shotName } from '@/words/shotName';
-import { code as LOCALE } from '@/language/locale';
 import * as messages from '@/language/log';
 import { Button, Input, Select } from 'antd';
 import Link from 'next/link';
@@ -10,9 +9,12 @@ import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { CUT_REASONS, VERDICTS } from '@/core/records/logEntry';
 import type { CutReason, LogEntry, Verdict } from '@/core/records/logEntry';
+import type { Outing } from '@/core/records/outing';
+import { ownZone } from '@/formats/today';
 import { CARD_KEYS } from '@/words/card';
 import { CUT_LABEL, VERDICT_LABEL } from '@/words/labels';
 import { Empty } from '../ui/Empty';
+import { useOutings } from '../data/outings';
 import { useRepository, useLog, useShots } from '../data/repository';
 import { Refused } from '../ui/Fields';
 import { placeUrl, useShotId } from '../routes';
@@ -20,6 +22,7 @@ import { useTyped } from '../ui/useTyped';
 import { VirtualList } from '../ui/VirtualList';
 import type { RowProps } from '../ui/listProps';
 import { trimmed } from '@/core/units/format';
+import { clockText, dateText } from '@/words/lightText';
 import { durationText } from '@/words/settingText';
 import { SettingStrip } from '../ui/SettingStrip';
 import styles from './log.module.css';
@@ -38,6 +41,8 @@ export function LogScreen(): ReactNode {
     return known;
   }, [log, shots]);
   const kept = useMemo(() => new Set(shots?.map((record) => record.id)), [shots]);
+  const outings = useOutings();
+  const zones = useMemo(() => zonesOfShots(outings ?? []), [outings]);
   if (!log) return null;
   if (log.length === 0)
     return (
@@ -64,7 +69,14 @@ export function LogScreen(): ReactNode {
         />
       </div>
       <VirtualList items={shown} keyOf={({ id: key }) => key} rowHeight={ENTRY_HEIGHT}>
-        {(entry, on) => <Entry entry={entry} kept={kept.has(entry.shotId)} on={on} />}
+        {(entry, on) => (
+          <Entry
+            entry={entry}
+            zone={zones.get(entry.shotId) ?? zoneOfEntry(entry)}
+            kept={kept.has(entry.shotId)}
+            on={on}
+          />
+        )}
       </VirtualList>
     </>
   );
@@ -73,7 +85,33 @@ export function LogScreen(): ReactNode {
 /** Height of an entry on a laptop, pixels. */
 const ENTRY_HEIGHT = 260;
 
-function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowProps }): ReactNode {
+/** The clock of the outing in which each shot stands. */
+function zonesOfShots(outings: readonly Outing[]): ReadonlyMap<string, string> {
+  return new Map(
+    outings.flatMap(({ zone, days }) =>
+      days.flatMap(({ entries }) =>
+        entries.flatMap((entry) => (entry.what === 'shot' ? [[entry.shotId, zone] as const] : [])),
+      ),
+    ),
+  );
+}
+
+/** Of a recording without an outing: the clock of its place, else this computer's. */
+function zoneOfEntry({ shot: { light } }: LogEntry): string {
+  return (light?.kind === 'sun' ? light.zone : undefined) ?? ownZone();
+}
+
+function Entry({
+  entry,
+  zone,
+  kept,
+  on,
+}: {
+  entry: LogEntry;
+  zone: string;
+  kept: boolean;
+  on: RowProps;
+}): ReactNode {
   const repository = useRepository();
   const { typed, type, leave, give, refused } = useTyped<string>();
   const toggle = (verdict: Verdict): void => {
@@ -86,7 +124,7 @@ function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowPro
       },
     });
   };
-  const when = new Date(entry.at);
+  const atMs = Date.parse(entry.at);
   return (
     <li className={styles.entry} {...on}>
       <div className={styles.what}>
@@ -94,8 +132,7 @@ function Entry({ entry, kept, on }: { entry: LogEntry; kept: boolean; on: RowPro
           {kept ? <Link href={placeUrl('/bench', entry.shotId)}>{entry.shotName}</Link> : entry.shotName}
         </h2>
         <time dateTime={entry.at} className="numerals">
-          {when.toLocaleDateString(LOCALE, { day: 'numeric', month: 'long', year: 'numeric' })},{' '}
-          {when.toLocaleTimeString(LOCALE, { hour: '2-digit', minute: '2-digit' })}
+          {dateText(atMs, zone)}, {clockText(atMs, zone)}
         </time>
         <Button
           type="text"

@@ -54,7 +54,9 @@ export function BudgetTab({
                     [messages.heat, words.heat],
                   ]}
                 />
-                {outs.length === 0 && <p>{messages.lastsTheDay}</p>}
+                {outs.length === 0 && budget.slow.length === 0 && !budget.heat.warn && (
+                  <p>{messages.lastsTheDay}</p>
+                )}
                 {outs.map((out) => (
                   <div key={out.what}>
                     <p role="status" className={styles.amiss}>

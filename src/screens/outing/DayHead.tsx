@@ -8,8 +8,6 @@ import type { ReactNode } from 'react';
 import { withDay } from '@/core/records/dayEdits';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { dayText } from '@/words/lightText';
-import { clashText, dayRemedyText, outText } from '@/words/outingText';
-import { dayPartName } from '@/words/shotName';
 import { useRepository } from '../data/repository';
 import { ClockField, NumberField, Refused } from '../ui/Fields';
 import { MoreMenu } from '../ui/MoreMenu';
@@ -18,7 +16,9 @@ import type { DayAtWork } from '../data/workedDay';
 import { namedText, useTypedText } from '../ui/useTyped';
 import { useDayMenu, useGoTo } from './useDayMenu';
 import { useOutingFiles } from './useOutingFiles';
+import { DayFaults } from './DayFaults';
 import styles from './outing.module.css';
+import { OutingWhere } from './OutingWhere';
 import type { DayEditing } from './useDayEditing';
 
 /** Which outing and day is open, what it comes to, and what may be done with it as a whole. */
@@ -91,6 +91,7 @@ export function DayHead({
         </Link>
         <MoreMenu label={messages.moreForThisOuting} items={items} />
       </div>
+      <OutingWhere outing={outing} day={day} />
       <div className={styles.dayFacts}>
         <ClockField
           label={messages.date}
@@ -106,72 +107,10 @@ export function DayHead({
             )
           }
         />
-        <DayState outing={outing} worked={worked} editing={editing} />
       </div>
+      <DayFaults outing={outing} dayId={day.id} worked={worked} editing={editing} />
     </header>
   );
-}
-
-/** What the day comes to: what clashes, what runs out first and what helps, or that everything lasts. */
-function DayState({
-  outing,
-  worked,
-  editing,
-}: {
-  outing: Outing;
-  worked: DayAtWork;
-  editing: DayEditing;
-}): ReactNode {
-  const out = worked.day.sheet?.firstOut ?? null;
-  const part = out ? worked.day.part(out.partId) : undefined;
-  const remedy = worked.remedies.find((one) => one.cameraId === out?.cameraId && one.what === out.what);
-  const clashed = worked.day.sheet?.cameras.find(({ budget }) => budget.clashes.length > 0);
-  const clash = clashed?.budget.clashes[0];
-  return (
-    <>
-      {clashed && clash && (
-        <p role="status" className={styles.amiss}>
-          {clashText(
-            cameraName(worked, clashed.cameraId),
-            partName(worked, clash.withId),
-            partName(worked, clash.partId),
-            clash.atMs,
-            outing.zone,
-          )}
-        </p>
-      )}
-      <p role="status" className={out ? styles.amiss : undefined}>
-        {worked.day.sheet === null
-          ? messages.workingTheDayOut
-          : out
-            ? outText(out, cameraName(worked, out.cameraId), dayPartName(part, messages.theDay), outing.zone)
-            : messages.everythingLasts({ worked: shotsText(worked) })}
-      </p>
-      {remedy && (
-        <Button onClick={() => void editing.takeRemedy(remedy)}>
-          {dayRemedyText(remedy, outing.zone, (entryId) => startOf(worked, entryId))}
-        </Button>
-      )}
-    </>
-  );
-}
-
-function shotsText({ day }: DayAtWork): string {
-  const shots = new Set(day.parts.map(({ entryId }) => entryId)).size;
-  const cameras = day.cameras.length;
-  return messages.n1ShotWith1Camera({ shots, cameras });
-}
-
-function startOf({ day }: DayAtWork, entryId: string): number | null {
-  return day.partsOf(entryId)[0]?.fromMs ?? null;
-}
-
-function partName({ day }: DayAtWork, partId: string): string {
-  return dayPartName(day.part(partId), messages.anotherShot);
-}
-
-function cameraName({ day }: DayAtWork, cameraId: string): string {
-  return day.camera(cameraId)?.profile.name ?? cameraId;
 }
 
 function NameField({

@@ -27,7 +27,8 @@ import { inOrder } from '@/core/records/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import { durationText, settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
-import { holds, holdsText } from '@/words/outingText';
+import { isExposed } from '@/core/day/dayFaults';
+import { holdsText } from '@/words/outingText';
 import { usePreference } from '../data/repository';
 import { outingUrl } from '../routes';
 import type { DayAtWork } from '../data/workedDay';
@@ -248,7 +249,7 @@ function Row({
                     ? messages.noAnswerMendItOn
                     : '…'}
                 {own?.carried && (
-                  <span className={holds(own) ? 'quiet' : styles.amiss}> {holdsText(own)}</span>
+                  <span className={isExposed(own) ? 'quiet' : styles.amiss}> {holdsText(own)}</span>
                 )}
                 {extra > 0.15 && (
                   <span className={styles.amiss}>

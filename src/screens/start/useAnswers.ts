@@ -31,17 +31,17 @@ export function useAnswers(
     const days = new Map<string, ReturnType<typeof worked>>();
     return async ({ id, shot }) => {
       const standing = standingOf(standingsOf(outings, id), ANY, (zone) => todayIn(zone, Date.now()));
-      if (!standing) return shortAnswer(shot, {});
+      if (!standing) return shortAnswer(shot);
       const known = days.get(standing.day.id) ?? worked(standing, kept);
       days.set(standing.day.id, known);
       const { schedule, answers } = await known;
       const part = schedule.parts.find(({ entryId }) => entryId === standing.entry.id);
       const answer = part && answers.sheet.parts.get(part.id);
-      if (!answer) return shortAnswer(shot, {});
+      if (!answer) return shortAnswer(shot);
       // A time-lapse has a plan of its own.
       if (isTimeLapse(part) && answer.carried)
         return { settings: answer.carried.settings, cautions: 0, whyFilter: '' };
-      return shortAnswer(part.shot, answer.held?.pins ?? {});
+      return shortAnswer(part.shot, { held: answer.held?.pins, mainsHz: part.brief.limits.mainsHz });
     };
   }, [outings, shots]);
 }

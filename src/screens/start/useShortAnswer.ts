@@ -9,7 +9,7 @@ export function useShortAnswer(shot: Shot): ShortAnswer | null {
   return useAsked(shot, alone);
 }
 
-const alone = (shot: Shot): Promise<ShortAnswer> => shortAnswer(shot, {});
+const alone = (shot: Shot): Promise<ShortAnswer> => shortAnswer(shot);
 
 /** What is answered of a thing: of the thing as it was a moment ago, until the new answer is there. */
 export function useAsked<T>(of: T, answerOf: ((of: T) => Promise<ShortAnswer>) | null): ShortAnswer | null {

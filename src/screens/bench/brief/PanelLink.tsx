@@ -4,6 +4,13 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
 
+/** The address of a panel of the Bench, from that of the page as it is. */
+export function panelUrl(query: string, panel: string): string {
+  const next = new URLSearchParams(query);
+  next.set('part', panel);
+  return `/bench?${next.toString()}#bench-part`;
+}
+
 /** Opens a panel of the Bench below, on the same shot and camera. */
 export function PanelLink({
   panel,
@@ -14,10 +21,8 @@ export function PanelLink({
   label?: string;
   children: ReactNode;
 }): ReactNode {
-  const next = new URLSearchParams(useSearchParams());
-  next.set('part', panel);
   return (
-    <Link href={`/bench?${next.toString()}#bench-part`} replace aria-label={label}>
+    <Link href={panelUrl(useSearchParams().toString(), panel)} replace aria-label={label}>
       {children}
     </Link>
   );

@@ -2,6 +2,7 @@
 
 import * as messages from '@/language/bench/brief';
 import { InputNumber, Select } from 'antd';
+import { useRouter } from 'next/navigation';
 import { memo } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Assumed, Brief } from '@/core/brief/brief';
@@ -11,7 +12,8 @@ import styles from './sentence.module.css';
 import { KitWord } from './KitWord';
 import { useOwnThings } from '../../data/kit';
 import { useAfterPaint } from '../../ui/useAfterPaint';
-import { PanelLink } from './PanelLink';
+import { useSunHere } from '../panels/light/useSunHere';
+import { PanelLink, panelUrl } from './PanelLink';
 import { sentenceOf } from './words';
 import type { Word } from './wordControls';
 
@@ -28,7 +30,9 @@ interface Told {
 }
 
 const Words = memo(function Words({ told: { brief, assumed, editing } }: { told: Told }): ReactNode {
-  const own = useOwnThings();
+  const things = useOwnThings();
+  const sunHere = useSunHere()?.tell;
+  const own = { ...things, sunHere };
   const usual = new Set(assumed.map(({ path }) => path));
   return (
     <div className={styles.sentence} role="group" aria-label={messages.theBrief}>
@@ -71,6 +75,7 @@ function WordControl({
   editing: ShotEditing;
   usual: boolean;
 }): ReactNode {
+  const router = useRouter();
   const label = `${word.name}${usual ? messages.usualValue : messages.setByYou}`;
   const className = `${styles.word ?? ''} ${usual ? (styles.usual ?? '') : (styles.mine ?? '')}`;
   const reset = (event: KeyboardEvent): void => {
@@ -91,11 +96,16 @@ function WordControl({
           suffix={<span />}
           value={word.value(brief)}
           options={[...word.options, ...(usual ? [] : [{ value: USUAL, label: messages.backToTheUsual }])]}
-          onSelect={(value) =>
+          onSelect={(value) => {
+            const panel = word.opens?.[value];
+            if (panel !== undefined) {
+              router.replace(panelUrl(window.location.search, panel));
+              return;
+            }
             editing.commit(messages.change({ word: word.name.toLowerCase() }), (shot) =>
               word.set(shot, value === USUAL ? null : value, brief),
-            )
-          }
+            );
+          }}
         />
       </span>
     );

@@ -9,12 +9,12 @@ import { without } from '@/core/units/without';
 import { trimmed } from '@/core/units/format';
 import { SCENE_LABEL } from '@/words/labels';
 import { LAMPS_LABEL, lightText } from '@/words/lightText';
-import { SUN_TO_START_FROM, sunWords } from './sunWords';
+import { sunWords } from './sunWords';
 import { number, options, withKey } from './wordControls';
 import type { Stretch, Word } from './wordControls';
 
 /** How the run's light is told, and the limits beside it. */
-export function lightSentence(brief: Brief): Stretch[] {
+export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Stretch[] {
   const kind: Word = {
     id: 'lightKind',
     name: messages.lightToldBy,
@@ -23,9 +23,11 @@ export function lightSentence(brief: Brief): Stretch[] {
     options: Object.entries(LIGHT_KINDS).map(([value, label]) => ({ value, label })),
     value: (b) => b.light.kind,
     set: (shot, value, b) => {
+      if (value === 'sun') return sunHere ? sunHere(shot) : shot;
       const others = without(shot, 'light');
       return value === null ? others : { ...others, light: lightOfKind(value, b) };
     },
+    ...(sunHere || brief.light.kind === 'sun' ? {} : { opens: { sun: 'light' } }),
   };
   return [
     messages.lightBy,
@@ -266,8 +268,6 @@ function lightOfKind(kind: string, brief: Brief): Light {
         brighterStops: 0,
       };
     }
-    case 'sun':
-      return SUN_TO_START_FROM;
     case 'readings':
       return {
         kind,

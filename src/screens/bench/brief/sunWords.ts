@@ -8,18 +8,6 @@ import { placeText, SHADE_LABEL, SKY_LABEL, spanText, SUN_GROUND_LABEL } from '@
 import { options } from './wordControls';
 import type { Stretch, Word } from './wordControls';
 
-/** A place and hour to move from: nobody has said any yet. The made-up gorge of the demo, at noon. */
-export const SUN_TO_START_FROM: SunLight = {
-  kind: 'sun',
-  lat: 46.62,
-  lon: 12.3,
-  from: '2026-10-03T12:00:00+02:00',
-  to: '2026-10-03T13:00:00+02:00',
-  place: messages.tarnholtGorge,
-  zone: 'Europe/Rome',
-  country: 'IT',
-};
-
 /** What a run crosses, from full light to shade: the usual ones, and whatever this light says. */
 function shadesOffered(light: SunLight): string[] {
   const usual = SHADES.flatMap((shade) => (shade === 'open' ? [shade] : [shade, `open+${shade}`]));

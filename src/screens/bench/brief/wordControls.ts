@@ -11,6 +11,8 @@ export type Word = { id: string; name: string; path: string } & (
       value: (brief: Brief) => string;
       options: readonly { value: string; label: string }[];
       set: (shot: Shot, value: string | null, brief: Brief) => Shot;
+      /** Values that need more than a word: choosing one opens a panel of the Bench. */
+      opens?: Readonly<Record<string, string>>;
     }
   | {
       kind: 'number';

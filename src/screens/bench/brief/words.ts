@@ -31,12 +31,14 @@ const DELIVERIES = ['1920×1080', '3840×2160', '1080×1920', '1280×720'] as co
 export interface OwnThings {
   cameras: readonly CameraProfile[];
   mounts: readonly OwnMount[];
+  /** Tells a shot's light by the sun where it stands; left out where no place is known. */
+  sunHere?: ((shot: Shot) => Shot) | undefined;
 }
 
 export type OwnMount = { id: string } & Extract<Thing, { what: 'mount' }>;
 
 export function sentenceOf(brief: Brief, own: OwnThings = { cameras: [], mounts: [] }): Stretch[][] {
-  return [watched(), ride(brief, own), lightSentence(brief)];
+  return [watched(), ride(brief, own), lightSentence(brief, own.sunHere)];
 }
 
 /** A mount of the kit brings its place and what was measured on it; what it does not say goes back to the usual. */

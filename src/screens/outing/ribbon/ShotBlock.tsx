@@ -2,7 +2,8 @@ import * as messages from '@/language/outing';
 import type { ReactNode } from 'react';
 import type { WorkedPart } from '@/core/day/workedDay';
 import { spanText } from '@/words/lightText';
-import { holds, holdsText } from '@/words/outingText';
+import { isExposed } from '@/core/day/dayFaults';
+import { holdsText } from '@/words/outingText';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { dayPartName } from '@/words/shotName';
@@ -53,7 +54,7 @@ export function ShotBlock({
       )
     : [];
   const light = own?.carried ? holdsText(own) : null;
-  const kept = own?.carried ? holds(own) : false;
+  const kept = own?.carried ? isExposed(own) : false;
   const told =
     own === null
       ? messages.beingWorkedOut

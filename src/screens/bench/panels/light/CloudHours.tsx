@@ -14,7 +14,8 @@ import { dayAt, isoIn } from '@/formats/clock';
 import { clockText } from '@/words/lightText';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import styles from './light.module.css';
-import { changingSun, zoneOf } from './sunEditing';
+import { zoneOf } from '@/formats/placed';
+import { changingSun } from './sunEditing';
 
 const HOUR_MS = 3_600_000;
 

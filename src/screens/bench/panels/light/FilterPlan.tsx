@@ -21,7 +21,7 @@ import type { ShotEditing } from '../../../data/useShotEditing';
 import { pinnedTo } from '../../answer/pins';
 import styles from './light.module.css';
 import { holdingWindow, planSamples } from './ribbonShape';
-import { zoneOf } from './sunEditing';
+import { zoneOf } from '@/formats/placed';
 
 /** Rows shown at first: the best, and the answer wherever it stands. */
 const MOST_TRIES = 8;

@@ -1,12 +1,10 @@
 'use client';
 
 import * as messages from '@/language/bench/light';
-import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
-import { lightText } from '@/words/lightText';
 import type { ShotEditing } from '../../../data/useShotEditing';
-import { SUN_TO_START_FROM } from '../../brief/sunWords';
+import { BySun } from './BySun';
 import { CloudHours } from './CloudHours';
 import { FilterPlan } from './FilterPlan';
 import styles from './light.module.css';
@@ -31,16 +29,7 @@ export function LightPanel({ solution, editing }: { solution: Solution; editing:
           </section>
         </>
       ) : (
-        <p>
-          {messages.thisShotsLightIsTold({ light: lightText(light) })}
-          <Button
-            onClick={() =>
-              editing.commit(messages.tellTheLightByThe, (shot) => ({ ...shot, light: SUN_TO_START_FROM }))
-            }
-          >
-            {messages.tellItByTheSun}
-          </Button>
-        </p>
+        <BySun light={light} editing={editing} />
       )}
       <FilterPlan light={sun} solution={solution} editing={editing} />
       {sun && <SkyAround light={sun} solution={solution} editing={editing} />}

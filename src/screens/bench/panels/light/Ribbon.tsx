@@ -23,7 +23,7 @@ import { FilterLanes } from './FilterLanes';
 import { RibbonPatterns, RibbonSun } from './RibbonSun';
 import { ShotInTime } from './ShotInTime';
 import styles from './ribbon.module.css';
-import { zoneOf } from './sunEditing';
+import { zoneOf } from '@/formats/placed';
 
 /**
  * The ribbon of one day at one place: the light over the clock, when the sun is low or hidden, the hours in which each

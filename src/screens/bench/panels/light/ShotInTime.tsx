@@ -10,7 +10,8 @@ import type { TimeAxis } from '../../../ui/timeAxis';
 import { usePointerDrag } from '../../../ui/usePointerDrag';
 import { LAY } from './ribbonShape';
 import styles from './ribbon.module.css';
-import { changingSun, shiftedBy, startingAt, zoneOf } from './sunEditing';
+import { zoneOf } from '@/formats/placed';
+import { changingSun, shiftedBy, startingAt } from './sunEditing';
 
 const NUDGE_MS = 5 * 60_000;
 

@@ -8,7 +8,8 @@ import type { SunLight } from '@/core/light/sun/sunLight';
 import { dayAt, wholeHours } from '@/formats/clock';
 import { clockText, headingText } from '@/words/lightText';
 import styles from './sky.module.css';
-import { ordered, zoneOf } from './sunEditing';
+import { zoneOf } from '@/formats/placed';
+import { ordered } from './sunEditing';
 
 export const HEIGHT = 230;
 export const TOP_DEG = 75;

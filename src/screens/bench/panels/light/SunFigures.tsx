@@ -14,7 +14,7 @@ import { polarizerText } from '@/words/filterChoiceText';
 import { clockText, headingText } from '@/words/lightText';
 import { evText } from '@/words/settingText';
 import styles from './sky.module.css';
-import { zoneOf } from './sunEditing';
+import { zoneOf } from '@/formats/placed';
 
 /** What the sun gives in the middle of the run, in words and figures. */
 export function SunFigures({

@@ -8,8 +8,8 @@ import { readShot } from '@/core/records/shot';
 import type { Shot } from '@/core/records/shot';
 import { dayAt } from '@/formats/clock';
 import { clockText } from '@/words/lightText';
+import { atPlace } from '@/formats/placed';
 import {
-  atPlace,
   changingSun,
   gorgeBetween,
   HORIZONS,

@@ -1,24 +1,18 @@
-import { mainsHzOf } from '@/core/light/lamps';
 import { horizonFromTimes } from '@/core/light/sun/day';
 import { horizonAltitudeDeg } from '@/core/light/sun/horizon';
 import type { Horizon } from '@/core/light/sun/horizon';
-import type { Place } from '@/core/light/sun/position';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Shot } from '@/core/records/shot';
 import { without } from '@/core/units/without';
 import { item } from '@/core/units/items';
 import { dateAndTime, instantOf, isoIn, onDate } from '@/formats/clock';
+import { between, zoneOf } from '@/formats/placed';
 
 /** Changes to a shot's sun light; a shot whose light is told otherwise stays as it is. */
 export type SunChange = (light: SunLight) => SunLight;
 
 export function changingSun(change: SunChange): (shot: Shot) => Shot {
   return (shot) => (shot.light?.kind === 'sun' ? { ...shot, light: change(shot.light) } : shot);
-}
-
-/** The clock a light is read by: its own zone, else plain UTC. */
-export function zoneOf(light: SunLight): string {
-  return light.zone ?? 'UTC';
 }
 
 /** The whole run moved to start at an instant, as long as before. */
@@ -38,12 +32,6 @@ export const shiftedBy =
     const to = Math.round(fromMs / stepMs + steps) * stepMs;
     return startingAt(Math.min(within.toMs - lasts, Math.max(within.fromMs, to)))(light);
   };
-
-/** From an instant to another; an end before its start moves to the start's other side of midnight or onto it. */
-export function between(light: SunLight, fromMs: number, toMs: number): SunLight {
-  const zone = zoneOf(light);
-  return { ...light, from: isoIn(fromMs, zone), to: isoIn(Math.max(fromMs, toMs), zone) };
-}
 
 /** Start or end set by its clock; the other end stays unless it would come first, then it follows. */
 export const withEnd =
@@ -66,51 +54,11 @@ export const onDay =
     return date === isoIn(Date.parse(light.from), zone).slice(0, 10) ? moved : without(moved, 'clouds');
   };
 
-export interface ChosenPlace extends Place {
-  name: string | null;
-  country: string | null;
-  zone: string;
-}
-
-/**
- * Another place at the same clock times. What stood around the old one and its cloud go; mains follow the country.
- */
-export function atPlace(place: ChosenPlace): (shot: Shot) => Shot {
-  return (shot) => {
-    if (shot.light?.kind !== 'sun') return shot;
-    const old = shot.light;
-    const bare = without(
-      without(without(without(without(old, 'horizon'), 'clouds'), 'place'), 'zone'),
-      'country',
-    ) as SunLight;
-    const there: SunLight = {
-      ...bare,
-      lat: round(place.lat),
-      lon: round(place.lon),
-      zone: place.zone,
-      ...(place.name === null ? {} : { place: place.name }),
-      ...(place.country === null ? {} : { country: place.country }),
-    };
-    const { date, time } = dateAndTime(Date.parse(old.from), zoneOf(old));
-    const from = instantOf(date, time, place.zone) ?? Date.parse(old.from);
-    const lasts = Date.parse(old.to) - Date.parse(old.from);
-    const light = between(there, from, from + lasts);
-    if (place.country === null) return { ...shot, light };
-    return {
-      ...shot,
-      light,
-      limits: { ...shot.limits, mainsHz: mainsHzOf(place.country, place.lon) },
-    };
-  };
-}
-
 /** Another zone for the same instants: only the clock's words change. */
 export const inZone =
   (zone: string): SunChange =>
   (light) =>
     between({ ...light, zone }, Date.parse(light.from), Date.parse(light.to));
-
-const round = (degrees: number): number => Math.round(degrees * 1e5) / 1e5;
 
 /** What usually stands around, to start drawing from. */
 export const HORIZONS: Record<'valley' | 'trees', Horizon> = {

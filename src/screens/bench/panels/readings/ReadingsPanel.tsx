@@ -18,10 +18,8 @@ import type { ShotEditing } from '../../../data/useShotEditing';
 import { PhotoReading } from './PhotoReading';
 import { adding, changing, readingsOf, removing, usualLux, usualReading, widened } from './readingEditing';
 import styles from './readings.module.css';
-import { isTrackName, TrackReading } from './TrackReading';
-
-const PHOTOS = '.jpg,.jpeg,.heic,.heif,.png,.tif,.tiff,.webp,image/*';
-const TRACKS = '.gpx,.kml,.tcx,application/gpx+xml,application/vnd.google-earth.kml+xml';
+import { isTrackName, PHOTO_FILES, TRACK_FILES } from '../../../files/fileKinds';
+import { TrackReading } from './TrackReading';
 
 /** Light from readings, photographs and a track: whatever was measured rather than guessed. */
 export function ReadingsPanel({
@@ -65,8 +63,8 @@ export function ReadingsPanel({
           <Button onClick={() => editing.commit(messages.addAMeterReading, adding(usualLux(light)))}>
             {messages.aMeterInLux}
           </Button>
-          <Button onClick={() => pickFiles(PHOTOS, open)}>{messages.aPhotograph}</Button>
-          <Button onClick={() => pickFiles(TRACKS, open)}>{messages.aTrack}</Button>
+          <Button onClick={() => pickFiles(PHOTO_FILES, open)}>{messages.aPhotograph}</Button>
+          <Button onClick={() => pickFiles(TRACK_FILES, open)}>{messages.aTrack}</Button>
         </div>
         <p className={styles.small}>{messages.photographsAndTracksAreRead}</p>
         {told ? (

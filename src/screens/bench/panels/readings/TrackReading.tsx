@@ -17,16 +17,12 @@ import type { TrackJob } from '@/workers/files';
 import { clockText, LIT_LABEL, spanText } from '@/words/lightText';
 import { durationText, evText } from '@/words/settingText';
 import type { ShotEditing } from '../../../data/useShotEditing';
-import { loadPlaces, zoneAt } from '../light/usePlaces';
+import { loadPlaces, zoneAt } from '../../../ui/place/usePlaces';
 import { ClockField } from '../../../ui/Fields';
 import { FileReading } from './FileReading';
 import styles from './readings.module.css';
 import { TrackDrawing } from './TrackDrawing';
 import { useFileJob } from './useFileJob';
-
-export function isTrackName(name: string): boolean {
-  return /\.(gpx|kml|tcx)$/i.test(name);
-}
 
 interface Read {
   track: TrackJob;

@@ -1,6 +1,6 @@
 'use client';
 
-import * as messages from '@/language/bench/light';
+import * as messages from '@/language/ui/place';
 import { useEffect, useState } from 'react';
 import type { Place } from '@/core/light/sun/position';
 import { GazetteerSchema, gazetteerOf } from '@/formats/gazetteer';
