@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, open, test, tile } from './fixture';
+import { allWords, expect, open, test, tile } from './fixture';
 
 const word = (
   page: Page,
@@ -15,6 +15,7 @@ async function choose(page: Page, name: string, typed: string): Promise<void> {
 
 test.beforeEach(async ({ page }) => {
   await open(page, '/bench?shot=demo-05');
+  await allWords(page);
 });
 
 test('words of the sentence re-solve, are undone and done again', async ({ page }) => {

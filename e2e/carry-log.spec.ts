@@ -1,4 +1,4 @@
-import { expect, open, test } from './fixture';
+import { allWords, expect, open, test } from './fixture';
 import { kept } from './records';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -16,18 +16,19 @@ test('the card is carried, checked, recorded, and judged in the log', async ({ p
   await expect(page.getByRole('checkbox', { name: 'Lens clean' })).toBeChecked();
   await page.getByRole('button', { name: 'Glare' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'glare');
-  await page.getByRole('button', { name: 'Recorded' }).click();
-  await expect(page.getByText('Recorded once.')).toBeVisible();
-  await page.reload();
+  await page.getByRole('button', { name: 'Recorded', exact: true }).click();
+  await expect(page.getByText('Recorded, and in the log.')).toBeVisible();
+  await open(page, '/carry?shot=demo-02');
+  await expect(page.getByText(/^Recorded at/)).toBeVisible();
   await expect(page.getByRole('checkbox', { name: 'Lens clean' })).toBeChecked();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'glare');
 
-  await page.getByRole('link', { name: 'To the log' }).click();
+  await open(page, '/log');
   await expect(page.getByRole('listitem').filter({ hasText: 'Upper gorge run' })).toHaveCount(1);
   const verdict = page.getByRole('group', { name: 'Verdict on Upper gorge run' });
   await verdict.getByRole('button', { name: 'cut off' }).click();
   await verdict.getByRole('combobox', { name: 'Why it was cut off' }).click();
-  await page.getByTitle('battery flat').click();
+  await page.getByRole('option', { name: 'battery flat' }).click();
   await page.getByRole('textbox', { name: 'Note on Upper gorge run' }).fill('Take the warm cell');
   await page.getByRole('heading', { name: 'Log', exact: true }).click();
   const note = expect.objectContaining({ note: 'Take the warm cell' }) as unknown;
@@ -41,9 +42,10 @@ test('the card is carried, checked, recorded, and judged in the log', async ({ p
 
 test('the log keeps the settings as they were, and filters by shot', async ({ page }) => {
   await open(page, '/carry?shot=demo-08');
-  await page.getByRole('button', { name: 'Recorded' }).click();
-  await expect(page.getByText('Recorded once.')).toBeVisible();
+  await page.getByRole('button', { name: 'Recorded', exact: true }).click();
+  await expect(page.getByText('Recorded, and in the log.')).toBeVisible();
   await open(page, '/bench?shot=demo-08');
+  await allWords(page);
   await page.getByRole('spinbutton', { name: /^Slowed, / }).fill('2');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^Frame rate: 50 fps/ })).toBeVisible();
@@ -59,7 +61,7 @@ test('on paper only the card is left', async ({ page }) => {
   await open(page, '/carry?shot=demo-05');
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
-  await expect(page.getByRole('button', { name: 'Recorded' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Recorded', exact: true })).toBeHidden();
   await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeVisible();
   await expect(page.getByText('Test clip looked at: clipping, framing, smear')).toBeVisible();
 });

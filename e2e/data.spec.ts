@@ -98,7 +98,8 @@ test('a shot is duplicated, removed and brought back; the demo is reset without 
   await open(page, '/bench?shot=demo-05');
   await page.getByRole('textbox', { name: 'Name of the shot' }).fill('Something else');
   await page.keyboard.press('Tab');
-  await menu(page, 'Load or reset the demo shots');
+  await menu(page, 'Load the demo');
+  await page.getByRole('dialog').getByRole('button', { name: 'Load the demo' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate');
   await open(page, '/');
   await expect(page.getByRole('link', { name: 'Sun gate, copy', exact: true })).toBeVisible();

@@ -63,7 +63,7 @@ test('in forced colours the chosen tab and place are told by more than colour', 
     );
   for (const [place, chosen, others] of [
     ['/bench?shot=demo-05', 'nav a[aria-current=page]', 'nav[aria-label=Places] a:not([aria-current])'],
-    ['/bench?shot=demo-05', '[role=tab][aria-selected=true]', '[role=tab][aria-selected=false]'],
+    ['/bench?shot=demo-05', 'button[data-chosen=true]', 'button[data-chosen=false]'],
     [`/outing?${OUTING}&day=saturday`, '[role=tab][aria-selected=true]', '[role=tab][aria-selected=false]'],
     [
       `/outing?${OUTING}&day=saturday`,

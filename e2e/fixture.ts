@@ -46,6 +46,24 @@ export async function open(page: Page, url: string): Promise<void> {
   await page.locator('main[data-ready="true"]').waitFor();
 }
 
+/** The whole sentence of the Bench, with every word in sight. */
+export async function allWords(page: Page): Promise<void> {
+  const all = page.getByRole('button', { name: 'All words' });
+  await all.click();
+  await expect(all).toHaveAttribute('aria-pressed', 'true');
+}
+
+/** A copy of a shot that stands in no plan, so that its day and clock are its own, on a panel of the Bench. */
+export async function openAlone(page: Page, shot: string, part: string): Promise<void> {
+  await open(page, `/bench?shot=${shot}`);
+  const name = page.getByRole('textbox', { name: 'Name of the shot' });
+  await expect(name).not.toHaveValue('');
+  await page.keyboard.press('d');
+  await page.waitForURL(/name=new/);
+  await expect(name).toHaveValue(/, copy$/);
+  await open(page, `${page.url()}&part=${part}`);
+}
+
 /** Undoes until it is so: moves that a slow machine spreads over time are several steps. */
 export async function undoUntil(page: Page, isSo: (timeout: number) => Promise<void>): Promise<void> {
   const undo = page.getByRole('button', { name: /^Undo/ });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import Papa from 'papaparse';
-import { expect, open, test, tile } from './fixture';
+import { allWords, expect, open, test, tile } from './fixture';
 
 const OTTER = '/kit?item=demo-kit-otter';
 
@@ -92,6 +92,7 @@ test('a camera is added, renamed, copied, put away and offered to a shot; other 
   await name.press('Enter');
   await expect(page.getByRole('heading', { name: 'Heron', exact: true })).toBeVisible();
   await open(page, '/bench?shot=demo-05');
+  await allWords(page);
   await page.getByRole('combobox', { name: /^Camera, / }).focus();
   await page.keyboard.type('heron');
   await page.keyboard.press('Enter');

@@ -345,7 +345,7 @@ test.describe('when parts of the app answer 404', () => {
       lost += 1;
       return lost <= 2 ? route.fulfill({ status: 404, body: '' }) : route.continue();
     });
-    await page.getByRole('tab', { name: 'Lamps and faces' }).click();
+    await page.getByRole('button', { name: 'Lamps and faces' }).click();
     await expect(page.locator('main[data-ready="true"]')).toBeVisible();
     await expect(page.getByRole('heading', { name: /Flicker|Lamps/ }).first()).toBeVisible();
     expect(lost).toBeGreaterThan(0);

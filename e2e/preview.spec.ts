@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, open, test, tile, undoUntil } from './fixture';
+import { allWords, expect, open, test, tile, undoUntil } from './fixture';
 
 const panel = (page: Page): Locator => page.getByRole('region', { name: 'See it before you ride' });
 const drawn = (page: Page): Locator =>
@@ -89,6 +89,7 @@ test('a rough helmet ride pulses at 180° and not at 1/200 s; slowed, 30 fps rep
     'comes and goes on the steadied picture',
   );
 
+  await allWords(page);
   const slowed = page.getByRole('spinbutton', { name: /^Slowed/ });
   await slowed.fill('2');
   await slowed.press('Enter');
@@ -246,7 +247,7 @@ test('a whip pair says how fast to turn; a half at another shutter angle is flag
   await shutter.focus();
   for (let press = 0; press < 6; press++) await page.keyboard.press('ArrowUp');
   await expect(shutter).toContainText(/1\/(160|200|250)/);
-  await page.getByRole('tab', { name: 'Pair', exact: true }).click();
+  await page.getByRole('button', { name: 'Pair', exact: true }).click();
   await expect(region.getByText(/^They do not join yet\./)).toBeVisible();
   await expect(region.getByRole('row', { name: /^Shutter as shown/ })).toContainText(
     'one looks choppy beside the other',

@@ -210,12 +210,13 @@ export class Repository {
     return id;
   }
 
-  /** Changes an outing, and shots that change with it, in one step of undo. */
+  /** Changes an outing, and shots that change or come with it, in one step of undo. */
   async changeOuting(
     id: string,
     label: string,
     change: (outing: Outing) => Outing,
     shots: ReadonlyMap<string, (shot: Shot) => Shot> = new Map(),
+    newShots: readonly ShotRecord[] = [],
   ): Promise<void> {
     const at = this.at();
     await this.history.commit(label, async (kept) => {
@@ -226,6 +227,7 @@ export class Repository {
         const old = await kept.shots.get(shotId);
         if (old) changes.push(changed('shots', old, { ...old, shot: changeShot(old.shot) }, at));
       }
+      for (const after of newShots) changes.push({ table: 'shots', before: null, after });
       return changes;
     });
   }
@@ -320,6 +322,17 @@ export class Repository {
             gone.push({ table, before, after: null } as Change);
       }
       return [...gone, ...(await puts(kept, demo))];
+    });
+  }
+
+  /** Takes everything away that is kept. One step of undo. */
+  async eraseEverything(): Promise<void> {
+    await this.history.commit(messages.eraseEverything, async (kept) => {
+      const gone: Change[] = [];
+      for (const table of RECORD_TABLES)
+        for (const before of await kept.table<RecordOf<typeof table>>(table).toArray())
+          gone.push({ table, before, after: null } as Change);
+      return gone;
     });
   }
 

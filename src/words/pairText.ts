@@ -5,6 +5,7 @@ import type { Pair, Shot } from '@/core/records/shot';
 import { pairSheet, wantedBlurPct } from '@/core/together/pairSheet';
 import type { PairDemand, PairHalf, PairSheet } from '@/core/together/pairSheet';
 import { solve } from '@/core/answer/solve';
+import type { Solution } from '@/core/answer/solve';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { HAND_LABEL, PAIR_LABEL, TURN_LABEL, viewLabel } from './labels';
 import { partName } from './shotName';
@@ -34,17 +35,20 @@ export function turnSentence(pair: Pair, sheet: PairSheet, blurPct: number): str
     : messages.inTheFirstHalfIn({ asked, second: turnText(second) });
 }
 
-/** What a card says of a pair: how the halves join, how to turn, and which hand. Empty for a shot that is none. */
-export function pairCardLines(shot: Shot): string[] {
+/**
+ * What a card says of a pair: how the halves join, how to turn, and which hand; the halves as they are carried, or each by
+ * itself. Empty for a shot that is none.
+ */
+export function pairCardLines(shot: Shot, carried?: readonly (Solution | null)[]): string[] {
   const { pair } = shot;
   if (!pair) return [];
   const at = cameraCount(shot);
-  const [first, second] = [0, at].map((index) => solve(briefOf(shotOfPart(shot, index)).brief));
+  const [first, second] = carried ?? [0, at].map((index) => solutionAlone(shotOfPart(shot, index)));
   const lines = [
     messages.joinsByThen({ kind: PAIR_LABEL[pair.kind], shot: partName(shot, 0), shot2: partName(shot, at) }),
   ];
-  if (first?.solved && second?.solved) {
-    const sheet = pairSheet(pair, first.solution, second.solution);
+  if (first && second) {
+    const sheet = pairSheet(pair, first, second);
     const turning = turnSentence(pair, sheet, wantedBlurPct(pair));
     if (turning !== null) lines.push(turning);
     if (!sheet.joins) lines.push(messages.theHalvesDoNotJoin);
@@ -52,6 +56,11 @@ export function pairCardLines(shot: Shot): string[] {
   if (pair.hand !== undefined && pair.hand !== 'none')
     lines.push(messages.cameraInTheInBoth({ hand: HAND_LABEL[pair.hand] }));
   return lines;
+}
+
+function solutionAlone(half: Shot): Solution | null {
+  const outcome = solve(briefOf(half).brief);
+  return outcome.solved ? outcome.solution : null;
 }
 
 /** What a kind of pair asks of both halves, with what is amiss. */

@@ -4,8 +4,10 @@ import type { DayRemedy } from '@/core/day/dayRemedies';
 import type { DaySheet } from '@/core/day/daySheet';
 import type { JointDay, JointProgress } from '@/core/day/jointDay';
 import type { Schedule } from '@/core/day/schedule';
-import type { Gear } from '@/core/records/outing';
+import type { Gear, Outing } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { Lately } from './lately';
+import type { ShortAnswer } from './shots';
 
 /** What is made of a scheduled day, and the remedies for everything that runs out. */
 export interface DayAnswers {
@@ -16,6 +18,8 @@ export interface DayAnswers {
 /** What the worker for days answers. Answers of shots are kept in it from one question to the next. */
 export interface DayWorker {
   work: (day: Schedule, gear: readonly Gear[]) => DayAnswers;
+  /** The main camera of each shot of a day as it is carried, by the entry. */
+  carried: (outing: Outing, dayId: string, shots: readonly ShotRecord[]) => ReadonlyMap<string, ShortAnswer>;
   /** `null` when it was cancelled on the way. */
   joint: (
     day: Schedule,
@@ -49,6 +53,19 @@ export function knownDay(day: Schedule, gear: readonly Gear[]): DayAnswers | nul
 export async function workDay(day: Schedule, gear: readonly Gear[]): Promise<DayAnswers> {
   const key = keyOf(day, gear);
   return known.get(key) ?? known.put(key, await worker().work(day, gear));
+}
+
+/** By content, as above. */
+const carried = new Lately<Promise<ReadonlyMap<string, ShortAnswer>>>(MOST_KEPT);
+
+/** What a list tells of the shots of a day, by the entry; nothing of it is worked out in the page. */
+export function carriedAnswers(
+  outing: Outing,
+  dayId: string,
+  shots: readonly ShotRecord[],
+): Promise<ReadonlyMap<string, ShortAnswer>> {
+  const key = JSON.stringify([outing, dayId, shots]);
+  return carried.get(key) ?? carried.put(key, worker().carried(outing, dayId, shots));
 }
 
 export function solveDayJointly(

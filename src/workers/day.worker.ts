@@ -3,7 +3,12 @@ import { dayRemediesOf } from '@/core/day/dayRemedies';
 import { daySheet, outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
 import { jointDay } from '@/core/day/jointDay';
+import { isTimeLapse } from '@/core/day/partAnswer';
+import { scheduleOf } from '@/core/day/schedule';
+import { wallClock } from '@/formats/clock';
 import type { DayWorker } from './day';
+import { shortAnswerOf } from './shortAnswer';
+import type { ShortAnswer } from './shots';
 
 const memo: Memo = new Map();
 let wanted = 0;
@@ -15,6 +20,23 @@ const worker: DayWorker = {
     const sheet = daySheet(day, gear, memo);
     const outs = sheet.cameras.flatMap(({ budget }) => outsOf(budget));
     return { sheet, remedies: outs.flatMap((out) => dayRemediesOf(day, gear, sheet, out, memo)) };
+  },
+  carried(outing, dayId, shots) {
+    const kept = new Map(shots.map((record) => [record.id, record]));
+    const day = scheduleOf(outing, dayId, kept, wallClock(outing.zone));
+    const sheet = daySheet(day, outing.gear, memo);
+    return new Map(
+      day.parts
+        .filter(({ part }) => part === 0)
+        .map((part): [string, ShortAnswer] => {
+          const { carried, held } = sheet.parts.get(part.id) ?? {};
+          // A time-lapse has a plan of its own.
+          if (isTimeLapse(part) && carried)
+            return [part.entryId, { settings: carried.settings, cautions: 0, whyFilter: '' }];
+          const { mainsHz } = part.brief.limits;
+          return [part.entryId, shortAnswerOf(part.shot, { held: held?.pins, mainsHz })];
+        }),
+    );
   },
   async joint(day, gear, onProgress) {
     wanted += 1;

@@ -1,6 +1,5 @@
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import type { InPlan } from '@/core/brief/brief';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import { Lately } from './lately';
@@ -20,7 +19,7 @@ export type ShortAnswer =
 
 /** What the worker of Start answers. */
 export interface ShotsWorker {
-  solve: (shot: Shot, inPlan: InPlan) => ShortAnswer;
+  solve: (shot: Shot) => ShortAnswer;
 }
 
 /** Answers kept; a person scrolls through no more of them at a time. */
@@ -31,10 +30,10 @@ let started: Remote<ShotsWorker> | null = null;
 const known = new Lately<Promise<ShortAnswer>>(MOST_KEPT);
 
 /** The answer of a kept shot, worked out beside the page and remembered. */
-export function shortAnswer(shot: Shot, inPlan: InPlan = {}): Promise<ShortAnswer> {
-  const key = JSON.stringify([shot, inPlan]);
+export function shortAnswer(shot: Shot): Promise<ShortAnswer> {
+  const key = JSON.stringify(shot);
   started ??= wrap<ShotsWorker>(
     new Worker(new URL('./shots.worker.ts', import.meta.url), { type: 'module' }),
   );
-  return known.get(key) ?? known.put(key, started.solve(shot, inPlan));
+  return known.get(key) ?? known.put(key, started.solve(shot));
 }

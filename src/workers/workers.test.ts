@@ -81,12 +81,6 @@ describe('answers for lists', () => {
     expect(Beside.started).toHaveLength(1);
   });
 
-  it('are asked for again where a day holds the shot', async () => {
-    const { shortAnswer } = await import('./shots');
-    for (const held of [{}, { codec: 'avc' as const }, {}]) await shortAnswer(emptyShot('one'), { held });
-    expect(asked).toHaveLength(2);
-  });
-
   it('are let go of from the oldest on, past a thousand', async () => {
     const { shortAnswer } = await import('./shots');
     for (let at = 0; at <= 1000; at++) await shortAnswer(emptyShot(String(at)));

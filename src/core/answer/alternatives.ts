@@ -1,3 +1,4 @@
+import { ownPins } from '../brief/brief';
 import { SCHOOL_IDS } from '../vocabulary/schools';
 import type { SchoolId } from '../vocabulary/schools';
 import type { Pins, Settings } from '../records/settings';
@@ -77,7 +78,7 @@ export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, scor
     if (brief.camera.rules.some((rule) => rule.recordings.includes(recording)))
       found.push(compare({ code: 'recording', recording }, { ...brief.pins, recording }));
   }
-  const pins = (Object.keys(brief.pins) as (keyof Pins)[]).filter((pin) => brief.held[pin] === undefined);
+  const pins = Object.keys(ownPins(brief)) as (keyof Pins)[];
   if (pins.length > 0) {
     const free = compare({ code: 'withoutPins', pins }, brief.held);
     if (free && free.score < score - WORTH_A_WORD) found.push(free);

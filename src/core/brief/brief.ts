@@ -95,6 +95,11 @@ export interface InPlan {
   mainsHz?: 50 | 60 | undefined;
 }
 
+/** The person's own pins, without what holds the shot beside them. */
+export function ownPins({ pins, held }: Brief): Pins {
+  return (Object.keys(held) as (keyof Pins)[]).reduce<Pins>((left, key) => without(left, key), pins);
+}
+
 /** Fills what a shot leaves open, and lists what it filled. Defaults of motion follow from mount and activity. */
 export function briefOf(
   shot: Shot,
@@ -139,6 +144,7 @@ export function briefOf(
   const shake = usualShakeDegPerSRms(kind, ground, activity, place);
   const shakeDegPerSRms = or(motion?.shakeDegPerSRms, 'motion.shakeDegPerSRms', shake);
   const given = motion?.subject;
+  if (!given) assumed.push({ path: 'motion.subject', value: null });
   const subject = given
     ? {
         speedMps: or(given.speedMps, 'motion.subject.speedMps', USUAL.subject.speedMps),

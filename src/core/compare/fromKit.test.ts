@@ -3,7 +3,6 @@ import { makeDemo } from '../../../demo/makeDemo';
 import { fromKitText } from '@/words/kitRemedyText';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
-import { ARCHETYPES } from '../camera/archetypes';
 import { briefOf } from '../brief/brief';
 import { ShotSchema } from '../records/shot';
 import type { ShotInput } from '../records/shot';
@@ -20,10 +19,10 @@ const solved = (shot: Omit<ShotInput, 'kind' | 'version'>): Solution => {
 const noon = { kind: 'range', evMin: 14.5, evMax: 15.5 } as const;
 const nd32 = { id: 'nd32', kind: 'nd', stops: 5 } as const;
 
-describe('what of the kit would film it better', () => {
+describe('what filters of the kit would film it better', () => {
   it('names the filter left at home, with what the shot then loses', () => {
     const bare = solved({ look: { school: 'film' }, mount: { kind: 'tripod' }, light: noon, filters: [] });
-    const [remedy] = fromKit(bare, { cameras: [], filters: [nd32] });
+    const [remedy] = fromKit(bare, [nd32]);
     const filtered = solved({
       look: { school: 'film' },
       mount: { kind: 'tripod' },
@@ -34,21 +33,9 @@ describe('what of the kit would film it better', () => {
     expect(fromKitText(remedy!, bare.score)).toMatch(/^ND32: loss \d\.\d instead of \d+\.\d; less: /);
   });
 
-  it('names the camera that is fast enough for the slow motion, and none that is not', () => {
-    const slowed = solved({ playback: { slowdown: 8 }, camera: { archetype: 'mini' }, light: noon });
-    const faster = { ...ARCHETYPES.main, id: 'fast', name: 'Fast' };
-    const slow = { ...ARCHETYPES.mini, id: 'slow', name: 'Slow' };
-    const told = fromKit(slowed, { cameras: [faster, slow], filters: [] });
-    expect(told.map(({ thing }) => thing)).toEqual([{ what: 'camera', camera: faster }]);
-    expect(told[0]!.gains.map(({ term }) => term)).toContain('stutter');
-  });
-
   it('is silent where nothing is wrong, and never tells what helps less than just noticeably', () => {
     const kit = makeDemo().kit.map(({ thing }) => thing);
-    const owned = {
-      cameras: kit.flatMap((thing) => (thing.what === 'camera' ? [thing.profile] : [])),
-      filters: kit.flatMap((thing) => (thing.what === 'filter' ? [thing.filter] : [])),
-    };
+    const owned = kit.flatMap((thing) => (thing.what === 'filter' ? [thing.filter] : []));
     for (const { shot } of makeDemo().shots) {
       const now = solved(shot);
       for (const { score, gains } of fromKit(now, owned)) {

@@ -29,9 +29,9 @@ function dayOf(shots: readonly ShotInput[], breaks: readonly boolean[]): { day: 
     minutes: 20,
   }));
   const kept = new Map(
-    shots.map(({ kind, version, limits, ...shot }, at) => [
+    shots.map((one, at) => [
       `s${at}`,
-      recordOf(`s${at}`, { ...shot, limits: { ...limits, recordSeconds: 900 } }),
+      recordOf(`s${at}`, { ...one, limits: { ...one.limits, recordSeconds: 900 } }),
     ]),
   );
   const day = scheduleOf(outingOf([...entries, ...between]), MADE_DAY, kept, utc);

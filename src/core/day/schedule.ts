@@ -99,8 +99,9 @@ export function entrySeconds(entry: ShotEntry, shot: Shot): number {
   return Math.max(...parts.map(({ toMs }) => toMs)) / 1000;
 }
 
-function partsOf(entry: ShotEntry, whole: Shot, fromMs: number, mainsHz?: 50 | 60): DayPart[] {
+function partsOf(entry: ShotEntry, kept: Shot, fromMs: number, mainsHz?: 50 | 60): DayPart[] {
   const parts: DayPart[] = [];
+  const whole = lastingAs(kept, entry);
   for (let part = 0; part < partCount(whole); part += 1) {
     // A second half follows the first; other cameras run with it.
     const starts = isSecondHalf(whole, part) ? item(parts, 0).toMs : fromMs;
@@ -122,6 +123,11 @@ function partsOf(entry: ShotEntry, whole: Shot, fromMs: number, mainsHz?: 50 | 6
     });
   }
   return parts;
+}
+
+/** A shot as long as its entry says; as long as it says itself where the entry says nothing. */
+export function lastingAs(shot: Shot, { recordSeconds }: Pick<ShotEntry, 'recordSeconds'>): Shot {
+  return recordSeconds === undefined ? shot : { ...shot, limits: { ...shot.limits, recordSeconds } };
 }
 
 /** Recording time cut at the pauses; each pause counts from the start of the recording, by time recorded. */

@@ -21,6 +21,8 @@ const ShotEntry = z.strictObject({
   id,
   shotId: id,
   at: clock,
+  /** How long it is filmed here; left out, as long as the shot says. */
+  recordSeconds: z.number().min(1).max(604_800).optional(),
   /** Where a long recording is stopped and goes on: to cool, to change a card, to charge. */
   pauses: z
     .array(z.strictObject({ afterMinutes: minutes, minutes }))

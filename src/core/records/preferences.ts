@@ -4,6 +4,8 @@ export const PREFERENCES = {
   theme: ['paper', 'night', 'glare'],
   /** How filters are written: by factor (ND16), in stops, or as density (0.301 a stop). */
   filterNotation: ['factor', 'stops', 'density'],
+  /** How much of the brief's sentence stands open. */
+  brief: ['folded', 'open'],
 } as const;
 
 export type Preference = keyof typeof PREFERENCES;

@@ -1,6 +1,7 @@
 import * as messages from '@/language/bench';
 import { Input } from 'antd';
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
 import { memo } from 'react';
 import type { ReactNode } from 'react';
 import type { ShotRecord } from '@/core/records/shotRecord';
@@ -42,8 +43,10 @@ const NameInput = memo(function NameInput({
   preview,
   commit,
 }: { name: string } & Pick<ShotEditing, 'preview' | 'commit'>): ReactNode {
+  const asked = useSearchParams().get('name') !== null;
   return (
     <Input
+      {...(asked ? { autoFocus: true, onFocus: ({ target }) => target.select() } : {})}
       aria-label={messages.nameOfTheShot}
       variant="borderless"
       className={styles.name ?? ''}

@@ -2,7 +2,7 @@
 
 import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/bench';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { OpenShot } from '../ui/OpenShot';
@@ -21,7 +21,10 @@ import { BenchPanels } from './panels/BenchPanels';
 import { RefusalPanel } from './panels/choice/Findings';
 import { Sentence } from './brief/Sentence';
 import { StopRule } from './rule/StopRule';
+import { AnswerBar } from './answer/AnswerBar';
 import { Tiles } from './answer/Tiles';
+import type { TilesProps } from './answer/Tiles';
+import { useInView } from '../ui/useInView';
 
 /** Bench: one shot, from its sentence to its answer. */
 export function BenchScreen(): ReactNode {
@@ -81,7 +84,7 @@ function OpenBench({ record, inDay }: { record: ShotRecord; inDay: InDay | null 
       {solved.refusal && <RefusalPanel refusal={solved.refusal} editing={editing} />}
       {shown && (
         <>
-          <Tiles
+          <Answer
             brief={solved.brief}
             solution={shown.solution}
             editing={editing}
@@ -107,6 +110,21 @@ function OpenBench({ record, inDay }: { record: ShotRecord; inDay: InDay | null 
         </>
       )}
     </div>
+  );
+}
+
+/** The tiles, and their values in short while they are out of sight. */
+function Answer(props: TilesProps): ReactNode {
+  const tiles = useRef<HTMLDivElement>(null);
+  const inView = useInView(tiles);
+  const { solution, brief, stale } = props;
+  return (
+    <>
+      <div ref={tiles}>
+        <Tiles {...props} />
+      </div>
+      {!inView && <AnswerBar settings={solution.settings} kit={brief.filters} stale={stale} />}
+    </>
   );
 }
 

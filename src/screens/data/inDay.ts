@@ -15,6 +15,7 @@ import { shiftedTo } from '@/core/day/schedule';
 import { dateAndTime, movedTo, wallClock } from '@/formats/clock';
 import { todayIn } from '@/formats/today';
 import type { FollowingOuting } from '@/store/repository';
+import { without } from '@/core/units/without';
 import { namedPart } from '@/words/shotName';
 import { useOutingAddress } from '../routes';
 import { useRepository } from './repository';
@@ -71,7 +72,10 @@ export function holdIn(inDay: InDay | null, part: number): DayHold | null {
   return (inDay && partIn(inDay, part)?.answer?.held) ?? null;
 }
 
-/** A part of a shot as its day has it: its sun at the hour of the day and by the clock of the outing. */
+/**
+ * A part of a shot as its day has it: its sun at the hour of the day and by the clock of the outing, as long as its entry
+ * says. A length set by hand is the shot's own again.
+ */
 export interface InClock {
   shown: (shot: Shot) => Shot;
   kept: (shot: Shot) => Shot;
@@ -87,17 +91,33 @@ export function useInClock(inDay: InDay | null, part: number): InClock {
   const here = record ? sunFrom(namedPart(record.shot, part)) : null;
   const byMs = there === null || here === null ? null : there - here;
   const zone = inDay?.standing.outing.zone;
+  const lasts = inDay?.standing.entry.recordSeconds;
+  const own = record?.shot.limits?.recordSeconds;
   return useMemo(() => {
-    if (byMs === null || zone === undefined) return AS_IT_IS;
+    if (zone === undefined) return AS_IT_IS;
     const moved = (shot: Shot, by: number): number | null => {
       const from = sunFrom(shot);
       return from === null ? null : from + by;
     };
     return {
-      shown: (shot) => movedTo(shot, moved(shot, byMs) ?? 0, zone),
-      kept: (shot) => (byMs === 0 ? shot : shiftedTo(shot, moved(shot, -byMs) ?? 0)),
+      shown: (shot) =>
+        withLength(byMs === null ? shot : movedTo(shot, moved(shot, byMs) ?? 0, zone), own, lasts ?? own),
+      kept: (shot) =>
+        withLength(
+          byMs === null || byMs === 0 ? shot : shiftedTo(shot, moved(shot, -byMs) ?? 0),
+          lasts ?? own,
+          own,
+        ),
     };
-  }, [byMs, zone]);
+  }, [byMs, zone, lasts, own]);
+}
+
+/** A shot that is so long made as long as that; any other length is left. */
+function withLength(shot: Shot, from: number | undefined, to: number | undefined): Shot {
+  if (from === to || shot.limits?.recordSeconds !== from) return shot;
+  const limits = without(shot.limits ?? {}, 'recordSeconds');
+  if (to !== undefined) return { ...shot, limits: { ...limits, recordSeconds: to } };
+  return Object.keys(limits).length > 0 ? { ...shot, limits } : without(shot, 'limits');
 }
 
 /** When a shot's sun begins; `null` where its light is told otherwise. */
@@ -123,6 +143,8 @@ export function followingEntry({ outing, day, entry }: Standing): FollowingOutin
     outingId: outing.id,
     change: (now, before, after) => {
       const [old, fresh] = [sunFrom(before), sunFrom(after)];
+      if (before.limits?.recordSeconds !== after.limits?.recordSeconds)
+        return withEntry(now, entry.id, (one) => (one.what === 'shot' ? without(one, 'recordSeconds') : one));
       if (old === null || fresh === null || old === fresh) return now;
       const start = wallClock(now.zone)(day.date, entry.at) + fresh - old;
       const { date, time } = dateAndTime(start, now.zone);

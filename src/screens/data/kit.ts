@@ -5,6 +5,8 @@ import { useMemo } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Filter } from '@/core/filters/kit';
 import type { KitItem, Thing } from '@/core/records/kitItem';
+import { ownKitOf } from '@/core/records/ownKit';
+import type { OwnKit } from '@/core/records/ownKit';
 import { useRepository } from './repository';
 
 /** Everything in the kit, put away or not, in the order in which it was kept; undefined while it loads. */
@@ -20,6 +22,12 @@ function byKeeping(a: KitItem, b: KitItem): number {
   return a.createdAt === b.createdAt
     ? b.updatedAt.localeCompare(a.updatedAt)
     : a.createdAt.localeCompare(b.createdAt);
+}
+
+/** What new shots of the person start with; `null` where they own no camera, or it is not loaded yet. */
+export function useOwnKit(): OwnKit | null {
+  const kit = useKit();
+  return useMemo(() => ownKitOf(kit ?? []), [kit]);
 }
 
 export interface Own {

@@ -12,7 +12,7 @@ import { shotToText } from '@/formats/shotText';
 import { download } from './download';
 import { fileName } from './fileName';
 import { useRepository } from '../data/repository';
-import { placeUrl, usePlace } from '../routes';
+import { placeUrl } from '../routes';
 import { useToast } from '../ui/toast';
 import type { Solved } from '../data/useAnswer';
 
@@ -20,7 +20,6 @@ import type { Solved } from '../data/useAnswer';
 export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<MenuProps['items']> {
   const repository = useRepository();
   const router = useRouter();
-  const place = usePlace() ?? '/bench';
   const { say, complain } = useToast();
   const { shot } = record;
 
@@ -36,8 +35,9 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
   const duplicate = (): void => {
     void repository
       ?.addShot({ ...shot, name: copyName(shotName(shot), LONGEST_NAME) }, messages.duplicateAShot)
+      // A copy asks for its name.
       .then((id) => {
-        router.push(placeUrl(place, id));
+        router.push(`${placeUrl('/bench', id)}&name=new`);
       });
   };
   const remove = (): void => {

@@ -1,7 +1,7 @@
 'use client';
 
 import * as messages from '@/language/outing';
-import { Button, Checkbox, Input, Select } from 'antd';
+import { Checkbox, Input, Select } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -91,8 +91,8 @@ export function DayHead({
         </Link>
         <MoreMenu label={messages.moreForThisOuting} items={items} />
       </div>
-      <OutingWhere outing={outing} day={day} />
       <div className={styles.dayFacts}>
+        <OutingWhere outing={outing} day={day} />
         <ClockField
           label={messages.date}
           kind="date"

@@ -7,7 +7,10 @@ import type { ReactNode } from 'react';
 import { movedToDay } from '@/core/records/dayEdits';
 import { PAUSE_MINUTES } from '@/core/records/dayBounds';
 import { minutesOf } from '@/core/records/entries';
-import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
+import { USUAL } from '@/core/brief/usual';
+import type { Outing, OutingDay, OutingEntry, ShotEntry } from '@/core/records/outing';
+import { trimmed } from '@/core/units/format';
+import { without } from '@/core/units/without';
 import type { Shot } from '@/core/records/shot';
 import { movedTo, wallClock } from '@/formats/clock';
 import { CARD_KEYS } from '@/words/card';
@@ -73,6 +76,9 @@ export function EntryEditor({
           value={entry.at}
           onCommit={(at) => editing.moveTo(entry.id, minutesOf(at))}
         />
+        {entry.what === 'shot' && (
+          <LengthField entry={entry} shot={worked.shots.get(entry.shotId)?.shot} editing={editing} />
+        )}
         {entry.what !== 'shot' && (
           <PauseFields entry={entry} cameras={worked.day.cameras} editing={editing} />
         )}
@@ -128,6 +134,39 @@ export function EntryEditor({
         </Button>
       </p>
     </>
+  );
+}
+
+/** How long it is filmed here; empty, as long as the shot says. */
+function LengthField({
+  entry,
+  shot,
+  editing,
+}: {
+  entry: ShotEntry;
+  shot: Shot | undefined;
+  editing: DayEditing;
+}): ReactNode {
+  const own = shot?.limits?.recordSeconds ?? USUAL.recordSeconds;
+  return (
+    <NumberField
+      label={messages.films}
+      unit={messages.min}
+      value={entry.recordSeconds === undefined ? undefined : entry.recordSeconds / 60}
+      min={0.1}
+      max={10_080}
+      step={5}
+      placeholder={trimmed(own / 60, 1)}
+      onCommit={(minutes) =>
+        editing.changeEntry(messages.changeItsLength, entry.id, (one) =>
+          one.what !== 'shot'
+            ? one
+            : minutes === undefined
+              ? without(one, 'recordSeconds')
+              : { ...one, recordSeconds: minutes * 60 },
+        )
+      }
+    />
   );
 }
 

@@ -40,7 +40,7 @@ export function OutingScreen(): ReactNode {
   const { outingId, dayId } = useOutingAddress();
   const repository = useRepository();
   const router = useRouter();
-  const { resetDemo } = useActions();
+  const { putDemo } = useActions();
   const shots = useShots();
   if (!outings || !shots) return null;
   const open = openDayOf(outings, outingId, dayId);
@@ -58,7 +58,7 @@ export function OutingScreen(): ReactNode {
         >
           {messages.beginAnOuting}
         </Button>{' '}
-        <Button onClick={resetDemo}>{messages.loadTheMadeUpOne}</Button>
+        <Button onClick={putDemo}>{messages.loadTheMadeUpOne}</Button>
       </Empty>
     );
   return <DayPlace key={`${open.outing.id} ${open.day.id}`} outings={outings} shots={shots} {...open} />;

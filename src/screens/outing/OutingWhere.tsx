@@ -11,8 +11,8 @@ import { wallClock } from '@/formats/clock';
 import { placeText, zoneText } from '@/words/lightText';
 import { useRepository } from '../data/repository';
 import { ChoiceField } from '../ui/Fields';
-import { PlaceField } from '../ui/place/PlaceField';
-import { ZoneField } from '../ui/place/ZoneField';
+import { PlaceField } from '../location/PlaceField';
+import { ZoneField } from '../location/ZoneField';
 import styles from './outing.module.css';
 
 /** Where the outing is, and the clock and mains that follow from it; asked for until somebody says. */
@@ -27,7 +27,7 @@ export function OutingWhere({ outing, day }: { outing: Outing; day: OutingDay })
   };
   const open = opened || !place;
   return (
-    <div className={styles.where}>
+    <div className={styles.where} data-open={open}>
       <p>
         {place ? (
           <>

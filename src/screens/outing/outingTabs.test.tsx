@@ -312,9 +312,10 @@ describe('the head of a day', () => {
     await waitFor(async () => expect((await kept()).archived).toBe(false));
   });
 
-  it('says that everything lasts, or what runs out first with a press that cures it', async () => {
+  it('tells all that the day does not manage, what runs out before what is badly lit, each with its press', async () => {
     const page = showHead();
-    expect(await page.findByText(/Everything lasts/)).toBeDefined();
+    expect(await page.findByText(/this day does not manage/)).toBeDefined();
+    expect(page.queryByText(/every camera lasts/)).toBeNull();
     const small = { cameraId: 'otter', charging: 'none' as const, cards: [] };
     await act(async () =>
       stage.repository.changeOuting(demo.outings[0]!.id, 'starve', (one) => ({
@@ -324,9 +325,17 @@ describe('the head of a day', () => {
     );
     const told = await page.findByText(/out of power/);
     expect(told.textContent).toContain('Otter');
-    const [cure] = page.getAllByRole('button').filter((one) => /cell|charge|bank/i.test(one.textContent));
-    await stage.user.click(cure!);
-    expect(await page.findByText(/Everything lasts/)).toBeDefined();
+    const worst = told.closest('ul')!.querySelector('li')!;
+    expect(worst.contains(told)).toBe(true);
+    await stage.user.click(within(worst).getByRole('button', { name: /cell|charge|bank/i }));
+    await waitFor(() => expect(page.queryByText(/out of power/)).toBeNull());
+    // A filter that the day holds is taken against it.
+    await stage.user.click((await page.findAllByRole('button', { name: /^Take ND/ }))[0]!);
+    await waitFor(async () =>
+      expect((await stage.database.shots.get('demo-02'))!.shot.pins).toMatchObject({
+        filter: { ids: ['nd8'] },
+      }),
+    );
   });
 });
 

@@ -23,7 +23,7 @@ export function GoAnywhere(): ReactNode {
   const router = useRouter();
   const shots = useShots() ?? [];
   const outings = useOutings() ?? [];
-  const { exportAll, importFile, resetDemo, showKeys } = useActions();
+  const { exportAll, importFile, loadDemo, eraseEverything, showKeys } = useActions();
   const input = useRef<HTMLInputElement>(null);
   const [wanted, setWanted] = useState('');
   const named = (name: string): boolean => name.toLowerCase().includes(wanted.trim().toLowerCase());
@@ -86,7 +86,8 @@ export function GoAnywhere(): ReactNode {
             ))}
           <Command.Item onSelect={then(exportAll)}>{messages.exportEverything}</Command.Item>
           <Command.Item onSelect={then(importFile)}>{messages.importAFile}</Command.Item>
-          <Command.Item onSelect={then(resetDemo)}>{messages.loadOrResetTheDemo}</Command.Item>
+          <Command.Item onSelect={then(loadDemo)}>{messages.loadTheDemo}</Command.Item>
+          <Command.Item onSelect={then(eraseEverything)}>{messages.eraseEverything}</Command.Item>
           <Command.Item onSelect={then(showKeys)}>{messages.keys}</Command.Item>
         </Command.List>
       </Command>

@@ -12,12 +12,15 @@ const KeysDialog = dynamic(() => import('./KeysDialog').then((module) => module.
 
 const GoAnywhere = dynamic(() => import('./GoAnywhere').then((module) => module.GoAnywhere), { ssr: false });
 
+const AskDialog = dynamic(() => import('./AskDialog').then((module) => module.AskDialog), { ssr: false });
+
 /** Keys that work everywhere, and the list of all keys. */
 export function Keys(): ReactNode {
   const router = useRouter();
   const { undo, redo, showKeys } = useActions();
   const open = useOverlay((state) => state.keys);
   const palette = useOverlay((state) => state.palette);
+  const asking = useOverlay((state) => state.asking);
   useHotkeys('mod+z', undo, { preventDefault: true });
   useHotkeys('mod+shift+z, mod+y', redo, { preventDefault: true });
   useHotkeys('?', showKeys, { useKey: true });
@@ -38,6 +41,7 @@ export function Keys(): ReactNode {
     <>
       {open && <KeysDialog />}
       {palette && <GoAnywhere />}
+      {asking && <AskDialog asking={asking} />}
     </>
   );
 }

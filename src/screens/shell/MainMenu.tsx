@@ -29,7 +29,7 @@ export function MainMenu(): ReactNode {
   const folder = useFolderItems();
   const offline = useOffline(({ state }) => state);
   const router = useRouter();
-  const { exportAll, exportZip, importFile, resetDemo, showKeys } = useActions();
+  const { exportAll, exportZip, importFile, loadDemo, eraseEverything, showKeys } = useActions();
   const items: MenuProps['items'] = [
     {
       type: 'group',
@@ -57,7 +57,8 @@ export function MainMenu(): ReactNode {
         { key: 'zip', label: messages.everythingAsOneZIP, onClick: exportZip },
         ...folder,
         { key: 'import', label: messages.importAFile, onClick: importFile },
-        { key: 'demo', label: messages.loadOrResetTheDemo, onClick: resetDemo },
+        { key: 'demo', label: messages.loadTheDemo, onClick: loadDemo },
+        { key: 'erase', label: messages.eraseEverything, danger: true, onClick: eraseEverything },
       ],
     },
     { type: 'divider' },

@@ -12,17 +12,32 @@ import { writeFaultText } from '../data/writeFault';
 import type * as Giving from '../files/exportAll';
 
 /** What the shell shows over the place. */
-export const useOverlay = create<{ keys: boolean; palette: boolean }>(() => ({
+export const useOverlay = create<{ keys: boolean; palette: boolean; asking: Asking | null }>(() => ({
   keys: false,
   palette: false,
+  asking: null,
 }));
+
+/** What is asked before it is done. */
+export interface Asking {
+  title: string;
+  text: string;
+  /** What its press is called. */
+  press: string;
+  then: () => void;
+}
 
 export interface Actions {
   undo: () => void;
   redo: () => void;
   exportAll: () => void;
   importFile: () => void;
-  resetDemo: () => void;
+  /** Puts the demo in, where there is nothing it could replace. */
+  putDemo: () => void;
+  /** The same, asking first. */
+  loadDemo: () => void;
+  /** Erases everything kept here, asking first. */
+  eraseEverything: () => void;
   showKeys: () => void;
   /** Takes in the text of a file or of the clipboard; says what it did. */
   importText: (name: string, text: string) => void;
@@ -60,6 +75,12 @@ export function useActions(): Actions {
       if (repository) say(await give(await import('../files/exportAll'), repository));
     });
 
+  const putDemo = (): void =>
+    guard(async () => {
+      await repository?.resetDemo(await demoData());
+      say(messages.theDemoShotsAndKit);
+    });
+
   return {
     undo: () => guard(async () => told(messages.undone, await (repository?.history.undo() ?? NOTHING))),
     redo: () => guard(async () => told(messages.doneAgain, await (repository?.history.redo() ?? NOTHING))),
@@ -68,10 +89,28 @@ export function useActions(): Actions {
     importFile: () => {
       pickFiles('.json,.txt,.csv,.ics,.zip,application/json,text/plain,text/csv', takeAll);
     },
-    resetDemo: () =>
-      guard(async () => {
-        await repository?.resetDemo(await demoData());
-        say(messages.theDemoShotsAndKit);
+    putDemo,
+    loadDemo: () =>
+      useOverlay.setState({
+        asking: {
+          title: messages.loadTheDemoAsk,
+          text: messages.loadTheDemoWhat,
+          press: messages.loadTheDemo,
+          then: putDemo,
+        },
+      }),
+    eraseEverything: () =>
+      useOverlay.setState({
+        asking: {
+          title: messages.eraseEverythingAsk,
+          text: messages.eraseEverythingWhat,
+          press: messages.eraseEverything,
+          then: () =>
+            guard(async () => {
+              await repository?.eraseEverything();
+              say(messages.everythingIsErased);
+            }),
+        },
       }),
     showKeys: () => useOverlay.setState({ keys: true }),
     importText: (name, text) => taken([{ name, content: text }]),

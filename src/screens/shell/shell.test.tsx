@@ -82,11 +82,13 @@ describe('the actions of the shell', () => {
   });
 
   it('takes a pasted shot in, and resets the demo without touching it', async () => {
-    const { importText, resetDemo } = actions();
+    const { importText, loadDemo } = actions();
     act(() => importText('paste', JSON.stringify(emptyShot('My own'))));
     await waitFor(() => expect(said).toHaveLength(1));
     await stage.repository.changeShot('demo-01', 'rename', (shot) => ({ ...shot, name: 'Spoilt' }));
-    act(resetDemo);
+    act(loadDemo);
+    expect(await shotName('demo-01')).toBe('Spoilt');
+    act(() => useOverlay.getState().asking?.then());
     await waitFor(async () => expect(await shotName('demo-01')).toBe('Put-in talk'));
     const names = (await stage.database.shots.toArray()).map(({ shot }) => shot.name);
     expect(names).toContain('My own');
@@ -141,7 +143,7 @@ describe('going anywhere', () => {
     await stage.user.clear(input);
     await stage.user.type(input, 'keys');
     await stage.user.click(await screen.findByRole('option', { name: 'Keys' }));
-    expect(useOverlay.getState()).toEqual({ keys: true, palette: false });
+    expect(useOverlay.getState()).toMatchObject({ keys: true, palette: false });
   });
 
   it('says that nothing is called that', async () => {

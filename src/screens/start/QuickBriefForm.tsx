@@ -14,6 +14,8 @@ import { placeUrl } from '../routes';
 import { SettingStrip } from '../ui/SettingStrip';
 import { FIRST_BRIEF, LIGHT_OPTIONS, PLAYBACK_OPTIONS, RIDE_OPTIONS, shotOfQuick } from './quick';
 import type { QuickBrief } from './quick';
+import { startedWith } from '@/core/records/ownKit';
+import { useOwnKit } from '../data/kit';
 import { useShortAnswer } from './useShortAnswer';
 import styles from './start.module.css';
 
@@ -22,7 +24,8 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
   const repository = useRepository();
   const router = useRouter();
   const [brief, setBrief] = useState<QuickBrief>(FIRST_BRIEF);
-  const shot = useMemo(() => shotOfQuick(brief), [brief]);
+  const own = useOwnKit();
+  const shot = useMemo(() => startedWith(shotOfQuick(brief), own), [brief, own]);
   const answer = useShortAnswer(shot);
   const ride = useRef<RefSelectProps>(null);
   const light = useRef<RefSelectProps>(null);
@@ -90,7 +93,7 @@ export function QuickBriefForm({ focusFirst }: { focusFirst: boolean }): ReactNo
         {answer !== null &&
           ('settings' in answer ? (
             <>
-              <SettingStrip keys={CARD_KEYS} settings={answer.settings} kit={USUAL_FILTERS} />
+              <SettingStrip keys={CARD_KEYS} settings={answer.settings} kit={shot.filters ?? USUAL_FILTERS} />
               <p className={styles.reason}>
                 {answer.whyFilter}{' '}
                 {answer.caution !== undefined && <span className={styles.warning}>{answer.caution}</span>}

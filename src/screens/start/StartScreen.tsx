@@ -42,7 +42,7 @@ function KeptShots(): ReactNode {
   const shots = useShots();
   const outings = useOutings();
   const answerOf = useAnswers(outings, shots);
-  const { resetDemo } = useActions();
+  const { putDemo } = useActions();
   const [wanted, setWanted] = useState('');
   const [notation] = usePreference('filterNotation');
   const found = useMemo(
@@ -53,7 +53,7 @@ function KeptShots(): ReactNode {
   if (shots.length === 0)
     return (
       <Empty title={messages.noShotsKept} text={messages.describeOneAbovePasteOne}>
-        <Button onClick={resetDemo}>{messages.loadTheDemoShots}</Button>
+        <Button onClick={putDemo}>{messages.loadTheDemoShots}</Button>
       </Empty>
     );
   return (

@@ -12,6 +12,7 @@ export const asked = { cancelled: 0 };
 /** The work of the worker for days, done in the page. */
 export const inPage: typeof DayWorkers = {
   knownDay: () => null,
+  carriedAnswers: () => Promise.resolve(new Map()),
   workDay: (day, gear) => {
     const sheet = daySheet(day, gear, memo);
     const remedies = sheet.cameras.flatMap(({ budget }) =>

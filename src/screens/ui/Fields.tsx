@@ -47,6 +47,7 @@ export function NumberField({
       <span onBlur={commit}>
         <InputNumber
           id={id}
+          inputMode={min < 0 ? 'text' : 'decimal'}
           value={typed === undefined ? (value ?? null) : typed}
           min={min}
           max={max}

@@ -32,7 +32,7 @@ import { choicesFor, pinCost } from './choices';
 import { pinKeysOf, pinnedTo, pinsHolding, released } from './pins';
 import type { Choice } from './choices';
 
-interface Props {
+export interface TilesProps {
   brief: Brief;
   solution: Solution;
   editing: ShotEditing;
@@ -43,7 +43,7 @@ interface Props {
 }
 
 /** The eight settings, always in the same order and place, and the smaller second row. */
-export function Tiles(props: Props): ReactNode {
+export function Tiles(props: TilesProps): ReactNode {
   const { brief, solution, part, stale } = props;
   const inDay = useInDay();
   const hold = holdIn(inDay, part);
@@ -120,7 +120,7 @@ interface Hand {
   free: (setting: SettingKey) => void;
 }
 
-function useHand(now: Props & { hold: DayHold | null; notation: FilterNotation }): Hand {
+function useHand(now: TilesProps & { hold: DayHold | null; notation: FilterNotation }): Hand {
   const latest = useRef(now);
   useLayoutEffect(() => {
     latest.current = now;

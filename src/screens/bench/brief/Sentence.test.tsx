@@ -19,7 +19,7 @@ afterEach(() => stage.close());
 
 const RIDE: Shot = { ...emptyShot('Ride'), light: { kind: 'range', evMin: 10, evMax: 13 } };
 
-const open = async (first = RIDE): Promise<HeldShot> => {
+const open = async (first = RIDE, words: 'all' | 'folded' = 'all'): Promise<HeldShot> => {
   const held = holdShot(first);
   stage.show(
     <held.Over>
@@ -27,6 +27,10 @@ const open = async (first = RIDE): Promise<HeldShot> => {
     </held.Over>,
   );
   await screen.findByRole('group', { name: 'The brief' });
+  if (words === 'all') {
+    await stage.user.click(screen.getByRole('button', { name: 'All words' }));
+    await screen.findByRole('spinbutton', { name: /^Timeline/ });
+  }
   return held;
 };
 /** A word by its name, whoever set it. */
@@ -38,6 +42,21 @@ const choose = async (name: string, option: string | RegExp): Promise<void> => {
 };
 
 describe('the brief as a sentence', () => {
+  it('is folded to what the person set of it, and opens by phrase or as a whole', async () => {
+    await open({ ...RIDE, playback: { timelineFps: 50, slowdown: 2 } }, 'folded');
+    const watched = screen.getByRole('button', { name: 'Watched: at 50\u00a0fps slowed 2\u00a0×' });
+    expect(screen.getByRole('button', { name: 'Ride: all as usual' })).toBeDefined();
+    expect(screen.queryByRole('combobox', { name: /^Mount/ })).toBeNull();
+    await stage.user.click(watched);
+    expect(word('spinbutton', 'Timeline')).toBeDefined();
+    expect(screen.queryByRole('combobox', { name: /^Mount/ })).toBeNull();
+    await stage.user.click(screen.getByRole('button', { name: 'Watched' }));
+    expect(screen.queryByRole('spinbutton', { name: /^Timeline/ })).toBeNull();
+    await stage.user.click(screen.getByRole('button', { name: 'All words' }));
+    expect(await screen.findByRole('combobox', { name: /^Mount/ })).toBeDefined();
+    expect(screen.queryByRole('button', { name: 'Watched' })).toBeNull();
+  });
+
   it('says of each word whether it is the usual or set by the person', async () => {
     const held = await open();
     const timeline = word('spinbutton', 'Timeline');

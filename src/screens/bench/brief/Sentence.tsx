@@ -3,21 +3,27 @@
 import * as messages from '@/language/bench/brief';
 import { InputNumber, Select } from 'antd';
 import { useRouter } from 'next/navigation';
-import { memo } from 'react';
+import { ChevronDown, ChevronRight } from 'lucide-react';
+import { memo, useState } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Assumed, Brief } from '@/core/brief/brief';
 import { trimmed } from '@/core/units/format';
+import { item } from '@/core/units/items';
 import type { ShotEditing } from '../../data/useShotEditing';
 import styles from './sentence.module.css';
 import { KitWord } from './KitWord';
 import { useOwnThings } from '../../data/kit';
+import { usePreference } from '../../data/repository';
 import { useAfterPaint } from '../../ui/useAfterPaint';
 import { useSunHere } from '../panels/light/useSunHere';
 import { PanelLink, panelUrl } from './PanelLink';
 import { sentenceOf } from './words';
-import type { Word } from './wordControls';
+import type { Stretch, Word } from './wordControls';
 
-/** The brief as sentences whose words are controls. A solid rule under a word: you set it; a dotted one: the usual. */
+/**
+ * The brief as sentences whose words are controls, each folded to what the person set of it until it is opened. A solid
+ * rule under a word: you set it; a dotted one: the usual.
+ */
 export function Sentence(told: Told): ReactNode {
   // Two dozen controls: while a hand moves elsewhere they come a moment later.
   return <Words told={useAfterPaint(told)} />;
@@ -33,34 +39,136 @@ const Words = memo(function Words({ told: { brief, assumed, editing } }: { told:
   const things = useOwnThings();
   const sunHere = useSunHere()?.tell;
   const own = { ...things, sunHere };
+  const [shown, setShown] = usePreference('brief');
+  const [opened, setOpened] = useState<ReadonlySet<PhraseId>>(new Set());
+  const all = shown === 'open';
   const usual = new Set(assumed.map(({ path }) => path));
+  const isUsual = (word: Word): boolean => usual.has(word.path) || usual.has(word.path.split('.')[0] ?? '');
+  const turn = (id: PhraseId): void =>
+    setOpened(
+      (before) => new Set(before.has(id) ? [...before].filter((one) => one !== id) : [...before, id]),
+    );
   return (
     <div className={styles.sentence} role="group" aria-label={messages.theBrief}>
-      {sentenceOf(brief, own).map((line, at) => (
-        <div key={at} className={styles.line}>
-          {line.map((stretch, index) =>
-            typeof stretch === 'string' ? (
-              <span key={index} className={/^[,;.]/.test(stretch) ? styles.tight : undefined}>
-                {stretch}{' '}
-              </span>
-            ) : (
-              <WordControl
-                key={stretch.id}
-                word={stretch}
-                brief={brief}
-                editing={editing}
-                usual={usual.has(stretch.path) || usual.has(stretch.path.split('.')[0] ?? '')}
-              />
-            ),
-          )}
-          {at === 2 && (
-            <KitWord brief={brief} owned={own.filters} usual={usual.has('filters')} editing={editing} />
-          )}
-        </div>
-      ))}
+      {sentenceOf(brief, own).map((line, at) => {
+        const id = item(PHRASES, at);
+        const open = all || opened.has(id);
+        return (
+          <Phrase
+            key={id}
+            name={messages.phrase[id]}
+            open={open}
+            fixed={all}
+            told={open ? null : setByPerson(line, isUsual, brief, messages.phrase[id])}
+            onTurn={() => turn(id)}
+          >
+            {line.map((stretch, index) =>
+              typeof stretch === 'string' ? (
+                <span key={index} className={/^[,;.]/.test(stretch) ? styles.tight : undefined}>
+                  {stretch}{' '}
+                </span>
+              ) : (
+                <WordControl
+                  key={stretch.id}
+                  word={stretch}
+                  brief={brief}
+                  editing={editing}
+                  usual={isUsual(stretch)}
+                />
+              ),
+            )}
+          </Phrase>
+        );
+      })}
+      <div className={`${styles.line ?? ''} ${styles.bag ?? ''}`}>
+        <span>
+          <KitWord brief={brief} owned={own.filters} usual={usual.has('filters')} editing={editing} />
+        </span>
+        <button
+          type="button"
+          className={styles.all}
+          aria-pressed={all}
+          onClick={() => setShown(all ? 'folded' : 'open')}
+        >
+          {messages.allWords}
+        </button>
+      </div>
     </div>
   );
 });
+
+const PHRASES = ['watched', 'ride', 'light'] as const;
+type PhraseId = (typeof PHRASES)[number];
+
+/** One phrase: folded it says what the person set, open it is the sentence. */
+function Phrase({
+  name,
+  open,
+  fixed,
+  told,
+  onTurn,
+  children,
+}: {
+  name: string;
+  open: boolean;
+  /** All are open: it cannot be folded by itself. */
+  fixed: boolean;
+  told: string | null;
+  onTurn: () => void;
+  children: ReactNode;
+}): ReactNode {
+  if (fixed) return <div className={styles.line}>{children}</div>;
+  return (
+    <div className={styles.line}>
+      <button
+        type="button"
+        className={styles.fold}
+        aria-expanded={open}
+        aria-label={told === null ? name : `${name}: ${told}`}
+        onClick={onTurn}
+      >
+        {open ? <ChevronDown size={16} aria-hidden /> : <ChevronRight size={16} aria-hidden />}
+        {told !== null && (
+          <>
+            <b>{name}</b> <span className={styles.told}>{told}</span>
+          </>
+        )}
+      </button>
+      {open && children}
+    </div>
+  );
+}
+
+/** What of a line is the person's: their words, each with the text that leads to it, without the name of the phrase. */
+function setByPerson(
+  line: readonly Stretch[],
+  isUsual: (word: Word) => boolean,
+  brief: Brief,
+  name: string,
+): string {
+  const said = line.flatMap((stretch, at) => {
+    if (typeof stretch === 'string' || isUsual(stretch)) return [];
+    const lead = line[at - 1];
+    return [typeof lead === 'string' ? lead.trim() : '', valueText(stretch, brief)];
+  });
+  if (said.length === 0) return messages.allAsUsual;
+  const text = said
+    .join(' ')
+    .replace(/ +(?=[,;.])/g, '')
+    .replace(/^[,;. ]+/, '');
+  return text.startsWith(`${name} `) ? text.slice(name.length + 1) : text;
+}
+
+function valueText(word: Word, brief: Brief): string {
+  switch (word.kind) {
+    case 'choice':
+      return word.options.find(({ value }) => value === word.value(brief))?.label ?? word.value(brief);
+    case 'number':
+      return `${trimmed(word.value(brief), 3)}${word.unit === '' ? '' : `\u00a0${word.unit}`}`;
+    case 'link':
+      return word.text(brief);
+  }
+}
 
 const USUAL = '__usual';
 
@@ -124,6 +232,7 @@ function WordControl({
         aria-label={label}
         variant="borderless"
         controls={false}
+        inputMode={word.min < 0 ? 'text' : 'decimal'}
         style={{ width: `${trimmed(value, 3).length + 0.35}ch` }}
         value={value}
         formatter={(shown, { userTyping, input }) => (userTyping ? input : trimmed(Number(shown), 3))}

@@ -5,43 +5,92 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { createContext, memo, useContext, useEffect, useMemo, useRef } from 'react';
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
-import { PlaceTabs } from '../../ui/PlaceTabs';
+import { PANEL_RESULT } from '@/words/panelText';
+import { usePreference } from '../../data/repository';
 import { useAfterPaint } from '../../ui/useAfterPaint';
+import { useWide } from '../../ui/useWide';
 import type { Drawn } from './drawn';
-import { PANELS } from './table';
+import styles from './panels.module.css';
+import { GROUPS, PANELS } from './table';
 import type { PanelId } from './table';
 
-/** What stands below the rule: one panel at a time, named in the address. */
+/** In the address, where no panel is to be open. */
+const NONE = 'none';
+
+/**
+ * What stands below the rule, in groups by what is asked: each panel as a line that tells its result, and one of them open,
+ * named in the address. Beside the lines where there is room, else under its own.
+ */
 export function BenchPanels({ drawn }: { drawn: Drawn }): ReactNode {
-  const params = useSearchParams();
-  const open = PANELS.find(({ id }) => id === params.get('part')) ?? PANELS[0];
+  const asked = useSearchParams().get('part');
+  const wide = useWide();
+  const named = PANELS.find(({ id }) => id === asked);
+  const open = named ?? (wide && asked !== NONE ? PANELS[0] : null);
   const later = useAfterPaint(drawn);
-  useWarmPreview(drawn.answered.solution, open.id === 'preview');
+  useWarmPreview(drawn.answered.solution, open?.id === 'preview');
   return (
-    <DrawnContext value={open.live ? drawn : later}>
-      <Panels open={open.id} />
+    <DrawnContext value={open?.live ? drawn : later}>
+      <LaterContext value={later}>
+        <Panels open={open?.id ?? null} wide={wide} />
+      </LaterContext>
     </DrawnContext>
   );
 }
 
-/** What the open panel draws on: it goes past the tabs, which stay as they are while a hand moves. */
+/** What the open panel draws on: it goes past the lines, which stay as they are while a hand moves. */
 const DrawnContext = createContext<Drawn | null>(null);
+/** What the lines tell of. */
+const LaterContext = createContext<Drawn | null>(null);
 
-const Panels = memo(function Panels({ open }: { open: PanelId }): ReactNode {
+const Panels = memo(function Panels({ open, wide }: { open: PanelId | null; wide: boolean }): ReactNode {
   const router = useRouter();
   const go = (id: PanelId): void => {
     const next = new URLSearchParams(window.location.search);
-    next.set('part', id);
+    // Where it stands beside its line, one is always open.
+    next.set('part', id === open && !wide ? NONE : id);
     router.replace(`/bench?${next.toString()}`, { scroll: false });
   };
   return (
-    <PlaceTabs label={messages.moreAboutThisShot} tabs={PANELS} open={open} onOpen={go}>
-      <div id="bench-part">
-        <Open id={open} />
-      </div>
-    </PlaceTabs>
+    <div className={styles.panels} role="group" aria-label={messages.moreAboutThisShot}>
+      {GROUPS.map(({ id: group, label, panels }) => (
+        <section key={group} aria-labelledby={`group-${group}`} className={styles.group}>
+          <h2 id={`group-${group}`}>{label}</h2>
+          {panels.map((panel) => (
+            <div key={panel.id} className={styles.one}>
+              <button
+                type="button"
+                className={styles.line}
+                data-chosen={panel.id === open}
+                aria-expanded={panel.id === open}
+                aria-labelledby={`panel-${panel.id}`}
+                aria-describedby={`result-${panel.id}`}
+                onClick={() => go(panel.id)}
+              >
+                <span id={`panel-${panel.id}`} className={styles.name}>
+                  {panel.label}
+                </span>
+                <span id={`result-${panel.id}`} className={`${styles.result ?? ''} numerals`}>
+                  <Result id={panel.id} />
+                </span>
+              </button>
+              {panel.id === open && (
+                <div id="bench-part" className={styles.open}>
+                  <Open id={panel.id} />
+                </div>
+              )}
+            </div>
+          ))}
+        </section>
+      ))}
+    </div>
   );
 });
+
+function Result({ id }: { id: PanelId }): ReactNode {
+  const drawn = useContext(LaterContext);
+  const [notation] = usePreference('filterNotation');
+  return drawn ? PANEL_RESULT[id](drawn.answered.solution, drawn.whole.shot, notation) : '';
+}
 
 function Open({ id }: { id: PanelId }): ReactNode {
   const drawn = useContext(DrawnContext);

@@ -12,6 +12,7 @@ function later<P>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
 const Preview = later(() => import('./preview/PreviewPanel').then((module) => module.PreviewPanel));
 const TradeOff = later(() => import('./tradeOff/TradeOffPanel').then((module) => module.TradeOffPanel));
 const Light = later(() => import('./light/LightPanel').then((module) => module.LightPanel));
+const Filters = later(() => import('./light/FiltersPanel').then((module) => module.FiltersPanel));
 const Readings = later(() => import('./readings/ReadingsPanel').then((module) => module.ReadingsPanel));
 const Lamps = later(() => import('./lamps/LampsPanel').then((module) => module.LampsPanel));
 const Framing = later(() => import('./framing/FramingPanel').then((module) => module.FramingPanel));
@@ -34,8 +35,7 @@ interface Panel {
   draw: (drawn: Drawn) => ReactNode;
 }
 
-/** The panels of the Bench in order, the first open unless the address says otherwise. */
-export const PANELS = [
+const LOOK = [
   {
     id: 'choice',
     label: messages.theChoice,
@@ -55,6 +55,21 @@ export const PANELS = [
     draw: ({ answered, editing }) => <TradeOff solution={answered.solution} editing={editing} />,
   },
   {
+    id: 'pair',
+    label: messages.pair,
+    live: true,
+    draw: ({ record, whole }) => <Pair id={record.id} whole={whole} />,
+  },
+  {
+    id: 'lapse',
+    label: messages.timeLapse,
+    live: true,
+    draw: ({ answered, editing }) => <TimeLapse brief={answered.solution.space.brief} editing={editing} />,
+  },
+] as const satisfies readonly Panel[];
+
+const LIGHT = [
+  {
     id: 'light',
     label: messages.light,
     live: true,
@@ -72,6 +87,15 @@ export const PANELS = [
     live: false,
     draw: ({ answered, editing }) => <Lamps solution={answered.solution} editing={editing} />,
   },
+  {
+    id: 'filters',
+    label: messages.filters,
+    live: true,
+    draw: ({ answered, editing }) => <Filters solution={answered.solution} editing={editing} />,
+  },
+] as const satisfies readonly Panel[];
+
+const CAMERA = [
   {
     id: 'framing',
     label: messages.framing,
@@ -96,6 +120,9 @@ export const PANELS = [
     live: true,
     draw: ({ answered, editing }) => <Modes brief={answered.solution.space.brief} editing={editing} />,
   },
+] as const satisfies readonly Panel[];
+
+const TOGETHER = [
   {
     id: 'cameras',
     label: messages.cameras,
@@ -108,18 +135,17 @@ export const PANELS = [
     live: false,
     draw: ({ answered, editing }) => <Angles shot={editing.shot} solution={answered.solution} />,
   },
-  {
-    id: 'pair',
-    label: messages.pair,
-    live: true,
-    draw: ({ record, whole }) => <Pair id={record.id} whole={whole} />,
-  },
-  {
-    id: 'lapse',
-    label: messages.timeLapse,
-    live: true,
-    draw: ({ answered, editing }) => <TimeLapse brief={answered.solution.space.brief} editing={editing} />,
-  },
-] as const satisfies readonly [Panel, ...Panel[]];
+] as const satisfies readonly Panel[];
+
+/** The panels of the Bench by what is asked of them. */
+export const GROUPS = [
+  { id: 'look', label: messages.groupLook, panels: LOOK },
+  { id: 'light', label: messages.groupLight, panels: LIGHT },
+  { id: 'camera', label: messages.groupCamera, panels: CAMERA },
+  { id: 'together', label: messages.groupTogether, panels: TOGETHER },
+] as const;
+
+/** In order, the first open where there is room unless the address says otherwise. */
+export const PANELS = [...LOOK, ...LIGHT, ...CAMERA, ...TOGETHER] as const;
 
 export type PanelId = (typeof PANELS)[number]['id'];

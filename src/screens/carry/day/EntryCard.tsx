@@ -89,7 +89,10 @@ export function EntryCard({
             <>{messages.stop({ pauses: entry.pauses.map(pauseText).join('; ') })}</>
           )}
         </p>
-        {whole && pairCardLines(whole).map((line) => <p key={line}>{line}</p>)}
+        {whole?.pair &&
+          pairCardLines(whole, [solved[0]?.solution ?? null, solved.at(-1)?.solution ?? null]).map((line) => (
+            <p key={line}>{line}</p>
+          ))}
       </div>
       {card.parts.map((part, at) => (
         <PartValues

@@ -3,15 +3,11 @@
 import * as messages from '@/language/bench/cameras';
 import { Button } from 'antd';
 import Link from 'next/link';
-import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { matchSheetOf } from '@/core/together/matchSheet';
-import { briefOf } from '@/core/brief/brief';
 import type { Brief } from '@/core/brief/brief';
 import { without } from '@/core/units/without';
-import { addCamera, cameraCount, removeCamera, shotOfPart } from '@/core/records/secondAngles';
-import type { Shot } from '@/core/records/shot';
-import { solve } from '@/core/answer/solve';
+import { addCamera, cameraCount, removeCamera } from '@/core/records/secondAngles';
 import { solveJointly } from '@/core/together/joint';
 import { tenths } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
@@ -22,6 +18,8 @@ import { Empty } from '../../../ui/Empty';
 import { TextField } from '../../../ui/Fields';
 import { placeUrl } from '../../../routes';
 import { SettingStrip } from '../../../ui/SettingStrip';
+import { useCarriedParts } from '../../../data/useCarriedParts';
+import type { CarriedPart } from '../../../data/useCarriedParts';
 import { useToast } from '../../../ui/toast';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import styles from './cameras.module.css';
@@ -30,7 +28,10 @@ import styles from './cameras.module.css';
 export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }): ReactNode {
   const { shot } = whole;
   const { say, complain } = useToast();
-  const cameras = useMemo(() => camerasOf(shot), [shot]);
+  const cameras = useCarriedParts(
+    shot,
+    Array.from({ length: cameraCount(shot) }, (_, at) => at),
+  );
   const settings = cameras.flatMap(({ outcome }) => (outcome.solved ? [outcome.solution.settings] : []));
   const complete = settings.length === cameras.length;
   const sheet = complete && cameras[0] ? matchSheetOf(settings, cameras[0].brief.playback) : [];
@@ -150,13 +151,6 @@ function withoutShared(brief: Brief): Brief {
   return { ...brief, pins: SHARED.reduce<Brief['pins']>((pins, key) => without(pins, key), brief.pins) };
 }
 
-function camerasOf(shot: Shot) {
-  return Array.from({ length: cameraCount(shot) }, (_, index) => {
-    const { brief } = briefOf(shotOfPart(shot, index));
-    return { brief, outcome: solve(brief) };
-  });
-}
-
 /** One camera of the shot: what it is called, what it is set to, and the way to its Bench. */
 function CameraRow({
   id,
@@ -168,7 +162,7 @@ function CameraRow({
   id: string;
   whole: ShotEditing;
   index: number;
-} & ReturnType<typeof camerasOf>[number]): ReactNode {
+} & CarriedPart): ReactNode {
   const { shot } = whole;
   return (
     <li className={styles.camera}>

@@ -4,6 +4,7 @@ import type { Drawn } from '../drawn';
 import { Alternatives, HoldsPanel, Reasons, Warnings } from './Findings';
 import { FromKitPanel } from './FromKitPanel';
 import { Schools } from './Schools';
+import { WhichCamera } from './WhichCamera';
 
 /** The choice: every school's answer side by side, what to mind, how long it holds, and why. */
 export function ChoicePanel({
@@ -16,7 +17,8 @@ export function ChoicePanel({
       <Schools solution={solution} editing={editing} />
       <div className={styles.side}>
         <Warnings answer={answer} />
-        <FromKitPanel solution={solution} whole={whole.shot} editing={editing} />
+        <WhichCamera solution={solution} whole={whole.shot} editing={editing} />
+        <FromKitPanel solution={solution} editing={editing} />
         <HoldsPanel solution={solution} />
         <Alternatives solution={solution} editing={editing} />
         <Reasons answer={answer} />

@@ -7,55 +7,30 @@ import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
 import { fromKit } from '@/core/compare/fromKit';
 import type { FromKit } from '@/core/compare/fromKit';
-import { cameraCount, shotOfPart } from '@/core/records/secondAngles';
-import type { Shot } from '@/core/records/shot';
-import { fromKitText, kitThingName } from '@/words/kitRemedyText';
+import { fromKitText } from '@/words/kitRemedyText';
+import { filterName } from '@/words/settingText';
 import { useOwnThings } from '../../../data/kit';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import styles from '../../bench.module.css';
 
-/** The cameras of a shot by id. */
-function camerasIn(shot: Shot): (string | undefined)[] {
-  return Array.from({ length: cameraCount(shot) }, (_, index) => {
-    const { camera } = shotOfPart(shot, index);
-    return camera && ('profile' in camera ? camera.profile.id : camera.archetype);
-  });
-}
-
-/** Where this camera and bag leave a stop or a caution: what of the kit would not. */
-export function FromKitPanel({
-  solution,
-  whole,
-  editing,
-}: {
-  solution: Solution;
-  /** With all its cameras: what films beside this one is not free. */
-  whole: Shot;
-  editing: ShotEditing;
-}): ReactNode {
-  const own = useOwnThings();
-  const better = useMemo(() => {
-    const busy = camerasIn(whole);
-    return fromKit(solution, { ...own, cameras: own.cameras.filter(({ id }) => !busy.includes(id)) });
-  }, [solution, own, whole]);
+/** Where this bag leaves a stop or a caution: the filters of the kit that would not. */
+export function FromKitPanel({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
+  const { filters } = useOwnThings();
+  const better = useMemo(() => fromKit(solution, filters), [solution, filters]);
   if (better.length === 0) return null;
-  const take = ({ thing }: FromKit): void => {
-    if (thing.what === 'camera')
-      editing.commit(messages.takeAnotherCamera, (shot) => ({ ...shot, camera: { profile: thing.camera } }));
-    else
-      editing.commit(messages.takeAnotherFilterAlong, (shot) => ({
-        ...shot,
-        filters: [...solution.space.brief.filters, thing.filter],
-      }));
-  };
+  const take = ({ filter }: FromKit): void =>
+    editing.commit(messages.takeAnotherFilterAlong, (shot) => ({
+      ...shot,
+      filters: [...solution.space.brief.filters, filter],
+    }));
   return (
     <section aria-labelledby="from-kit-title" className={styles.findings}>
       <h2 id="from-kit-title">{messages.fromYourKit}</h2>
       <ul>
         {better.map((remedy) => {
-          const name = kitThingName(remedy);
+          const name = filterName(remedy.filter);
           return (
-            <li key={`${remedy.thing.what} ${name}`} className={styles.alternative}>
+            <li key={remedy.filter.id} className={styles.alternative}>
               <span>{fromKitText(remedy, solution.score)}</span>
               <Button onClick={() => take(remedy)} aria-label={messages.takeOfYourKit({ name })}>
                 {messages.take}

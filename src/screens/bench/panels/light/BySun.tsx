@@ -8,7 +8,7 @@ import { todayIn } from '@/formats/today';
 import { hourFromNoon, lightBySun } from '@/formats/placed';
 import { lightText } from '@/words/lightText';
 import type { ShotEditing } from '../../../data/useShotEditing';
-import { PlaceField } from '../../../ui/place/PlaceField';
+import { PlaceField } from '../../../location/PlaceField';
 import styles from './light.module.css';
 import { useSunHere } from './useSunHere';
 

@@ -6,14 +6,13 @@ import type { Solution } from '@/core/answer/solve';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { BySun } from './BySun';
 import { CloudHours } from './CloudHours';
-import { FilterPlan } from './FilterPlan';
 import styles from './light.module.css';
 import { PlaceAndTime } from './PlaceAndTime';
 import { Ribbon } from './Ribbon';
 import { SecondRow } from './SecondRow';
 import { SkyAround } from './SkyAround';
 
-/** The light of the shot over its day, and the filter decision that follows. */
+/** The light of the shot over its day. */
 export function LightPanel({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
   const { light } = solution.space.brief;
   const sun = light.kind === 'sun' ? light : null;
@@ -31,7 +30,6 @@ export function LightPanel({ solution, editing }: { solution: Solution; editing:
       ) : (
         <BySun light={light} editing={editing} />
       )}
-      <FilterPlan light={sun} solution={solution} editing={editing} />
       {sun && <SkyAround light={sun} solution={solution} editing={editing} />}
       {sun && <CloudHours light={sun} editing={editing} />}
       <SecondRow solution={solution} />

@@ -10,8 +10,8 @@ import { ClockField } from '../../../ui/Fields';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import styles from './light.module.css';
 import { useInDay } from '../../../data/inDay';
-import { PlaceField } from '../../../ui/place/PlaceField';
-import { ZoneField } from '../../../ui/place/ZoneField';
+import { PlaceField } from '../../../location/PlaceField';
+import { ZoneField } from '../../../location/ZoneField';
 import { changingSun, inZone, onDay, withEnd } from './sunEditing';
 
 /** Where and when: a name or coordinates, a day, a start and an end on the clock of the place. */

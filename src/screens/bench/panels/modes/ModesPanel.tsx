@@ -2,6 +2,7 @@
 
 import * as messages from '@/language/bench/modes';
 import type { ReactNode } from 'react';
+import { ownPins } from '@/core/brief/brief';
 import type { Brief } from '@/core/brief/brief';
 import { without } from '@/core/units/without';
 import { ModeMap } from '../../../ui/modeMap/ModeMap';
@@ -15,7 +16,7 @@ export function ModesPanel({ brief, editing }: { brief: Brief; editing: ShotEdit
       <h2 id="modes-title">{messages.whatCanDo({ camera: brief.camera.name })}</h2>
       <ModeMap
         profile={brief.camera}
-        wishes={wishesOf(brief.pins, brief.camera)}
+        wishes={wishesOf(ownPins(brief), brief.camera)}
         onWishes={(wishes) =>
           editing.commit(messages.pinOnTheModeMap, (shot) => {
             const pins = { ...otherPins(shot.pins ?? {}), ...pinsOf(wishes, brief.camera) };

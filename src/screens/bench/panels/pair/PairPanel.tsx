@@ -8,12 +8,10 @@ import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { joinOf } from '@/core/preview/joinOf';
 import type { Take } from '@/core/preview/take';
-import { briefOf } from '@/core/brief/brief';
 import { cameraCount, shotOfPart, withPart } from '@/core/records/secondAngles';
 import type { Pair, Shot } from '@/core/records/shot';
 import { without } from '@/core/units/without';
 import { pairSheet, planPair, wantedBlurPct } from '@/core/together/pairSheet';
-import { solve } from '@/core/answer/solve';
 import type { Outcome, Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
@@ -24,6 +22,7 @@ import { partName } from '@/words/shotName';
 import { ChoiceField, NumberField, TextField } from '../../../ui/Fields';
 import { placeUrl } from '../../../routes';
 import { SettingStrip } from '../../../ui/SettingStrip';
+import { useCarriedParts } from '../../../data/useCarriedParts';
 import { useToast } from '../../../ui/toast';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { Player } from '../preview/Player';
@@ -71,16 +70,13 @@ function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: P
   const { shot } = whole;
   const { complain, say } = useToast();
   const secondAt = cameraCount(shot);
-  const outcomes = useMemo(
-    () => [0, secondAt].map((at) => solve(briefOf(shotOfPart(shot, at)).brief)),
-    [shot, secondAt],
-  );
+  const parts = useCarriedParts(shot, [0, secondAt]);
+  const outcomes = parts.map(({ outcome }) => outcome);
   const [first, second] = outcomes.map(solutionOf);
   const change = (label: string, more: Partial<Pair>): void =>
     whole.commit(label, (one) => (one.pair ? { ...one, pair: { ...one.pair, ...more } } : one));
   const alike = (): void => {
-    const briefs = [0, secondAt].map((at) => briefOf(shotOfPart(shot, at)).brief);
-    const [a, b] = briefs;
+    const [a, b] = parts.map(({ brief }) => brief);
     const plan = a && b ? planPair(pair, [a, b]) : null;
     if (!plan) {
       complain(messages.theseTwoCamerasShareNo);

@@ -19,7 +19,8 @@ import { placeText } from '@/words/lightText';
 import { NumberField } from '../../../ui/Fields';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { changingSun, startingAt } from '../light/sunEditing';
-import { loadPlaces, zoneAt } from '../../../ui/place/usePlaces';
+import { useInDay } from '../../../data/inDay';
+import { loadPlaces, zoneAt } from '../../../location/usePlaces';
 import { FileReading } from './FileReading';
 import { adding, readingOfPhoto } from './readingEditing';
 import styles from './readings.module.css';
@@ -105,6 +106,9 @@ function Facts({
   const [counted, setCounted] = useState(false);
   const reading = readingOfPhoto(facts, filterStops, counted ? (tone?.offStops ?? 0) : 0, name);
   const ev = evOfReading(reading);
+  const inDay = useInDay();
+  const outing = inDay?.standing.outing;
+  const span = inDay?.worked.day.partsOf(inDay.standing.entry.id)[0];
   const takePlace = async (): Promise<void> => {
     if (!facts.place) return;
     const zone = await zoneAt(facts.place);
@@ -117,6 +121,13 @@ function Facts({
       ? Date.parse(`${date}T${time}${facts.takenOffset}`)
       : instantOf(date, time, zone);
     const place = { ...facts.place, zone, name: null, country: near?.country ?? null };
+    if (span && outing) {
+      // In a plan the hour is that of the day.
+      editing.commit(messages.filmWhereThePhotographWas, (shot) =>
+        lightBySun(shot, { ...place, zone: outing.zone }, span),
+      );
+      return;
+    }
     editing.commit(messages.filmWhereThePhotographWas, (shot) => {
       const when = hourFromNoon(todayIn(zone, Date.now()), zone);
       const there = shot.light?.kind === 'sun' ? atPlace(place)(shot) : lightBySun(shot, place, when);
@@ -161,7 +172,10 @@ function Facts({
         </Button>
         {facts.place && (
           <Button onClick={() => void takePlace()}>
-            {messages.takeItsPlaceAndTime({ takenAt: facts.takenAt !== null, place: placeText(facts.place) })}
+            {messages.takeItsPlaceAndTime({
+              takenAt: facts.takenAt !== null && !span,
+              place: placeText(facts.place),
+            })}
           </Button>
         )}
       </div>

@@ -17,7 +17,7 @@ import type { TrackJob } from '@/workers/files';
 import { clockText, LIT_LABEL, spanText } from '@/words/lightText';
 import { durationText, evText } from '@/words/settingText';
 import type { ShotEditing } from '../../../data/useShotEditing';
-import { loadPlaces, zoneAt } from '../../../ui/place/usePlaces';
+import { loadPlaces, zoneAt } from '../../../location/usePlaces';
 import { ClockField } from '../../../ui/Fields';
 import { FileReading } from './FileReading';
 import styles from './readings.module.css';

@@ -1,7 +1,7 @@
 import type { Place } from '@/core/light/sun/position';
 import { askFiles } from '@/workers/files';
 import type { TrackJob } from '@/workers/files';
-import { isTrackName, PHOTO_FILES, TRACK_FILES } from '../../files/fileKinds';
+import { isTrackName, PHOTO_FILES, TRACK_FILES } from '../files/fileKinds';
 
 /** Files that may tell a place: tracks, and photographs with a position. */
 export const POSITION_FILES = `${TRACK_FILES},${PHOTO_FILES}`;

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { placeOfOuting, zoneOf } from '@/formats/placed';
 import type { ChosenPlace } from '@/formats/placed';
-import { useOutings } from '../../data/outings';
-import { useShots } from '../../data/repository';
+import { useOutings } from '../data/outings';
+import { useShots } from '../data/repository';
 
 /** Places offered before anything is typed. */
 const MOST_OFFERED = 8;

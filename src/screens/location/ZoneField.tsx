@@ -1,6 +1,6 @@
 'use client';
 
-import * as messages from '@/language/ui/place';
+import * as messages from '@/language/location';
 import { Select } from 'antd';
 import { useId, useMemo } from 'react';
 import type { ReactNode } from 'react';

@@ -1,6 +1,6 @@
 'use client';
 
-import * as messages from '@/language/ui/place';
+import * as messages from '@/language/location';
 import { useEffect, useState } from 'react';
 import type { Place } from '@/core/light/sun/position';
 import { GazetteerSchema, gazetteerOf } from '@/formats/gazetteer';

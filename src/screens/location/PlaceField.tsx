@@ -1,6 +1,6 @@
 'use client';
 
-import * as messages from '@/language/ui/place';
+import * as messages from '@/language/location';
 import { AutoComplete, Button } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -9,7 +9,7 @@ import { readCoordinates } from '@/formats/coordinates';
 import type { NamedPlace } from '@/formats/gazetteer';
 import type { ChosenPlace } from '@/formats/placed';
 import { placeText } from '@/words/lightText';
-import { pickAnyFile } from '../../files/pickFile';
+import { pickAnyFile } from '../files/pickFile';
 import styles from './place.module.css';
 import { placeInFile, POSITION_FILES } from './placeInFile';
 import { loadPlaces, usePlaces, zoneAt } from './usePlaces';
