@@ -164,7 +164,8 @@ function valueText(word: Word, brief: Brief): string {
     case 'choice':
       return word.options.find(({ value }) => value === word.value(brief))?.label ?? word.value(brief);
     case 'number':
-      return `${trimmed(word.value(brief), 3)}${word.unit === '' ? '' : `\u00a0${word.unit}`}`;
+      // Degrees stand close.
+      return `${trimmed(word.value(brief), 3)}${/^$|^°$/.test(word.unit) ? word.unit : `\u00a0${word.unit}`}`;
     case 'link':
       return word.text(brief);
   }

@@ -11,8 +11,26 @@ import { item } from '@/core/units/items';
 // eslint-disable-next-line no-restricted-syntax -- The name of a typeface.
 export const CHART_FACE = 'Atkinson Hyperlegible Next Variable';
 
-/** Blue, orange, green … told apart by eyes of every kind, and each with its own hatching. */
+/** Blue, orange, green … told apart by eyes of every kind. */
 const HUES = ['#33658a', '#e0912f', '#2a7f62', '#b5446e', '#7d5ba6', '#8a7a35', '#4f9fb8', '#8c4a2f'];
+/**
+ * Each loss has one look, the same in every chart: eight hues plain, the same eight ruled aslant, then upright. Losses that
+ * often stand side by side have hues of their own.
+ */
+const LOOKS: readonly Term[] = [
+  ...(['noise', 'strobing', 'angle', 'steadiness', 'over', 'under', 'smear', 'resolution'] as const),
+  ...(['viewWide', 'viewNarrow', 'tilt', 'drift', 'stutter', 'subjectBlur', 'bitRate', 'flicker'] as const),
+  ...(['filter', 'cadence', 'editCrop', 'card', 'colour', 'wish'] as const),
+];
+const RULINGS = ['plain', 'aslant', 'upright'] as const;
+type Ruling = (typeof RULINGS)[number];
+
+/** How a loss looks in every chart. */
+export function lookOf(term: Term): { hue: string; ruling: Ruling } {
+  const at = LOOKS.indexOf(term);
+  return { hue: item(HUES, at % HUES.length), ruling: item(RULINGS, Math.floor(at / HUES.length)) };
+}
+
 /** Terms that get a bar of their own; the rest are added up. */
 const MOST = 7;
 const WORTH_SHOWING = 0.05;
@@ -32,13 +50,13 @@ export function lossLayers(places: readonly Record<Term, number>[]): LossLayer[]
     .sort((a, b) => total(b) - total(a))
     .slice(0, MOST);
   const rest = TERMS.filter((term) => !shown.includes(term));
-  const layers = shown.map((term, index): LossLayer => {
-    const hue = item(HUES, index);
+  const layers = shown.map((term): LossLayer => {
+    const { hue, ruling } = lookOf(term);
     return {
       label: TERM_LABEL[term],
       values: places.map((loss) => loss[term]),
       hue,
-      fill: hatched(hue, index),
+      fill: ruled(hue, ruling),
     };
   });
   const others = places.map((loss) => rest.reduce((sum, term) => sum + loss[term], 0));
@@ -93,8 +111,8 @@ export function useChartInk(): ChartInk {
 }
 
 /** A fill that colour-blind eyes and grey printers tell apart: plain, or ruled at an angle of its own. */
-function hatched(hue: string, index: number): CanvasPattern | string {
-  if (index % 2 === 0) return hue;
+function ruled(hue: string, ruling: Ruling): CanvasPattern | string {
+  if (ruling === 'plain') return hue;
   const tile = document.createElement('canvas');
   tile.width = tile.height = 8;
   const pen = tile.getContext('2d');
@@ -104,7 +122,7 @@ function hatched(hue: string, index: number): CanvasPattern | string {
   pen.strokeStyle = '#ffffffb0';
   pen.lineWidth = 2;
   pen.beginPath();
-  if (index % 4 === 1) {
+  if (ruling === 'aslant') {
     pen.moveTo(-2, 10);
     pen.lineTo(10, -2);
   } else {
