@@ -14,7 +14,7 @@ for (const shot of SHOTS) {
   await page.locator('main[data-ready="true"]').waitFor();
   // As a person comes to it: the bench is read first.
   await page.waitForTimeout(4000);
-  await page.getByRole('tab', { name: 'Preview' }).click();
+  await page.getByRole('button', { name: 'Preview', exact: true }).click();
   const figures = page.locator('[data-first]');
   const read = async () => {
     await page.locator('[data-fine="true"]').waitFor({ timeout: 90_000 });

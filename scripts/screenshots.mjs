@@ -106,7 +106,8 @@ for (const [name, path, width, height, how = {}] of views) {
   }
   // The day is worked out by a worker.
   if (path.includes('outing=')) await page.waitForTimeout(2500);
-  if (part) await page.getByRole('tablist').evaluate((tabs) => tabs.scrollIntoView());
+  await page.locator('main [aria-busy="true"]').first().waitFor({ state: 'detached' });
+  if (part) await page.locator('#bench-part').evaluate((open) => open.scrollIntoView());
   await page.waitForTimeout(500);
   await page.screenshot({ path: `${root}docs/screenshots/${name}.png`, fullPage: whole });
   await page.close();
