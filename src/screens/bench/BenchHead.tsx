@@ -14,7 +14,7 @@ import type { InDay } from '../data/inDay';
 import { useShotActions } from '../files/useShotActions';
 import { outingUrl, placeUrl } from '../routes';
 import { MoreMenu } from '../ui/MoreMenu';
-import { StandsIn } from '../ui/StandsIn';
+import { StandsIn } from './StandsIn';
 import { PartSwitch } from '../ui/PartSwitch';
 import { useAfterPaint } from '../ui/useAfterPaint';
 import styles from './bench.module.css';
@@ -68,7 +68,7 @@ const Ways = memo(function Ways({ told: { record, whole, part, solved } }: { tol
   return (
     <>
       <PartSwitch shot={whole.shot} id={record.id} place="/bench" part={part} />
-      {inDay && <StandsIn inDay={inDay} place="/bench" />}
+      {inDay && <StandsIn inDay={inDay} />}
       <Link href={cardUrl(record.id, part, inDay)} className={styles.toCarry}>
         {messages.carry}
       </Link>

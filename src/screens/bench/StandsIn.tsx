@@ -1,6 +1,6 @@
 'use client';
 
-import * as messages from '@/language/ui';
+import * as messages from '@/language/bench';
 import { ChevronDown } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -9,17 +9,11 @@ import type { Standing } from '@/core/records/standing';
 import { dayText } from '@/words/lightText';
 import type { InDay } from '../data/inDay';
 import { outingUrl } from '../routes';
-import { MenuUnder } from './MenuUnder';
-import styles from './ui.module.css';
+import { MenuUnder } from '../ui/MenuUnder';
+import styles from './head.module.css';
 
 /** The day in which a shot is looked at, as the way into it; and the others, where it stands several times. */
-export function StandsIn({
-  inDay: { standing, all },
-  place,
-}: {
-  inDay: InDay;
-  place: '/bench' | '/carry';
-}): ReactNode {
+export function StandsIn({ inDay: { standing, all } }: { inDay: InDay }): ReactNode {
   const router = useRouter();
   const { outing, day, entry } = standing;
   const others = all.filter((one) => one.entry.id !== entry.id);
@@ -36,7 +30,7 @@ export function StandsIn({
               label: messages.whenInOuting({ when: whenText(one), outing: one.outing.name }),
               onClick: () =>
                 router.push(
-                  outingUrl(place, one.outing.id, one.day.id, {
+                  outingUrl('/bench', one.outing.id, one.day.id, {
                     shot: one.entry.shotId,
                     entry: one.entry.id,
                   }),
