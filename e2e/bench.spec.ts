@@ -76,6 +76,7 @@ test('what the camera lacks is refused, and the nearest way is one press away', 
 
 test('the stop rule is dragged and nudged, and names what sticks out', async ({ page }) => {
   const brightest = page.getByRole('slider', { name: 'Brightest light of the run' });
+  await brightest.scrollIntoViewIfNeeded();
   const box = (await brightest.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
@@ -138,4 +139,48 @@ test('what of the kit would film it better is told, and taken with a press', asy
   await fromKit.getByRole('button', { name: 'Take ND64 of your kit' }).click();
   await expect(tile(page, 'Filter')).toContainText('ND64');
   await expect(tile(page, 'Shutter')).not.toContainText('auto');
+});
+
+test('a word opens what it means with its figure, the palette finds words, and hints go for good', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'highlight guard' }).first().click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('goes white');
+  await expect(dialog).toContainText(/On this shot: \d\.\d stops\./);
+  await page.keyboard.press('Escape');
+  await expect(dialog).toBeHidden();
+  await page.keyboard.press('Control+k');
+  await expect(page.locator('[cmdk-input]')).toBeFocused();
+  await page.keyboard.type('shake floor');
+  await page.keyboard.press('Enter');
+  await expect(dialog.filter({ hasText: 'The longest shutter' })).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  const hints = page.getByRole('note');
+  await expect(hints).toHaveCount(3);
+  for (let left = 2; left >= 0; left -= 1) {
+    await page.getByRole('button', { name: 'Dismiss this hint' }).first().click();
+    await expect(hints).toHaveCount(left);
+  }
+  await page.reload();
+  await expect(tile(page, 'Filter')).toBeVisible();
+  await expect(hints).toHaveCount(0);
+});
+
+test('the answer stays in sight while a panel is read, on a phone with the other four at a tap', async ({
+  page,
+}) => {
+  const bar = page.getByRole('complementary', { name: 'The answer' });
+  await expect(bar).toBeHidden();
+  await page.getByRole('button', { name: 'Modes', exact: true }).scrollIntoViewIfNeeded();
+  await page.mouse.wheel(0, 1200);
+  await expect(bar).toContainText('ND16');
+  await expect(bar.getByText('Stabilization')).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.mouse.wheel(0, 400);
+  await expect(bar.getByText('Frame rate')).toBeVisible();
+  await expect(bar.getByText('Stabilization')).toBeHidden();
+  await bar.getByRole('button', { name: 'The other four' }).click();
+  await expect(bar.getByText('Stabilization')).toBeVisible();
 });

@@ -340,6 +340,8 @@ test.describe('when parts of the app answer 404', () => {
 
   test('a lost part of the app loads the page anew once, by itself', async ({ page }) => {
     await open(page, '/bench?shot=demo-05');
+    // The day has been worked out: what is asked for next is the panel.
+    await expect(page.locator('main [aria-busy="true"]')).toHaveCount(0);
     let lost = 0;
     await page.route(/_next\/static\/chunks\/.*\.js/, (route) => {
       lost += 1;

@@ -10,15 +10,19 @@ export function testClipText(solution: Solution): string[] {
   const points: [worth: number, text: string | null][] = [
     [
       loss.over + closeness(brightStops),
-      brightStops < 0
+      brightStops < -AT_THE_EDGE
         ? messages.brightestIsWhite({ stops: tenths(-brightStops) })
-        : messages.brightestHasStops({ stops: tenths(brightStops) }),
+        : brightStops < AT_THE_EDGE
+          ? messages.brightestAtTheEdge
+          : messages.brightestHasStops({ stops: tenths(brightStops) }),
     ],
     [
       loss.under + loss.noise + closeness(darkStops),
-      darkStops < 0
+      darkStops < -AT_THE_EDGE
         ? messages.darkestIsDark({ stops: tenths(-darkStops) })
-        : messages.darkestHasStops({ stops: tenths(darkStops) }),
+        : darkStops < AT_THE_EDGE
+          ? messages.darkestAtTheEdge
+          : messages.darkestHasStops({ stops: tenths(darkStops) }),
     ],
     [
       loss.smear + loss.strobing,
@@ -48,6 +52,8 @@ export function testClipText(solution: Solution): string[] {
 /** A look is worth it from a loss of this much on, a fifth of what a viewer just notices (start). */
 const WORTH_A_LOOK = 0.2;
 const MOST_LINES = 4;
+/** Less than this is not told as a figure, stops. */
+const AT_THE_EDGE = 0.05;
 
 /** An end of the light with less than a stop to spare is worth a look, the less the more. */
 function closeness(stops: number): number {

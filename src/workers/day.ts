@@ -1,12 +1,12 @@
-import { proxy, wrap } from 'comlink';
-import type { Remote } from 'comlink';
+import { proxy } from 'comlink';
 import type { DayRemedy } from '@/core/day/dayRemedies';
 import type { DaySheet } from '@/core/day/daySheet';
 import type { JointDay, JointProgress } from '@/core/day/jointDay';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear, Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { Lately } from './lately';
+import { askedLately, Lately } from './lately';
+import { StandingWorker } from './standing';
 import type { ShortAnswer } from './shots';
 
 /** What is made of a scheduled day, and the remedies for everything that runs out. */
@@ -29,13 +29,9 @@ export interface DayWorker {
   cancelJoint: () => void;
 }
 
-let started: Remote<DayWorker> | null = null;
-
-function worker(): Remote<DayWorker> {
-  return (started ??= wrap<DayWorker>(
-    new Worker(new URL('./day.worker.ts', import.meta.url), { type: 'module' }),
-  ));
-}
+const worker = new StandingWorker<DayWorker>(
+  () => new Worker(new URL('./day.worker.ts', import.meta.url), { type: 'module' }),
+);
 
 /** Days kept as they were answered; a person goes to and fro between a day and its shots. */
 const MOST_KEPT = 12;
@@ -52,7 +48,7 @@ export function knownDay(day: Schedule, gear: readonly Gear[]): DayAnswers | nul
 
 export async function workDay(day: Schedule, gear: readonly Gear[]): Promise<DayAnswers> {
   const key = keyOf(day, gear);
-  return known.get(key) ?? known.put(key, await worker().work(day, gear));
+  return known.get(key) ?? known.put(key, await worker.ask((days) => days.work(day, gear)));
 }
 
 /** By content, as above. */
@@ -65,7 +61,7 @@ export function carriedAnswers(
   shots: readonly ShotRecord[],
 ): Promise<ReadonlyMap<string, ShortAnswer>> {
   const key = JSON.stringify([outing, dayId, shots]);
-  return carried.get(key) ?? carried.put(key, worker().carried(outing, dayId, shots));
+  return askedLately(carried, key, () => worker.ask((days) => days.carried(outing, dayId, shots)));
 }
 
 export function solveDayJointly(
@@ -73,9 +69,9 @@ export function solveDayJointly(
   gear: readonly Gear[],
   onProgress: (progress: JointProgress) => void,
 ): Promise<JointDay | null> {
-  return worker().joint(day, gear, proxy(onProgress));
+  return worker.ask((days) => days.joint(day, gear, proxy(onProgress)));
 }
 
 export function cancelJoint(): void {
-  void worker().cancelJoint();
+  worker.ask((days) => days.cancelJoint()).catch(() => undefined);
 }

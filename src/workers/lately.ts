@@ -10,6 +10,11 @@ export class Lately<V> {
     return value;
   }
 
+  /** Lets one go. */
+  drop(key: string): void {
+    this.kept.delete(key);
+  }
+
   put(key: string, value: V): V {
     this.kept.delete(key);
     this.kept.set(key, value);
@@ -17,4 +22,13 @@ export class Lately<V> {
     if (this.kept.size > this.most && oldest !== undefined) this.kept.delete(oldest);
     return value;
   }
+}
+
+/** What is asked for by its content, once while the answer is kept; one that was refused is asked for again. */
+export function askedLately<V>(lately: Lately<Promise<V>>, key: string, ask: () => Promise<V>): Promise<V> {
+  const known = lately.get(key);
+  if (known) return known;
+  const asked = ask();
+  asked.catch(() => lately.drop(key));
+  return lately.put(key, asked);
 }

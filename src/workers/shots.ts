@@ -1,8 +1,7 @@
-import { wrap } from 'comlink';
-import type { Remote } from 'comlink';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
-import { Lately } from './lately';
+import { askedLately, Lately } from './lately';
+import { StandingWorker } from './standing';
 
 /** What Start tells of a shot's answer. */
 export type ShortAnswer =
@@ -25,15 +24,15 @@ export interface ShotsWorker {
 /** Answers kept; a person scrolls through no more of them at a time. */
 const MOST_KEPT = 1000;
 
-let started: Remote<ShotsWorker> | null = null;
+const worker = new StandingWorker<ShotsWorker>(
+  () => new Worker(new URL('./shots.worker.ts', import.meta.url), { type: 'module' }),
+);
 /** By content: the same brief has the same answer, whichever record holds it. */
 const known = new Lately<Promise<ShortAnswer>>(MOST_KEPT);
 
 /** The answer of a kept shot, worked out beside the page and remembered. */
 export function shortAnswer(shot: Shot): Promise<ShortAnswer> {
-  const key = JSON.stringify(shot);
-  started ??= wrap<ShotsWorker>(
-    new Worker(new URL('./shots.worker.ts', import.meta.url), { type: 'module' }),
+  return askedLately(known, JSON.stringify(shot), () =>
+    worker.ask<ShortAnswer>((shots) => shots.solve(shot)),
   );
-  return known.get(key) ?? known.put(key, started.solve(shot));
 }

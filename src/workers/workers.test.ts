@@ -81,6 +81,18 @@ describe('answers for lists', () => {
     expect(Beside.started).toHaveLength(1);
   });
 
+  it('are refused where the worker breaks, and asked of a new one the next time', async () => {
+    const { shortAnswer } = await import('./shots');
+    Beside.serve = () => undefined;
+    const lost = shortAnswer(emptyShot('one'));
+    Beside.started[0]!.break('no script');
+    await expect(lost).rejects.toThrow('no script');
+    expect(Beside.started[0]!.ended).toBe(true);
+    Beside.serve = (port) => expose({ solve: () => ({ refused: 'again' }) }, port);
+    expect(await shortAnswer(emptyShot('one'))).toEqual({ refused: 'again' });
+    expect(Beside.started).toHaveLength(2);
+  });
+
   it('are let go of from the oldest on, past a thousand', async () => {
     const { shortAnswer } = await import('./shots');
     for (let at = 0; at <= 1000; at++) await shortAnswer(emptyShot(String(at)));

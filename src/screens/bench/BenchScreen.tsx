@@ -20,6 +20,8 @@ import { BenchHead } from './BenchHead';
 import { BenchPanels } from './panels/BenchPanels';
 import { RefusalPanel } from './panels/choice/Findings';
 import { Sentence } from './brief/Sentence';
+import { Hint } from '../ui/Hint';
+import { Meaning } from '../ui/Meaning';
 import { StopRule } from './rule/StopRule';
 import { AnswerBar } from './answer/AnswerBar';
 import { Tiles } from './answer/Tiles';
@@ -80,7 +82,11 @@ function OpenBench({ record, inDay }: { record: ShotRecord; inDay: InDay | null 
     <div className={styles.bench}>
       <h1 className="unseen">{shotName(shot)}</h1>
       <BenchHead told={head} />
+      <Hint id="words">{messages.hintWords}</Hint>
       <Sentence brief={solved.brief} assumed={solved.assumed} editing={editing} />
+      {inDay?.worked.failed != null && (
+        <p role="alert">{messages.theDayCouldNotBeWorkedOut({ why: inDay.worked.failed })}</p>
+      )}
       {solved.refusal && <RefusalPanel refusal={solved.refusal} editing={editing} />}
       {shown && (
         <>
@@ -101,9 +107,14 @@ function OpenBench({ record, inDay }: { record: ShotRecord; inDay: InDay | null 
           {!solved.refusal && (
             <>
               <section aria-labelledby="rule-title">
-                <h2 id="rule-title">{messages.stopRule}</h2>
+                <h2 id="rule-title">
+                  <Meaning word="stopRule" solution={shown.solution}>
+                    {messages.stopRule}
+                  </Meaning>
+                </h2>
                 <StopRule solution={shown.solution} editing={editing} />
               </section>
+              <Hint id="panels">{messages.hintPanels}</Hint>
               <BenchPanels drawn={{ record, answered: shown, editing, whole }} />
             </>
           )}
@@ -123,6 +134,7 @@ function Answer(props: TilesProps): ReactNode {
       <div ref={tiles}>
         <Tiles {...props} />
       </div>
+      <Hint id="tiles">{messages.hintTiles}</Hint>
       {!inView && <AnswerBar settings={solution.settings} kit={brief.filters} stale={stale} />}
     </>
   );

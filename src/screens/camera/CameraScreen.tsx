@@ -47,7 +47,8 @@ function OpenCamera(open: OpenDay): ReactNode {
   const { outing, day } = open;
   const worked = useWorkedDay(open);
   const { cameras } = worked.day;
-  const wanted = useSearchParams().get('camera');
+  const query = useSearchParams();
+  const wanted = query.get('camera');
   const [chosen, setChosen] = useState<string | null>(null);
   const camera = cameras.find(({ id }) => id === (chosen ?? wanted)) ?? cameras[0];
   if (!camera) return <Empty title={messages.noCameraOnThisDay} text={messages.addAShotToThe} />;
@@ -64,7 +65,13 @@ function OpenCamera(open: OpenDay): ReactNode {
         options={cameras.map(({ id, profile }) => ({ value: id, label: profile.name }))}
         onCommit={setChosen}
       />
-      <Running key={camera.id} camera={camera} day={day} dayFromMs={worked.day.fromMs} />
+      <Running
+        key={camera.id}
+        camera={camera}
+        day={day}
+        dayFromMs={worked.day.fromMs}
+        shownCode={camera.id === wanted ? query.get('code') : null}
+      />
     </div>
   );
 }
@@ -73,10 +80,12 @@ function Running({
   camera: { profile: camera, parts: own, gear },
   day,
   dayFromMs,
+  shownCode,
 }: {
   camera: WorkedCamera;
   day: OutingDay;
   dayFromMs: number;
+  shownCode: string | null;
 }): ReactNode {
   const [partId, setPartId] = useState(own[0]?.id ?? '');
   const part = own.find(({ id }) => id === partId) ?? own[0];
@@ -102,6 +111,7 @@ function Running({
     },
     world,
     speed: Number(speed),
+    shownCode,
     log: keep && part ? { shotId: part.shotId, part: part.part, settings: carried?.settings ?? null } : null,
   });
   const { state } = simulator;

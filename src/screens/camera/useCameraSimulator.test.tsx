@@ -66,7 +66,13 @@ afterEach(() => {
 const WORLD = { airC: 15, sunC: 0, airSpeedMps: 4, evMin: 11, evMax: 13, filterStops: 3 };
 const FILTER = { ids: ['nd8'], stops: 3 };
 
-function standIn({ speed = 10, capacityGb = 64, airC = 15, log = true } = {}) {
+function standIn({
+  speed = 10,
+  capacityGb = 64,
+  airC = 15,
+  log = true,
+  shownCode = null,
+}: { speed?: number; capacityGb?: number; airC?: number; log?: boolean; shownCode?: string | null } = {}) {
   const told = {
     camera,
     gear: { capacityGb, ampereHours: 1.72, volts: 3.85 },
@@ -75,6 +81,7 @@ function standIn({ speed = 10, capacityGb = 64, airC = 15, log = true } = {}) {
     log: log
       ? { shotId: 'demo-01', part: 1, settings: { ...setup.settings, filter: FILTER, shutterAngleDeg: 45 } }
       : null,
+    shownCode,
   };
   const wrapper = ({ children }: { children: ReactNode }): ReactNode => (
     <RepositoryContext value={repository}>{children}</RepositoryContext>
@@ -105,6 +112,17 @@ describe('the stand-in camera on its page', () => {
     camera.read({ settings: tooFast });
     expect(camera.now().said).toMatchObject({ ok: false });
     expect(camera.now().state.setup?.settings.frameRate).toBe(25);
+  });
+
+  it('stands with a code before it from the first, its start kept; one that is none it says so', async () => {
+    const camera = standIn({ speed: 1, shownCode: writeSetup({ ...setup, startAfterSeconds: 5 }) });
+    expect(camera.now().said?.text).toContain('Helmet 25');
+    expect(camera.now().state.running).toBeNull();
+    await camera.wait(6);
+    expect(camera.now().state.running).not.toBeNull();
+    const none = standIn({ shownCode: 'nothing of ours' });
+    expect(none.now().said).toMatchObject({ ok: false });
+    expect(none.now().state.setup).toBeNull();
   });
 
   it('runs as fast as it is told, and hands its clip to the log when it is stopped', async () => {

@@ -24,23 +24,30 @@ export function useCameraSimulator({
   world,
   speed,
   log,
+  shownCode,
 }: {
   camera: CameraProfile;
   gear: { capacityGb: number; ampereHours: number; volts: number };
   world: Omit<World, 'ev'> & { evMin: number; evMax: number };
   speed: number;
   log: { shotId: string; part: number; settings: Settings | null } | null;
+  /** A code it has before it from the first; `null`: none. */
+  shownCode: string | null;
 }): {
   state: CameraSimulator;
-  said: { ok: boolean; text: string } | null;
+  said: Said | null;
   read: (text: string) => void;
   press: () => void;
   fresh: () => void;
 } {
   const repository = useRepository();
   const { complain } = useToast();
-  const [state, setState] = useState(() => newCameraSimulator(camera, gear, world.airC));
-  const [said, setSaid] = useState<{ ok: boolean; text: string } | null>(null);
+  const [first] = useState(() => {
+    const made = newCameraSimulator(camera, gear, world.airC);
+    return shownCode === null ? { state: made, said: null } : codeRead(made, shownCode, camera.name);
+  });
+  const [state, setState] = useState(first.state);
+  const [said, setSaid] = useState<Said | null>(first.said);
   const now = useRef({ world, speed, seconds: 0 });
   useEffect(() => {
     now.current = { ...now.current, world, speed };
@@ -92,26 +99,9 @@ export function useCameraSimulator({
     state,
     said,
     read: (text) => {
-      const read = readSetup(text);
-      if (!read.ok) {
-        setSaid({ ok: false, text: setupFaultText(read.fault) });
-        return;
-      }
-      const taken = takeSetup(state, read.setup);
-      if (!taken.ok) {
-        setSaid({ ok: false, text: setFaultText(taken.fault, camera.name) });
-        return;
-      }
-      setState(taken.camera);
-      const { name, startAfterSeconds } = read.setup;
-      setSaid({
-        ok: true,
-        text: messages.setTo({
-          name,
-          startAfterSeconds:
-            startAfterSeconds === null ? '' : messages.startsByItselfInS({ startAfterSeconds }),
-        }),
-      });
+      const after = codeRead(state, text, camera.name);
+      setState(after.state);
+      setSaid(after.said);
     },
     press: () => setState((was) => (was.running ? stopped(was) : started(was))),
     fresh: () =>
@@ -121,5 +111,34 @@ export function useCameraSimulator({
         mode: was.mode,
         clockMs: was.clockMs,
       })),
+  };
+}
+
+interface Said {
+  ok: boolean;
+  text: string;
+}
+
+/** The camera after it has read a code, and what it says to that; as it was where it cannot be set so. */
+function codeRead(
+  state: CameraSimulator,
+  text: string,
+  name: string,
+): { state: CameraSimulator; said: Said } {
+  const read = readSetup(text);
+  if (!read.ok) return { state, said: { ok: false, text: setupFaultText(read.fault) } };
+  const taken = takeSetup(state, read.setup);
+  if (!taken.ok) return { state, said: { ok: false, text: setFaultText(taken.fault, name) } };
+  const { name: setup, startAfterSeconds } = read.setup;
+  return {
+    state: taken.camera,
+    said: {
+      ok: true,
+      text: messages.setTo({
+        name: setup,
+        startAfterSeconds:
+          startAfterSeconds === null ? '' : messages.startsByItselfInS({ startAfterSeconds }),
+      }),
+    },
   };
 }

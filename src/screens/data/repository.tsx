@@ -114,6 +114,20 @@ export function usePreference<P extends Preference>(key: P): [Preferred<P>, (val
   return [value, (next) => void repository?.choose(key, next)];
 }
 
+/** Hints of the first run, each where it is of use. */
+export type HintId = 'words' | 'tiles' | 'panels';
+
+/** Whether a hint is still to be shown, and its dismissal, for good; it is not while that is looked up. */
+export function useHint(id: HintId): { shown: boolean; dismiss: () => void } {
+  const repository = useRepository();
+  const key = `hint-${id}`;
+  const shown = useLiveQuery(
+    async () => (repository ? (await repository.database.choices.get(key)) === undefined : undefined),
+    [repository, key],
+  );
+  return { shown: shown ?? false, dismiss: () => void repository?.choose(key, 'done') };
+}
+
 const NO_HISTORY: HistoryState = { undoLabel: null, redoLabel: null, changes: 0 };
 
 export function useHistory(): HistoryState {

@@ -12,6 +12,9 @@ import { dayText } from '@/words/lightText';
 import { useOutings } from '../data/outings';
 import { outingUrl } from '../routes';
 import { placeUrl, PLACES } from '../routes';
+import { WORDS } from '@/core/vocabulary/words';
+import { WORD_LABEL } from '@/words/wordText';
+import { showMeaning } from '../ui/meaning';
 import { useActions, useOverlay } from './actions';
 import styles from './shell.module.css';
 
@@ -84,6 +87,11 @@ export function GoAnywhere(): ReactNode {
                 {shotName(shot)}
               </Command.Item>
             ))}
+          {WORDS.map((word) => (
+            <Command.Item key={word} onSelect={then(() => showMeaning(word, null))}>
+              {messages.meaningOf({ word: WORD_LABEL[word] })}
+            </Command.Item>
+          ))}
           <Command.Item onSelect={then(exportAll)}>{messages.exportEverything}</Command.Item>
           <Command.Item onSelect={then(importFile)}>{messages.importAFile}</Command.Item>
           <Command.Item onSelect={then(loadDemo)}>{messages.loadTheDemo}</Command.Item>

@@ -5,12 +5,17 @@ import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { placeUrl, PLACES } from '../routes';
+import { useMeaning } from '../ui/meaning';
 import { useActions, useOverlay } from './actions';
 
 // The dialogs come when they are first asked for.
 const KeysDialog = dynamic(() => import('./KeysDialog').then((module) => module.KeysDialog), { ssr: false });
 
 const GoAnywhere = dynamic(() => import('./GoAnywhere').then((module) => module.GoAnywhere), { ssr: false });
+
+const MeaningDialog = dynamic(() => import('./MeaningDialog').then((module) => module.MeaningDialog), {
+  ssr: false,
+});
 
 const AskDialog = dynamic(() => import('./AskDialog').then((module) => module.AskDialog), { ssr: false });
 
@@ -21,6 +26,7 @@ export function Keys(): ReactNode {
   const open = useOverlay((state) => state.keys);
   const palette = useOverlay((state) => state.palette);
   const asking = useOverlay((state) => state.asking);
+  const meaning = useMeaning((state) => state.shown);
   useHotkeys('mod+z', undo, { preventDefault: true });
   useHotkeys('mod+shift+z, mod+y', redo, { preventDefault: true });
   useHotkeys('?', showKeys, { useKey: true });
@@ -42,6 +48,7 @@ export function Keys(): ReactNode {
       {open && <KeysDialog />}
       {palette && <GoAnywhere />}
       {asking && <AskDialog asking={asking} />}
+      {meaning && <MeaningDialog {...meaning} />}
     </>
   );
 }

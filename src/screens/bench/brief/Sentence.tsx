@@ -203,6 +203,12 @@ function WordControl({
           showSearch={{ optionFilterProp: 'label' }}
           popupMatchSelectWidth={false}
           suffix={<span />}
+          optionRender={({ label: shown, data }) => (
+            <>
+              {shown}
+              {'hint' in data && <span className={styles.hint}>{data.hint}</span>}
+            </>
+          )}
           value={word.value(brief)}
           options={[...word.options, ...(usual ? [] : [{ value: USUAL, label: messages.backToTheUsual }])]}
           onSelect={(value) => {

@@ -9,7 +9,8 @@ export type Word = { id: string; name: string; path: string } & (
   | {
       kind: 'choice';
       value: (brief: Brief) => string;
-      options: readonly { value: string; label: string }[];
+      /** `hint`: what it means, in a line under it. */
+      options: readonly { value: string; label: string; hint?: string }[];
       set: (shot: Shot, value: string | null, brief: Brief) => Shot;
       /** Values that need more than a word: choosing one opens a panel of the Bench. */
       opens?: Readonly<Record<string, string>>;

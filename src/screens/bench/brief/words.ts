@@ -19,6 +19,7 @@ import {
   MOUNT_LABEL,
   PLACE_LABEL,
   SCHOOL_LABEL,
+  SCHOOL_MEANS,
   SCREEN_LABEL,
 } from '@/words/labels';
 import { lightSentence } from './lightWords';
@@ -85,7 +86,11 @@ function watched(): Stretch[] {
       name: messages.school,
       path: 'look.school',
       kind: 'choice',
-      options: options(SCHOOL_IDS, SCHOOL_LABEL),
+      options: SCHOOL_IDS.map((value) => ({
+        value,
+        label: SCHOOL_LABEL[value],
+        hint: SCHOOL_MEANS[value],
+      })),
       value: (b) => b.look.school,
       set: inSection('look', 'school'),
     },

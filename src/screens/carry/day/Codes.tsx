@@ -140,7 +140,10 @@ export function Codes({ cameraId, ...open }: OpenDay & { cameraId: string }): Re
           {messages.copyItsText}
         </Button>
         <Button
-          onClick={() => router.push(outingUrl('/camera', outing.id, day.id, { camera: shown.cameraId }))}
+          onClick={() =>
+            // It stands with this very code before it, its clock and its start with it.
+            router.push(outingUrl('/camera', outing.id, day.id, { camera: shown.cameraId, code: text }))
+          }
         >
           {messages.tryItOnTheStand}
         </Button>

@@ -5,6 +5,7 @@ import { Alternatives, HoldsPanel, Reasons, Warnings } from './Findings';
 import { FromKitPanel } from './FromKitPanel';
 import { Schools } from './Schools';
 import { WhichCamera } from './WhichCamera';
+import { Words } from './Words';
 
 /** The choice: every school's answer side by side, what to mind, how long it holds, and why. */
 export function ChoicePanel({
@@ -22,6 +23,7 @@ export function ChoicePanel({
         <HoldsPanel solution={solution} />
         <Alternatives solution={solution} editing={editing} />
         <Reasons answer={answer} />
+        <Words solution={solution} />
       </div>
     </div>
   );

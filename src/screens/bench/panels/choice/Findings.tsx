@@ -16,6 +16,7 @@ import { SETTING_LABEL } from '@/words/labels';
 import { chanceText, clockHoldsText } from '@/words/lightText';
 import { durationText, evText } from '@/words/settingText';
 import type { ShotEditing } from '../../../data/useShotEditing';
+import { Meaning } from '../../../ui/Meaning';
 import styles from '../../bench.module.css';
 import { pinnedTo } from '../../answer/pins';
 
@@ -62,7 +63,11 @@ export function HoldsPanel({ solution }: { solution: Solution }): ReactNode {
   const unlimited = 100_000;
   return (
     <section aria-labelledby="holds-title" className={styles.findings}>
-      <h2 id="holds-title">{messages.howLongItHolds}</h2>
+      <h2 id="holds-title">
+        <Meaning word="holds" solution={solution}>
+          {messages.howLongItHolds}
+        </Meaning>
+      </h2>
       <p>
         <Phrase
           of={messages.lightFromToShakeUp({
