@@ -69,12 +69,7 @@ function KeptShots(): ReactNode {
           onChange={(event) => setWanted(event.target.value)}
         />
       </div>
-      <VirtualList
-        items={found}
-        keyOf={({ id }) => id}
-        rowHeight={ROW_HEIGHT}
-        {...(styles.rows ? { className: styles.rows } : {})}
-      >
+      <VirtualList items={found} keyOf={({ id }) => id} rowHeight={ROW_HEIGHT}>
         {(record, on) => <ShotRow record={record} answerOf={answerOf} notation={notation} on={on} />}
       </VirtualList>
       {found.length === 0 && <p className="quiet">{messages.noShotOfThatName}</p>}
