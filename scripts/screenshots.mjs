@@ -108,8 +108,11 @@ for (const [name, path, width, height, how = {}] of views) {
   if (path.includes('outing=')) await page.waitForTimeout(2500);
   await page.locator('main [aria-busy="true"]').first().waitFor({ state: 'detached' });
   // The pictures show the place as it is after the first run.
-  for (const hint of await page.getByRole('button', { name: 'Dismiss this hint' }).all())
-    await hint.dispatchEvent('click');
+  const hints = page.getByRole('button', { name: 'Dismiss this hint' });
+  for (let left = await hints.count(); left > 0; left -= 1) {
+    await hints.first().dispatchEvent('click');
+    await hints.nth(left - 1).waitFor({ state: 'detached' });
+  }
   if (part) await page.locator('#bench-part').evaluate((open) => open.scrollIntoView());
   await page.waitForTimeout(500);
   await page.screenshot({ path: `${root}docs/screenshots/${name}.png`, fullPage: whole });
