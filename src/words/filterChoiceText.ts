@@ -7,7 +7,8 @@ import type { FilterTry, RunOrHold } from '@/core/compare/filterChoice';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { changes } from './changesText';
 import { capital } from './sentences';
-import { filterText } from './settingText';
+import type { BagWord } from '@/core/compare/bagWorth';
+import { filterName, filterText } from './settingText';
 import type { FilterNotation } from './settingText';
 
 /** "ND32 held at 1/50 s", "ND16, shutter running down to 1/420 s" */
@@ -111,4 +112,35 @@ export function polarizerText({ sky, glareLeft, verdict }: PolarizerView): strin
     notWorth: messages.notWorthItsStopsHere,
   }[verdict];
   return `${skyPart}${waterPart} ${so}`;
+}
+
+/** "Polarizer, in the bag: …": worth it here or not, and why. */
+export function bagText(word: BagWord, kit: readonly Filter[]): string {
+  const filter = kit.find(({ id }) => id === word.id);
+  const name = filter ? filterName(filter) : word.id;
+  const costs =
+    word.lossOver === null
+      ? messages.noAnswerWithIt
+      : word.worn
+        ? ''
+        : word.lossOver < 0.05
+          ? messages.servesAsWell
+          : messages.costsOver({ loss: tenths(Math.max(0, word.lossOver)) });
+  const parts = word.what === 'variable' ? [] : polarizerParts(word);
+  return [messages.bagHead({ name, worn: word.worn, what: word.what }), costs, ...parts]
+    .filter((part) => part !== '')
+    .join(' ');
+}
+
+function polarizerParts({ view, pane, worth }: Extract<BagWord, { what: 'polarizer' }>): string[] {
+  const through = pane
+    ? messages.throughThePane({
+        angleDeg: trimmed(pane.angleDeg, 0),
+        left: trimmed(pane.left * 100, 0),
+        bestDeg: trimmed(pane.bestDeg, 0),
+        worth: pane.worth,
+      })
+    : '';
+  const around = view ? polarizerText(view) : pane ? '' : messages.polarizerUnsaid;
+  return [through, worth || view ? '' : messages.notWorthAsTold, around];
 }

@@ -103,6 +103,21 @@ export function warningText(warning: Warning): string {
         widthPx: trimmed(warning.widthPx, 0),
         neededPx: warning.neededPx,
       });
+    case 'seam':
+      return messages.theSeamRunsThrough({
+        offDeg: trimmed(warning.offDeg, 0),
+        nearestM: trimmed(warning.nearestM, 1),
+        doublesPx: trimmed(warning.doublesPx, 0),
+        cleanFromM: trimmed(warning.cleanFromM, 1),
+      });
+    case 'reflection':
+      return messages.throughAPane({
+        angleDeg: trimmed(warning.angleDeg, 0),
+        mirrored: trimmed(warning.mirroredShare * 100, 0),
+        left: trimmed(warning.left * 100, 0),
+        bestDeg: trimmed(warning.bestDeg, 0),
+        so: warning.worn ? 'worn' : !warning.worth ? 'square' : warning.inTheBag ? 'bag' : 'none',
+      });
     case 'bitRate':
       return messages.fineTextureMayBreakUp({
         bitsPerPixel: trimmed(warning.bitsPerPixel, 2),

@@ -37,6 +37,8 @@ export interface Brief {
     activity: Activity;
     tiltDeg: number;
     pitchDeg: number;
+    glassDeg: number | null;
+    cutDeg: number;
   };
   motion: {
     travelMps: number;
@@ -137,11 +139,13 @@ export function briefOf(
   const usual = habitsOf(kind, place);
   const tiltDeg = or(carried?.tiltDeg, 'mount.tiltDeg', 0);
   const pitchDeg = or(carried?.pitchDeg, 'mount.pitchDeg', usual.pitchDeg);
+  const glassDeg = or(carried?.glassDeg, 'mount.glassDeg', usual.glassDeg);
+  const cutDeg = or(carried?.cutDeg, 'mount.cutDeg', 0);
   const travel = usual.stands ? 0 : ACTIVITY_HABITS[activity].travelMps;
   const travelMps = or(motion?.travelMps, 'motion.travelMps', travel);
   const nearestM = or(motion?.nearestM, 'motion.nearestM', usual.nearestM);
   const panDegPerS = or(motion?.panDegPerS, 'motion.panDegPerS', usual.panDegPerS);
-  const shake = usualShakeDegPerSRms(kind, ground, activity, place);
+  const shake = usualShakeDegPerSRms(kind, ground, activity, { place, travelMps });
   const shakeDegPerSRms = or(motion?.shakeDegPerSRms, 'motion.shakeDegPerSRms', shake);
   const given = motion?.subject;
   if (!given) assumed.push({ path: 'motion.subject', value: null });
@@ -176,7 +180,16 @@ export function briefOf(
       playback: { timelineFps, slowdown, alsoSlowdowns, deliver, screen },
       look: { school, grade },
       camera,
-      mount: { kind, ...(place === undefined ? {} : { place }), ground, activity, tiltDeg, pitchDeg },
+      mount: {
+        kind,
+        ...(place === undefined ? {} : { place }),
+        ground,
+        activity,
+        tiltDeg,
+        pitchDeg,
+        glassDeg,
+        cutDeg,
+      },
       motion: { travelMps, nearestM, panDegPerS, shakeDegPerSRms, subject },
       light,
       filters,

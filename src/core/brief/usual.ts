@@ -26,6 +26,19 @@ export const USUAL: Usual = {
   cardGb: USUAL_CARD_GB,
 };
 
+type SubjectMoves = Usual['subject'];
+
+/** Somebody at arm's length who goes where the camera goes: head and shoulders (start). */
+export const TALKING: Readonly<SubjectMoves> = { speedMps: 0, distanceM: 0.7, sizeM: 0.5, sideM: 0 };
+
+/** Nobody talks to a camera from further away than two arms, metres. */
+const TALKS_WITHIN_M = 1.5;
+
+/** Whether a subject is a person who talks to the camera: near, and not passing. */
+export function talksToCamera(subject: Pick<SubjectMoves, 'speedMps' | 'distanceM'> | null): boolean {
+  return subject !== null && subject.speedMps === 0 && subject.distanceM <= TALKS_WITHIN_M;
+}
+
 interface Usual {
   timelineFps: number;
   slowdown: number;

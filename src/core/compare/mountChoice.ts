@@ -28,7 +28,7 @@ export interface MountChoice {
 /** The brief on another mount: its shake, view and looking down; what the person measured belongs to the old one. */
 export function briefOnMount(brief: Brief, kind: MountKind): Brief {
   if (kind === brief.mount.kind) return brief;
-  const { ground, activity, tiltDeg } = brief.mount;
+  const { ground, activity, tiltDeg, cutDeg } = brief.mount;
   const place = placesOf(kind)[0];
   const habits = habitsOf(kind, place);
   return {
@@ -40,12 +40,17 @@ export function briefOnMount(brief: Brief, kind: MountKind): Brief {
       activity,
       tiltDeg,
       pitchDeg: habits.pitchDeg,
+      glassDeg: habits.glassDeg,
+      cutDeg,
     },
     motion: {
       ...brief.motion,
       nearestM: habits.nearestM,
       panDegPerS: habits.panDegPerS,
-      shakeDegPerSRms: usualShakeDegPerSRms(kind, ground, activity, place),
+      shakeDegPerSRms: usualShakeDegPerSRms(kind, ground, activity, {
+        place,
+        travelMps: brief.motion.travelMps,
+      }),
     },
   };
 }

@@ -77,7 +77,9 @@ export function steadyWays(space: Space, loss: Loss): SteadyWay[] {
   );
   const { activity, ground } = brief.mount;
   const physical = STEADIER_MOUNTS.filter((kind) => kind !== brief.mount.kind).map((kind) => {
-    const shakeDegPerSRms = usualShakeDegPerSRms(kind, ground, activity);
+    const shakeDegPerSRms = usualShakeDegPerSRms(kind, ground, activity, {
+      travelMps: brief.motion.travelMps,
+    });
     if (shakeDegPerSRms >= brief.motion.shakeDegPerSRms) return null;
     const carried: Brief = {
       ...brief,

@@ -1,6 +1,7 @@
 import type { Aim } from '../light/sun/inFrame';
 import { angleToSunDeg } from '../light/sun/inFrame';
 import type { SunPosition } from '../light/sun/position';
+import { mirroredLeft } from './mirrored';
 
 /**
  * Where a polarizer works. Sky light is polarized most at 90° to the sun; light off water most at 53° from upright.
@@ -83,16 +84,9 @@ function skyOver(
   };
 }
 
-/**
- * Share of the mirrored light left through a polarizer turned against it, looking this far down on water: `2 Rp / (Rs +
- * Rp)`. Source: Fresnel.
- */
+/** Share of the mirrored light left through a polarizer turned against it, looking this far down on water. */
 export function glareLeftAt(downDeg: number): number {
-  const incidence = ((90 - downDeg) * Math.PI) / 180;
-  const inside = Math.asin(Math.sin(incidence) / WATER);
-  const across = (Math.sin(incidence - inside) / Math.sin(incidence + inside)) ** 2;
-  const along = (Math.tan(incidence - inside) / Math.tan(incidence + inside)) ** 2;
-  return (2 * along) / (across + along);
+  return mirroredLeft(90 - downDeg, WATER);
 }
 
 function leastGlare(fromDeg: number, toDeg: number): number {

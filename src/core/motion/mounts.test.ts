@@ -1,6 +1,6 @@
 import { ACTIVITIES } from '../vocabulary/activities';
 import { MOUNT_KINDS } from '../vocabulary/mounts';
-import type { MountPlace } from '../vocabulary/mounts';
+import type { MountKind, MountPlace } from '../vocabulary/mounts';
 import { describe, expect, it } from 'vitest';
 import { briefOf } from '../brief/brief';
 import { readShot } from '../records/shot';
@@ -30,11 +30,28 @@ describe('mounts as data', () => {
 
   it('place by place: the side of a helmet shakes more than its front, a short pole less than a long one', () => {
     const shake = (kind: 'helmet' | 'pole', place: MountPlace): number =>
-      usualShakeDegPerSRms(kind, 'rough', 'riding', place);
+      usualShakeDegPerSRms(kind, 'rough', 'riding', { place });
     expect(shake('helmet', 'front')).toBe(40);
     expect(shake('helmet', 'side')).toBeGreaterThan(shake('helmet', 'front'));
     expect(shake('pole', 'long')).toBe(30);
     expect(shake('pole', 'short')).toBeLessThan(30);
+  });
+
+  it('on foot the shake goes with the pace: standing, walking and running are the figures of the table', () => {
+    const shake = (kind: MountKind, activity: 'walking' | 'running', travelMps: number): number =>
+      usualShakeDegPerSRms(kind, 'mixed', activity, { travelMps });
+    for (const activity of ['walking', 'running'] as const) {
+      expect(shake('helmet', activity, 0)).toBe(5);
+      expect(shake('helmet', activity, 1.4)).toBe(15);
+      expect(shake('helmet', activity, 3.5)).toBeCloseTo(35, 9);
+      expect(shake('helmet', activity, 2.45)).toBeCloseTo(25, 9);
+      const paces = [0, 0.5, 1, 1.4, 2, 3, 3.5, 5, 7].map((pace) => shake('chest', activity, pace));
+      expect([...paces].sort((a, b) => a - b)).toEqual(paces);
+      expect(shake('chest', activity, 20)).toBe(shake('chest', activity, 7));
+      // What stands on the ground does not care.
+      expect(shake('groundStand', activity, 3)).toBe(0.1);
+    }
+    expect(usualShakeDegPerSRms('helmet', 'rough', 'riding', { travelMps: 12 })).toBe(40);
   });
 
   it('a place that the mount does not have is refused with what it has', () => {

@@ -17,15 +17,40 @@ export const SMEAR_TOLERANCE_PCT = 0.35;
 /** Where most of the shake's power lies, Hz (start): turns a rate into a swing. */
 const DOMINANT_HZ = 2;
 
+/** Faster than this nobody runs with a camera, metres a second (start). */
+const FASTEST_ON_FOOT_MPS = 7;
+
+/**
+ * The shake of a mount, deg/s rms. A body on foot sways with its pace: between standing, the usual walk and the usual
+ * run the figures of the table are joined by straight lines over speed, and the last goes on.
+ */
 export function usualShakeDegPerSRms(
   mount: MountKind,
   ground: Ground,
   activity: Activity,
-  place?: MountPlace,
+  { place, travelMps }: { place?: MountPlace | undefined; travelMps?: number | undefined } = {},
 ): number {
   const { places, shake } = MOUNTS[mount];
   const factor = place === undefined ? 1 : (places[place]?.shakeFactor ?? 1);
-  return factor * (ACTIVITY_HABITS[activity].shake[mount] ?? shake[ground]);
+  const onFoot = ACTIVITY_HABITS[activity].stepHz !== null && travelMps !== undefined;
+  return (
+    factor *
+    ((onFoot ? shakeOnFoot(mount, travelMps) : null) ??
+      ACTIVITY_HABITS[activity].shake[mount] ??
+      shake[ground])
+  );
+}
+
+/** `null`: the mount does not ride on a body. */
+function shakeOnFoot(mount: MountKind, travelMps: number): number | null {
+  const { still, walking, running } = ACTIVITY_HABITS;
+  const [stands, walks, runs] = [still.shake[mount], walking.shake[mount], running.shake[mount]];
+  if (stands === undefined || walks === undefined || runs === undefined) return null;
+  return travelMps <= walking.travelMps
+    ? stands + ((walks - stands) * travelMps) / walking.travelMps
+    : walks +
+        ((runs - walks) * (Math.min(FASTEST_ON_FOOT_MPS, travelMps) - walking.travelMps)) /
+          (running.travelMps - walking.travelMps);
 }
 
 /** Peak smear of the shake inside one exposure, per cent of the frame's width. */

@@ -68,6 +68,8 @@ const OneCamera = z.strictObject({
         'speed',
         'start',
         'flare',
+        'seam',
+        'reflection',
         'safety',
       ]),
       severity: z.enum(['stop', 'caution', 'note']),

@@ -47,6 +47,10 @@ const own = {
       /** Looking this far below the horizon; negative: above it. */
       pitchDeg: z.number().min(-90).max(90),
       place: z.enum(MOUNT_PLACES),
+      /** Films through a pane whose perpendicular stands this far from the lens's axis; `null`: through none. */
+      glassDeg: z.number().min(0).max(85).nullable(),
+      /** Which way a picture cut out of a sphere looks, to the right of straight ahead. */
+      cutDeg: z.number().min(-180).max(180),
     })
     .partial()
     .superRefine(({ kind = 'helmet', place }, context) => {

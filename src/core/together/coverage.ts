@@ -73,7 +73,7 @@ export function coverageOf(shot: Shot, main: Solution): Suggestion[] {
 function shotFor(shot: Shot, { settings, space }: Solution, place: AnglePlace): Shot {
   const { brief } = space;
   const { ground, activity } = brief.mount;
-  const habits = habitsOf(place.kind);
+  const habits = habitsOf(place.kind, place.place);
   const travelMps = habits.stands ? 0 : brief.motion.travelMps;
   const speed =
     place.subject?.speedMps === 'travel' ? Math.max(0.5, brief.motion.travelMps) : place.subject?.speedMps;
@@ -82,6 +82,7 @@ function shotFor(shot: Shot, { settings, space }: Solution, place: AnglePlace): 
     ...bare,
     mount: {
       kind: place.kind,
+      ...(place.place === undefined ? {} : { place: place.place }),
       ground,
       activity,
       ...(place.pitchDeg === undefined ? {} : { pitchDeg: place.pitchDeg }),
@@ -89,7 +90,10 @@ function shotFor(shot: Shot, { settings, space }: Solution, place: AnglePlace): 
     motion: {
       travelMps,
       nearestM: place.nearestM ?? habits.nearestM,
-      shakeDegPerSRms: usualShakeDegPerSRms(place.kind, ground, activity),
+      shakeDegPerSRms: usualShakeDegPerSRms(place.kind, ground, activity, {
+        place: place.place,
+        travelMps,
+      }),
       ...(place.subject && speed !== undefined
         ? { subject: { speedMps: speed, distanceM: place.subject.distanceM, sizeM: place.subject.sizeM } }
         : {}),

@@ -1,5 +1,5 @@
 import type { Caution } from './cautions';
-import type { Ground, MountKind } from './mounts';
+import type { Ground, MountKind, MountPlace } from './mounts';
 
 /** What a person does, in the order in which they meet it. */
 export const ACTIVITIES = [
@@ -28,6 +28,7 @@ export type Role = (typeof ROLES)[number];
 /** Where a second camera rides. Metres, degrees; a subject may pass at the speed of travel. */
 export interface AnglePlace {
   kind: MountKind;
+  place?: MountPlace;
   nearestM?: number;
   pitchDeg?: number;
   subject?: { speedMps: number | 'travel'; distanceM: number; sizeM: number };
@@ -191,7 +192,7 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     angles: {
       wide: { kind: 'vehicleInside' },
       near: { kind: 'vehicleOutside', nearestM: 0.7 },
-      reverse: { kind: 'vehicleInside', subject: { ...ME, distanceM: 0.8 } },
+      reverse: { kind: 'vehicleInside', place: 'inwards', subject: { ...ME, distanceM: 0.8 } },
       surroundings: { kind: 'groundStand', nearestM: 1, subject: passing(5) },
     },
   },

@@ -26,8 +26,8 @@ export const MOUNT_KINDS = [
 ] as const;
 export type MountKind = (typeof MOUNT_KINDS)[number];
 
-/** Where on the helmet, and how long the pole. */
-export const MOUNT_PLACES = ['front', 'top', 'side', 'long', 'short'] as const;
+/** Where on the helmet, how long the pole, and which way it looks in a vehicle. */
+export const MOUNT_PLACES = ['front', 'top', 'side', 'long', 'short', 'outwards', 'inwards'] as const;
 export type MountPlace = (typeof MOUNT_PLACES)[number];
 
 /** What rolls or is trodden under it. */
@@ -46,6 +46,7 @@ export const MOUNT_NOTES = [
   'slipsRound',
   'spray',
   'glass',
+  'backlit',
   'wind',
   'reach',
   'trodden',
@@ -65,6 +66,8 @@ export interface MountHabits {
   panDegPerS: number;
   /** Looks at the person, against the line of travel. */
   looksBack: boolean;
+  /** Films through a pane whose perpendicular stands this far from the axis; `null`: through none. */
+  glassDeg: number | null;
   /** Stands on its own feet: no travel unless the person says so. */
   stands: boolean;
   /** Camera above the ground. */
@@ -143,6 +146,7 @@ const mount = (
   buzz: null,
   stands: false,
   looksBack: false,
+  glassDeg: null,
   pitchDeg: 0,
   subjectM: { from: 1, to: 20 },
   tiltRiskDeg: 2,
@@ -275,6 +279,21 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
     notes: ['glass', 'buzzes'],
     cautions: ['neverOperateDriving', 'windscreenClear', 'cleanSuction'],
     inTheWay: [bar('dash', [-0.8, 0.26, 0.5], [0.8, 0.26, 0.5], 0.2)],
+    places: {
+      // A windscreen leans back by about sixty degrees.
+      outwards: { shakeFactor: 1, glassDeg: 60 },
+      inwards: {
+        shakeFactor: 1,
+        leastViewDeg: 80,
+        mostViewDeg: 130,
+        nearestM: 0.5,
+        looksBack: true,
+        pitchDeg: 5,
+        subjectM: { from: 0.5, to: 1.2 },
+        notes: ['backlit', 'buzzes'],
+        inTheWay: [],
+      },
+    },
   }),
   vehicleOutside: mount([70, 110], 1.5, 20, 0.9, [5, 10, 18], {
     buzz: { lowHz: 10, highHz: 28, share: 0.5 },

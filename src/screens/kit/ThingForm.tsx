@@ -161,7 +161,7 @@ function MountFigures({ thing, put }: { thing: Mounted; put: Put }): ReactNode {
         min={0}
         max={1000}
         placeholder={messages.usualKind({
-          kind: trimmed(usualShakeDegPerSRms(thing.kind, 'mixed', 'riding', thing.place), 1),
+          kind: trimmed(usualShakeDegPerSRms(thing.kind, 'mixed', 'riding', { place: thing.place }), 1),
         })}
         onCommit={(v) => set('shakeDegPerSRms', v)}
       />

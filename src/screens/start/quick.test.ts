@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { briefOf } from '@/core/brief/brief';
+import { TALKING, talksToCamera } from '@/core/brief/usual';
+import { subjectPace } from '@/core/loss/movement';
 import { solve } from '@/core/answer/solve';
 import { readShot } from '@/core/records/shot';
 import { ACTIVITIES, ACTIVITY_HABITS } from '@/core/vocabulary/activities';
@@ -20,11 +22,27 @@ describe('a quick brief', () => {
   });
 
   it('rides on the usual mount of the activity', () => {
-    expect(RIDE_OPTIONS.map(({ value }) => value)).toEqual([...ACTIVITIES]);
+    expect(RIDE_OPTIONS.map(({ value }) => value)).toEqual(expect.arrayContaining([...ACTIVITIES]));
     for (const ride of ACTIVITIES as readonly Activity[]) {
       const { mount } = briefOf(shotOfQuick({ ...FIRST_BRIEF, ride })).brief;
       expect([mount.activity, mount.kind]).toEqual([ride, ACTIVITY_HABITS[ride].usual.kind]);
     }
+  });
+
+  it('of somebody talking has them at arm\u2019s length, going along with the camera', () => {
+    for (const [ride, travelMps, shake] of [
+      ['talking', 0, 5],
+      ['walkingTalking', 1.4, 15],
+    ] as const) {
+      const { brief } = briefOf(shotOfQuick({ ...FIRST_BRIEF, ride }));
+      expect(brief.motion).toMatchObject({ travelMps, shakeDegPerSRms: shake });
+      expect(brief.motion.subject).toEqual(TALKING);
+      expect(talksToCamera(brief.motion.subject)).toBe(true);
+      expect(subjectPace(brief, { horizontalDeg: 100, projection: 'curved' })).toBe(0);
+    }
+    expect(talksToCamera({ speedMps: 0, distanceM: 6 })).toBe(false);
+    expect(talksToCamera({ speedMps: 1, distanceM: 0.7 })).toBe(false);
+    expect(talksToCamera(null)).toBe(false);
   });
 
   it('is answered, in the light in which a person would film, at every speed', () => {

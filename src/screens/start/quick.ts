@@ -1,6 +1,7 @@
 import * as messages from '@/language/start';
 import { ACTIVITIES, ACTIVITY_HABITS } from '@/core/vocabulary/activities';
 import type { Activity } from '@/core/vocabulary/activities';
+import { TALKING } from '@/core/brief/usual';
 import type { Shot, ShotInput } from '@/core/records/shot';
 import { emptyShot } from '@/core/records/emptyShot';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCENE_LABEL } from '@/words/labels';
@@ -8,10 +9,20 @@ import { capital } from '@/words/sentences';
 
 /** The three words of a quick brief: the ride, the light, the playback. Everything else takes its usual value. */
 export interface QuickBrief {
-  ride: Activity;
+  ride: Ride;
   light: string;
   playback: number;
 }
+
+/** What is done, or a person who talks to the camera meanwhile. */
+export type Ride = Activity | keyof typeof TALKS;
+
+const TALKS = { talking: 'still', walkingTalking: 'walking' } as const satisfies Record<string, Activity>;
+const TALK_LABEL: Record<keyof typeof TALKS, string> = messages.talkLabel;
+
+const isTalk = (ride: Ride): ride is keyof typeof TALKS => ride in TALKS;
+const activityOf = (ride: Ride): Activity => (isTalk(ride) ? TALKS[ride] : ride);
+const rideName = (ride: Ride): string => (isTalk(ride) ? TALK_LABEL[ride] : ACTIVITY_LABEL[ride]);
 
 type SceneLight = Extract<NonNullable<ShotInput['light']>, { kind: 'scene' }>;
 
@@ -29,9 +40,11 @@ const LIGHTS: Record<string, { label: string; from: SceneLight['from']; to: Scen
   street: { label: messages.aLitStreet, from: 'litStreet', to: 'litStreet' },
 };
 
-export const RIDE_OPTIONS = ACTIVITIES.map((value) => ({
+const RIDES: readonly Ride[] = ['talking', 'walkingTalking', ...ACTIVITIES];
+
+export const RIDE_OPTIONS = RIDES.map((value) => ({
   value,
-  label: `${ACTIVITY_LABEL[value]}, ${MOUNT_LABEL[ACTIVITY_HABITS[value].usual.kind]}`,
+  label: `${rideName(value)}, ${MOUNT_LABEL[ACTIVITY_HABITS[activityOf(value)].usual.kind]}`,
 }));
 export const LIGHT_OPTIONS = Object.entries(LIGHTS).map(([value, { label }]) => ({ value, label }));
 export const PLAYBACK_OPTIONS = [
@@ -45,12 +58,14 @@ export const FIRST_BRIEF: QuickBrief = { ride: 'riding', light: 'sunShade', play
 
 export function shotOfQuick({ ride, light, playback }: QuickBrief): Shot {
   const chosen = LIGHTS[light];
-  const mount = ACTIVITY_HABITS[ride].usual;
+  const activity = activityOf(ride);
+  const mount = ACTIVITY_HABITS[activity].usual;
   const where = chosen ? placeName(chosen.from, chosen.to) : '';
   return {
-    ...emptyShot(`${capital(ACTIVITY_LABEL[ride])}, ${where}`),
+    ...emptyShot(`${capital(rideName(ride))}, ${where}`),
     playback: { slowdown: playback },
-    mount: { ...mount, activity: ride },
+    mount: { ...mount, activity },
+    ...(isTalk(ride) ? { motion: { subject: { ...TALKING } } } : {}),
     ...(chosen ? { light: { kind: 'scene', from: chosen.from, to: chosen.to } } : {}),
   };
 }

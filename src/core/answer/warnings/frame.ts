@@ -4,6 +4,9 @@ import { worthAWarning } from '../../loss/table';
 import { straightenKeeps } from '../../optics/crop';
 import { blurDiscDeg, sharpRangeM } from '../../optics/focus';
 import { pctWidthPerDegree } from '../../optics/projection';
+import { seamCleanFromM, seamDoublesDeg, seamIn } from '../../optics/sphere';
+import { paneAt } from '../../filters/mirrored';
+import type { Pane } from '../../filters/mirrored';
 import { severityOf, warning } from './warning';
 import type { Seen } from './warning';
 
@@ -90,4 +93,48 @@ const resolution = warning<'resolution', { widthPx: number; neededPx: number }>(
   return widthPx < neededPx ? { severity: severityOf(seen.loss.resolution), widthPx, neededPx } : null;
 });
 
-export const FRAME_WARNINGS = [viewNarrow, faceNear, tilt, margin, resolution] as const;
+/** Doubling at the seam of a sphere that nobody sees, pixels of the delivered picture (start). */
+const SEAM_SEEN_PX = 2;
+
+interface SeamInPicture {
+  offDeg: number;
+  nearestM: number;
+  doublesPx: number;
+  cleanFromM: number;
+}
+
+const seam = warning<'seam', SeamInPicture>('seam', (seen) => {
+  const { view } = seen.candidate.mode;
+  if (!view.fromSphere) return null;
+  const { mount, motion, playback } = seen.space.brief;
+  const { horizontalDeg } = frameOf(seen);
+  const { offDeg, inFrame } = seamIn(mount.cutDeg, horizontalDeg);
+  if (!inFrame) return null;
+  const nearestM = Math.min(motion.nearestM, motion.subject?.distanceM ?? Infinity);
+  const pxPerDegree = (pctWidthPerDegree(horizontalDeg, 'straight') / 100) * playback.deliver.width;
+  const doublesPx = seamDoublesDeg(nearestM) * pxPerDegree;
+  return {
+    severity: doublesPx >= SEAM_SEEN_PX ? 'caution' : 'note',
+    offDeg,
+    nearestM,
+    doublesPx,
+    cleanFromM: seamCleanFromM(SEAM_SEEN_PX / pxPerDegree),
+  };
+});
+
+const reflection = warning<'reflection', Pane & { worn: boolean; inTheBag: boolean }>(
+  'reflection',
+  ({ space, candidate }) => {
+    const { mount, filters } = space.brief;
+    if (mount.glassDeg === null) return null;
+    const polarizers = filters.filter(({ kind }) => kind === 'polarizer').map(({ id }) => id);
+    return {
+      severity: 'note',
+      ...paneAt(mount.glassDeg),
+      worn: polarizers.some((id) => candidate.filter.ids.includes(id)),
+      inTheBag: polarizers.length > 0,
+    };
+  },
+);
+
+export const FRAME_WARNINGS = [viewNarrow, faceNear, tilt, margin, resolution, seam, reflection] as const;

@@ -9,10 +9,11 @@ import { filterSettings } from '@/core/filters/kit';
 import { instantsOf, sunLightAt } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import { filterTries, runOrHold } from '@/core/compare/filterChoice';
+import { bagWords } from '@/core/compare/bagWorth';
 import type { FilterTry } from '@/core/compare/filterChoice';
 import type { Solution } from '@/core/answer/solve';
 import { tenths } from '@/core/units/format';
-import { marginText, runOrHoldText, tryAgainst, tryEnds, tryText } from '@/words/filterChoiceText';
+import { bagText, marginText, runOrHoldText, tryAgainst, tryEnds, tryText } from '@/words/filterChoiceText';
 import { clockText } from '@/words/lightText';
 import { filterText } from '@/words/settingText';
 import { NOTATION_LABEL } from '@/words/labels';
@@ -42,6 +43,7 @@ export function FilterPlan({
   const kit = space.brief.filters;
   const tries = useMemo(() => filterTries(space, candidate, loss), [space, candidate, loss]);
   const choice = runOrHold(tries, kit);
+  const bag = bagWords(space.brief, candidate.mode, tries);
   const shown = tries.filter((one, at) => at < MOST_TRIES || one.chosen);
   const take = (one: FilterTry): void =>
     editing.commit(messages.takeAFilter, (shot) =>
@@ -63,6 +65,11 @@ export function FilterPlan({
             {sentence}
           </p>
         ))}
+      {bag.map((word) => (
+        <p key={word.id} className={styles.verdict}>
+          {bagText(word, kit)}
+        </p>
+      ))}
       <table className={styles.tries}>
         <caption className="unseen">{messages.everyFilterWithTheShutter}</caption>
         <thead>

@@ -1,14 +1,12 @@
 import * as messages from '@/language/bench/light';
 import { Phrase } from '../../../ui/Phrase';
 import type { ReactNode } from 'react';
-import { polarizerView } from '@/core/filters/polarizer';
 import { ev100OfIlluminance } from '@/core/light/exposureValue';
-import { beamShareOf, skyAt } from '@/core/light/sky';
 import { litEv } from '@/core/light/sun/lit';
-import { sunLightAt, USUAL_SUN } from '@/core/light/sun/sunLight';
+import { sunLightAt } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Solution } from '@/core/answer/solve';
-import { aimAt } from '@/core/answer/sunInShot';
+import { polarizerIn } from '@/core/compare/bagWorth';
 import { trimmed } from '@/core/units/format';
 import { polarizerText } from '@/words/filterChoiceText';
 import { clockText, headingText } from '@/words/lightText';
@@ -29,12 +27,8 @@ export function SunFigures({
   const here = sunLightAt(light, middle);
   const { daylight } = here;
   const zone = zoneOf(light);
-  const aim = aimAt(solution.space.brief, solution.candidate.mode, middle);
-  const sky = skyAt(light.sky ?? USUAL_SUN.sky, light.clouds, middle);
-  const polarizer =
-    aim &&
-    daylight.sun.apparentAltitudeDeg > 0 &&
-    polarizerView(daylight.sun, aim, beamShareOf(sky.likely), light.ground === 'water');
+  const { brief } = solution.space;
+  const polarizer = polarizerIn(brief, solution.candidate.mode, middle);
   const { sun, moon } = daylight;
   return (
     <div className={styles.figures}>
