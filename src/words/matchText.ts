@@ -1,7 +1,7 @@
 import * as messages from '@/language/words/match';
-import type { MatchItem } from '@/core/together/matchSheet';
+import type { MatchItem, MayDiffer } from '@/core/together/matchSheet';
 import { trimmed } from '@/core/units/format';
-import { COLOUR_LABEL } from './labels';
+import { COLOUR_LABEL, SETTING_LABEL } from './labels';
 import { offsetText } from './settingText';
 
 /** A line of the match sheet: what each camera has, and what to do where they differ. */
@@ -49,6 +49,14 @@ export function matchText(item: MatchItem): { name: string; values: string[]; so
         so: so(messages.alike, messages.setOneOffsetOnAll),
       };
   }
+}
+
+/** A line of what may differ: how it is seen, and what helps. */
+export function mayDifferText(item: MayDiffer): { name: string; so: string } {
+  return {
+    name: SETTING_LABEL[item.what],
+    so: item.same ? messages.alike : messages.differs[item.what],
+  };
 }
 
 /** What no setting does: said every time. */

@@ -100,6 +100,9 @@ function keysOf(half: boolean): readonly ((typeof OWN)[number] | 'light')[] {
   return half ? [...OWN, 'light'] : OWN;
 }
 
+/** The main camera and the second angles that a shot may have. */
+export const MOST_CAMERAS = 4;
+
 export function addCamera(shot: Shot, second: SecondAngle): Shot {
   return { ...shot, secondAngles: [...(shot.secondAngles ?? []), second] };
 }

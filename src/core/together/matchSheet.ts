@@ -1,5 +1,5 @@
 import { shutterAngleDeg } from '../playback/shutterAngle';
-import type { Settings } from '../records/settings';
+import type { SettingKey, Settings } from '../records/settings';
 import type { Family } from '../playback/cadence';
 import { cadenceOf, familyOf } from '../playback/cadence';
 import { nearlyEqual } from '../units/stops';
@@ -66,4 +66,31 @@ export function matchSheetOf(
     },
     { what: 'exposureOffset', same: all(offsets, nearlyEqual), stops: offsets },
   ];
+}
+
+/** What may differ between cameras that are cut together, and is seen all the same, in the order in which it is. */
+export const MAY_DIFFER = [
+  'view',
+  'stabilization',
+  'resolution',
+  'sharpening',
+  'noiseReduction',
+  'iso',
+  'filter',
+  'codec',
+  'bitDepth',
+  'bitRateMbps',
+  'recording',
+] as const satisfies readonly SettingKey[];
+
+export interface MayDiffer {
+  what: (typeof MAY_DIFFER)[number];
+  same: boolean;
+}
+
+export function mayDiffer(cameras: readonly Settings[]): MayDiffer[] {
+  return MAY_DIFFER.map((what) => ({
+    what,
+    same: new Set(cameras.map((settings) => JSON.stringify(settings[what]))).size <= 1,
+  }));
 }

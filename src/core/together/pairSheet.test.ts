@@ -10,7 +10,8 @@ import { emptyShot } from '../records/emptyShot';
 import { isSecondHalf, partCount, shotOfPart, titleOfPart, withPart } from '../records/secondAngles';
 import { readShot } from '../records/shot';
 import type { Pair, Shot } from '../records/shot';
-import { pairSheet, planPair } from './pairSheet';
+import { pairSheet } from './pairSheet';
+import { withHalvesSet } from './setHalves';
 import type { PairSheet } from './pairSheet';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
@@ -82,21 +83,35 @@ describe('a whip pair', () => {
 describe('setting both halves alike', () => {
   it.each(PAIR_KINDS)('%s: gives what it asks for, and then both halves join', (kind) => {
     const loose = whip(undefined, { frameRate: 50, shutterSeconds: 1 / 400 }, { kind });
-    const briefs = [0, 1].map((at) => briefOf(shotOfPart(loose, at)).brief) as [never, never];
-    const plan = planPair(loose.pair!, briefs)!;
-    expect(plan).not.toBeNull();
-    let shot = loose;
-    for (const at of [0, 1] as const)
-      shot = withPart(shot, at, {
-        ...shotOfPart(shot, at),
-        pins: plan.pins[at],
-        motion: { panDegPerS: plan.turnDegPerS[at] },
-      });
+    const shot = withHalvesSet(loose)!;
+    expect(shot).not.toBeNull();
     const sheet = sheetOf(shot);
     expect(sheet.view.same).toBe(true);
     expect(sheet.match.filter(({ same }) => !same).map(({ what }) => what)).toEqual([]);
     const unmet = sheet.demands.filter(({ held }) => !held.every(Boolean)).map(({ what }) => what);
     expect(unmet).toEqual([]);
+  });
+});
+
+describe('a join that is asked for', () => {
+  it('at a low rate, with the filter on, takes them even from a fast timeline in the shade', () => {
+    const dim = whip(undefined, undefined, { kind: 'whip' });
+    const shot = withHalvesSet({
+      ...dim,
+      playback: { timelineFps: 60 },
+      light: { kind: 'range', evMin: 7, evMax: 8 },
+    })!;
+    for (const at of [0, 1]) {
+      const { pins } = shotOfPart(shot, at);
+      expect(pins!.frameRate).toBe(30);
+      expect(pins!.filter!.stops).toBeGreaterThan(0);
+    }
+  });
+
+  it('is not there without a second half', () => {
+    const { pair, ...single } = whip(HALF, HALF);
+    expect(pair).toBeDefined();
+    expect(withHalvesSet(single)).toBeNull();
   });
 });
 

@@ -1,4 +1,3 @@
-import { secondsOfAngle } from '../playback/shutterAngle';
 import { PAIR_ASKS } from '../vocabulary/pairs';
 import type { PairAsks } from '../vocabulary/pairs';
 import { matchSheetOf } from './matchSheet';
@@ -6,10 +5,8 @@ import type { MatchItem } from './matchSheet';
 import { quarterTurnSeconds, turnForBlurDegPerS, WHIP_BLUR_PCT } from '../motion/whip';
 import { pctWidthPerDegree } from '../optics/projection';
 import type { Brief } from '../brief/brief';
-import type { Pins, Settings } from '../records/settings';
+import type { Settings } from '../records/settings';
 import type { Pair } from '../records/shot';
-import { modesOf } from '../camera/modeTable';
-import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
 
 /**
@@ -43,7 +40,8 @@ export interface PairDemand {
 
 /** A planned blur this near to the wanted one gives it. */
 const NEAR_ENOUGH = 0.95;
-const LOW_FPS = 30;
+/** As many frames a second as a low rate has at most. */
+export const LOW_FPS = 30;
 /** A view from which a sky joins badly: its horizon bends. */
 const MID_VIEW_DEG = 95;
 const SAME_VIEW_DEG = 3;
@@ -75,7 +73,7 @@ export function wantedBlurPct({ blurPct }: Pick<Pair, 'blurPct'>): number {
   return blurPct ?? WHIP_BLUR_PCT;
 }
 
-function halfOf({ settings, candidate, space, exposure }: Solution, wanted: number): PairHalf {
+export function halfOf({ settings, candidate, space, exposure }: Solution, wanted: number): PairHalf {
   const { horizontalDeg, projection } = candidate.mode.view;
   // The shutter in use at the bright end: the shortest blurs least.
   const seconds = 2 ** exposure.brightLog;
@@ -112,73 +110,14 @@ function holds(what: PairDemand['what'], half: Solution, figures: PairHalf, want
   }
 }
 
-function widestView({ camera }: Brief): string | undefined {
+export function widestView({ camera }: Brief): string | undefined {
   return [...camera.views].sort((a, b) => b.horizontalDeg - a.horizontalDeg)[0]?.id;
 }
 
-function straightView({ camera }: Brief): string | undefined {
+export function straightView({ camera }: Brief): string | undefined {
   const straight = camera.views.filter(
     ({ projection, focalMm }) => projection === 'straight' && focalMm === undefined,
   );
   const mid = camera.views.filter(({ horizontalDeg }) => horizontalDeg <= MID_VIEW_DEG);
   return [...straight, ...mid].sort((a, b) => b.horizontalDeg - a.horizontalDeg)[0]?.id;
-}
-
-/** Pins that make both halves alike and give the kind what it asks; and the turning for the wanted blur. */
-export interface PairPlan {
-  pins: [Pins, Pins];
-  turnDegPerS: [number, number];
-}
-
-/**
- * Sets both halves alike: from all pins a kind asks for, those are let go one by one, the least needed first, until both
- * cameras can. `null` where not even a shared shutter is possible.
- */
-export function planPair(pair: Pair, briefs: readonly [Brief, Brief]): PairPlan | null {
-  const [first] = briefs;
-  const { timelineFps, slowdown } = first.playback;
-  const offered = briefs.map((brief) => new Set(modesOf(brief.camera).map(({ frameRate }) => frameRate)));
-  const shared = [...(offered[0] ?? [])].filter((fps) => offered[1]?.has(fps));
-  const wanted = timelineFps * slowdown;
-  const frameRate = shared.sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))[0];
-  if (frameRate === undefined) return null;
-  const demands = PAIR_ASKS[pair.kind];
-  const view = demands.includes('widest')
-    ? widestView(first)
-    : demands.includes('straightView')
-      ? straightView(first)
-      : undefined;
-  const alone = solve(first);
-  const usual = alone.solved ? alone.solution.settings : null;
-  const viewId = view ?? usual?.view.id;
-  const angle =
-    demands.includes('angle180') || !usual || usual.shutterMode === 'auto'
-      ? 180
-      : Math.min(180, usual.shutterAngleDeg);
-  const whiteBalance = usual && typeof usual.whiteBalance === 'number' ? usual.whiteBalance : 5600;
-  const need: Pins = {
-    frameRate,
-    shutterMode: 'fixed',
-    shutterSeconds: secondsOfAngle(angle, frameRate),
-    whiteBalance,
-    exposureOffsetStops: 0,
-    ...(usual ? { colour: usual.colour } : {}),
-  };
-  const wishes: Pins[] = [
-    {
-      ...(viewId ? { view: { id: viewId } } : {}),
-      ...(pair.kind === 'whip' || pair.kind === 'shake' ? { stabilization: 'off' } : {}),
-    },
-    viewId ? { view: { id: viewId } } : {},
-    {},
-  ];
-  for (const wish of wishes) {
-    const pins: Pins = { ...need, ...wish };
-    const solved = briefs.map((brief) => solve({ ...brief, pins }));
-    const [a, b] = solved;
-    if (!a?.solved || !b?.solved) continue;
-    const turns = [a.solution, b.solution].map((half) => halfOf(half, wantedBlurPct(pair)).turnDegPerS);
-    return { pins: [pins, pins], turnDegPerS: [turns[0] ?? 0, turns[1] ?? 0] };
-  }
-  return null;
 }

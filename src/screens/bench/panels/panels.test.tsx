@@ -213,7 +213,11 @@ describe('several cameras on one shot', () => {
   it('add one, solve them together and take it off again', async () => {
     const held = show();
     await press('Add a camera');
-    expect(held.now().secondAngles).toMatchObject([{ camera: { archetype: 'mini' } }]);
+    // One that is not on the shot yet, where else it is usually worn.
+    expect(held.now().secondAngles).toMatchObject([
+      { name: 'Chest', camera: { profile: {} }, mount: { kind: 'chest', activity: 'riding' } },
+    ]);
+    expect(screen.getByRole('row', { name: /^Sharpening/ })).toBeTruthy();
     await press(/together/i);
     const pins = [held.now().pins, held.now().secondAngles![0]!.pins];
     expect(pins[0]!.frameRate).toBe(pins[1]!.frameRate);

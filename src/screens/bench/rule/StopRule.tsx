@@ -30,9 +30,10 @@ const HEIGHT = 196;
 const SIDE = 18;
 /** Stops shown beyond whatever reaches furthest. */
 const MARGIN = 1.4;
-/** A handle, where it stood when it was taken, EV, and the scale as it was then. */
+/** A handle, the answer as it was when it was taken, where the handle stood then, EV, and the scale. */
 interface Held {
   handle: Handle;
+  taken: Solution;
   ev: number;
   domain: [number, number];
 }
@@ -45,8 +46,8 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
 
-  const preview = (handle: Handle, ev: number): void => {
-    const { label, change } = moveHandle(solution, handle, ev);
+  const preview = (handle: Handle, ev: number, from = solution): void => {
+    const { label, change } = moveHandle(from, handle, ev);
     editing.preview(label, change);
   };
   const { drag, grip: pulled } = usePointerDrag<Held, number>(
@@ -55,7 +56,7 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
       return point && x.invert(point.x);
     },
     {
-      pull: ({ held, from, to }) => preview(held.handle, held.ev + to - from),
+      pull: ({ held, from, to }) => preview(held.handle, held.ev + to - from, held.taken),
       drop: () => editing.commit(messages.moveAHandleOfThe),
     },
   );
@@ -68,7 +69,7 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
   const x = scaleLinear(domain, [SIDE, Math.max(SIDE + 1, width - SIDE)]);
   const bound = (ev: number): number => x(clamp(ev, domain[0], domain[1]));
   const grip = (handle: Handle) => ({
-    ...pulled({ handle, ev: handleEv(solution, handle), domain }),
+    ...pulled({ handle, taken: solution, ev: handleEv(solution, handle), domain }),
     onKeyDown: (event: KeyboardEvent<SVGGElement>) => {
       const step = sliderStep(event, 3);
       if (step !== null) preview(handle, steppedEv(solution, handle, step));

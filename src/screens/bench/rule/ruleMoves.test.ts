@@ -39,6 +39,18 @@ describe('the handles of the stop rule', () => {
     }
   });
 
+  it('pin only what they move, and leave the rest to be worked out', () => {
+    const free = shot({ mount: { kind: 'helmet' }, light: { kind: 'range', evMin: 11, evMax: 15 } });
+    const pins = (handle: Handle, steps: number): string[] => {
+      const now = solved(free);
+      const { change } = moveHandle(now, handle, steppedEv(now, handle, steps));
+      return Object.keys(change(free).pins ?? {}).sort();
+    };
+    expect(pins('filter', 1)).toEqual(['filter']);
+    expect(pins('shutter', 1)).toEqual(['shutterMode', 'shutterSeconds']);
+    expect(pins('ceiling', 1)).toEqual([]);
+  });
+
   it('step through every strength in the bag, each once, there and back, and stand at its ends', () => {
     const bag = shot({
       ...fixed,
@@ -98,7 +110,7 @@ describe('the handles of the stop rule', () => {
   });
 
   it('keep a running shutter running', () => {
-    const running = shot({ ...fixed, pins: { shutterMode: 'auto' } });
+    const running = shot({ ...fixed, pins: { shutterMode: 'auto', filter: { ids: ['nd8'] } } });
     const after = stepped(running, 'shutter', 2);
     expect(after.settings.shutterMode).toBe('auto');
     expect(shoulderEv(after)).toBeGreaterThan(shoulderEv(solved(running)));

@@ -5,12 +5,11 @@ import type { Brief } from '@/core/brief/brief';
 import type { Solution } from '@/core/answer/solve';
 import { clamp, THIRD_STOP_SHUTTERS } from '@/core/units/stops';
 import type { ShotChange } from '../../data/useShotEditing';
-import { pinnedTo, pinsHolding } from '../answer/pins';
+import { pinnedTo } from '../answer/pins';
 
 /**
  * What the handles of the stop rule do. A handle stands at a place on the scale, EV100; moving it changes the shot by
- * the nearest standard step. Moving the filter holds the shutter where it is, and the other way round, so that the
- * window goes where it was dragged.
+ * the nearest standard step, and pins only what it moves: the rest is worked out anew, and may take up what was moved.
  */
 export type Handle = 'evMin' | 'evMax' | 'filter' | 'shutter' | 'ceiling';
 
@@ -81,10 +80,7 @@ export function moveHandle(
       );
       return {
         label: messages.changeTheFilterOnThe,
-        change: (shot) =>
-          pinnedTo(pinnedTo(shot, 'shutterSeconds', pinsHolding('shutterSeconds', settings)), 'filter', {
-            filter: { ids: [...filter.ids], stops: filter.stops },
-          }),
+        change: (shot) => pinnedTo(shot, 'filter', { filter: { ids: [...filter.ids], stops: filter.stops } }),
       };
     }
     case 'shutter': {
@@ -93,10 +89,7 @@ export function moveHandle(
       return {
         label: messages.changeTheShutterOnThe,
         change: (shot) =>
-          pinnedTo(pinnedTo(shot, 'filter', pinsHolding('filter', settings)), 'shutterSeconds', {
-            shutterSeconds,
-            shutterMode: settings.shutterMode,
-          }),
+          pinnedTo(shot, 'shutterSeconds', { shutterSeconds, shutterMode: settings.shutterMode }),
       };
     }
   }

@@ -7,12 +7,12 @@ import type { ReactNode } from 'react';
 import { matchSheetOf } from '@/core/together/matchSheet';
 import type { Brief } from '@/core/brief/brief';
 import { without } from '@/core/units/without';
-import { addCamera, cameraCount, removeCamera } from '@/core/records/secondAngles';
+import { cameraCount, MOST_CAMERAS, removeCamera } from '@/core/records/secondAngles';
 import { solveJointly } from '@/core/together/joint';
 import { tenths } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { MOUNT_LABEL } from '@/words/labels';
-import { ALIGN_LINES, matchText } from '@/words/matchText';
+import { ALIGN_LINES } from '@/words/matchText';
 import { partName } from '@/words/shotName';
 import { Empty } from '../../../ui/Empty';
 import { TextField } from '../../../ui/Fields';
@@ -22,6 +22,8 @@ import { useCarriedParts } from '../../../data/useCarriedParts';
 import type { CarriedPart } from '../../../data/useCarriedParts';
 import { useToast } from '../../../ui/toast';
 import type { ShotEditing } from '../../../data/useShotEditing';
+import { MatchTable } from '../match/MatchTable';
+import { AddCamera } from './AddCamera';
 import styles from './cameras.module.css';
 
 /** Every camera on this shot, solved each for itself; what must be equal to cut them together; and the joint answer. */
@@ -36,14 +38,6 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
   const complete = settings.length === cameras.length;
   const sheet = complete && cameras[0] ? matchSheetOf(settings, cameras[0].brief.playback) : [];
   const together = sheet.every(({ same }) => same);
-  const add = (): void =>
-    whole.commit(messages.addACamera, (one) =>
-      addCamera(one, {
-        name: messages.secondCamera,
-        camera: { archetype: 'mini' },
-        mount: { kind: 'chest', ...(one.mount?.activity ? { activity: one.mount.activity } : {}) },
-      }),
-    );
   const held = cameras.some(({ brief }) => SHARED.some((key) => brief.pins[key] !== undefined));
   const join = (letGo: boolean): void => {
     const joint = solveJointly(cameras.map(({ brief }) => (letGo ? withoutShared(brief) : brief)));
@@ -78,43 +72,27 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
           <CameraRow key={index} id={id} whole={whole} index={index} brief={brief} outcome={outcome} />
         ))}
       </ul>
-      <Button onClick={add} disabled={cameraCount(shot) >= 4}>
-        {messages.addACameraTitle}
-      </Button>
+      {cameraCount(shot) < MOST_CAMERAS ? (
+        <AddCamera whole={whole} />
+      ) : (
+        <p className="quiet">{messages.mostCameras}</p>
+      )}
       <h2>{messages.matchSheet}</h2>
       {cameras.length < 2 ? (
         <Empty title={messages.oneCamera} text={messages.addASecondOneAnd} />
       ) : (
         <>
-          <table className={styles.sheet}>
-            <thead>
-              <tr>
-                <th scope="col">{messages.toCutTogether}</th>
-                {cameras.map((_, index) => (
-                  <th key={index} scope="col">
-                    {partName(shot, index)}
-                  </th>
-                ))}
-                <th scope="col">{messages.so}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {sheet.map((item) => {
-                const { name, values, so } = matchText(item);
-                return (
-                  <tr key={item.what} data-same={item.same}>
-                    <th scope="row">{name}</th>
-                    {values.map((value, index) => (
-                      <td key={index} className="numerals" data-camera={partName(shot, index)}>
-                        {value}
-                      </td>
-                    ))}
-                    <td>{so}</td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
+          {complete && cameras[0] && (
+            <MatchTable
+              cameras={cameras.flatMap(({ brief, outcome }, index) =>
+                outcome.solved
+                  ? [{ name: partName(shot, index), settings: outcome.solution.settings, kit: brief.filters }]
+                  : [],
+              )}
+              playback={cameras[0].brief.playback}
+              caption={messages.matchSheet}
+            />
+          )}
           <p>
             <Button type="primary" onClick={() => join(false)} disabled={!complete || together}>
               {together ? messages.theyCutTogether : messages.solveTogether}

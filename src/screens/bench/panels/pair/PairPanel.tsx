@@ -8,15 +8,15 @@ import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { joinOf } from '@/core/preview/joinOf';
 import type { Take } from '@/core/preview/take';
-import { cameraCount, shotOfPart, withPart } from '@/core/records/secondAngles';
+import { cameraCount } from '@/core/records/secondAngles';
 import type { Pair, Shot } from '@/core/records/shot';
 import { without } from '@/core/units/without';
-import { pairSheet, planPair, wantedBlurPct } from '@/core/together/pairSheet';
+import { pairSheet, wantedBlurPct } from '@/core/together/pairSheet';
+import { withHalvesSet } from '@/core/together/setHalves';
 import type { Outcome, Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { HAND_LABEL, PAIR_LABEL, PAIR_MEANS, TURN_LABEL, viewLabel } from '@/words/labels';
-import { matchText } from '@/words/matchText';
 import { demandText, turnSentence } from '@/words/pairText';
 import { partName } from '@/words/shotName';
 import { ChoiceField, NumberField, TextField } from '../../../ui/Fields';
@@ -25,6 +25,7 @@ import { SettingStrip } from '../../../ui/SettingStrip';
 import { useCarriedParts } from '../../../data/useCarriedParts';
 import { useToast } from '../../../ui/toast';
 import type { ShotEditing } from '../../../data/useShotEditing';
+import { MatchRow, MatchTable } from '../match/MatchTable';
 import { Player } from '../preview/Player';
 import { joined, useFilms } from '../preview/useFilms';
 import { options } from '../../brief/wordControls';
@@ -44,7 +45,7 @@ export function PairPanel({ id, whole }: { id: string; whole: ShotEditing }): Re
             <li key={kind}>
               <Button
                 onClick={() =>
-                  whole.commit(messages.makeItAPair, (one) => ({ ...one, pair: newPair(one, kind) }))
+                  whole.commit(messages.makeItAPair, (one) => joinedBy({ ...one, pair: newPair(one, kind) }))
                 }
               >
                 {PAIR_LABEL[kind]}
@@ -66,6 +67,9 @@ function newPair(shot: Shot, kind: Pair['kind']): Pair {
   return { kind, turn: 'right', second };
 }
 
+/** Both halves set as the join needs, where their cameras can. */
+const joinedBy = (shot: Shot): Shot => withHalvesSet(shot) ?? shot;
+
 function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: Pair }): ReactNode {
   const { shot } = whole;
   const { complain, say } = useToast();
@@ -76,25 +80,12 @@ function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: P
   const change = (label: string, more: Partial<Pair>): void =>
     whole.commit(label, (one) => (one.pair ? { ...one, pair: { ...one.pair, ...more } } : one));
   const alike = (): void => {
-    const [a, b] = parts.map(({ brief }) => brief);
-    const plan = a && b ? planPair(pair, [a, b]) : null;
-    if (!plan) {
+    const set = withHalvesSet(shot);
+    if (!set) {
       complain(messages.theseTwoCamerasShareNo);
       return;
     }
-    const turns = pair.kind === 'whip' || pair.kind === 'falling';
-    whole.commit(messages.setBothHalvesAlike, (one) =>
-      [0, secondAt].reduce((done, at, half) => {
-        const part = shotOfPart(done, at);
-        const pins = plan.pins[half === 0 ? 0 : 1];
-        const panDegPerS = Math.ceil(plan.turnDegPerS[half === 0 ? 0 : 1] / 5) * 5;
-        return withPart(done, at, {
-          ...part,
-          pins,
-          ...(turns ? { motion: { ...part.motion, panDegPerS } } : {}),
-        });
-      }, one),
-    );
+    whole.commit(messages.setBothHalvesAlike, (one) => withHalvesSet(one) ?? one);
     say(messages.bothHalvesHoldTheSame);
   };
   return (
@@ -105,7 +96,11 @@ function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: P
           label={messages.join}
           value={pair.kind}
           options={options(PAIR_KINDS, PAIR_LABEL)}
-          onCommit={(kind) => change(messages.joinAnotherWay, { kind })}
+          onCommit={(kind) =>
+            whole.commit(messages.joinAnotherWay, (one) =>
+              one.pair ? joinedBy({ ...one, pair: { ...one.pair, kind } }) : one,
+            )
+          }
         />
         {pair.kind === 'whip' && (
           <ChoiceField
@@ -201,48 +196,32 @@ function Checks({
   const film = useMemo(() => joined(films), [films]);
   const sentence = turnSentence(pair, sheet, wantedBlurPct(pair));
   const { deliver, timelineFps } = first.space.brief.playback;
+  const halves = [
+    { name: messages.firstHalf, settings: first.settings, kit: first.space.brief.filters },
+    { name, settings: second.settings, kit: second.space.brief.filters },
+  ];
   return (
     <div className={styles.columns}>
       <div className={styles.panel}>
         <p role="status" className={sheet.joins ? undefined : styles.amiss}>
           <b>{sheet.joins ? messages.theHalvesJoin : messages.theyDoNotJoinYet}</b> {sentence}
         </p>
-        <table className={styles.sheet}>
-          <caption className="unseen">{messages.whatBothHalvesMustShare}</caption>
-          <thead>
-            <tr>
-              <th scope="col">{messages.bothShare}</th>
-              <th scope="col">{messages.firstHalf}</th>
-              <th scope="col">{name}</th>
-              <th scope="col">{messages.so}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {sheet.match.map((item) => {
-              const { name: what, values, so } = matchText(item);
-              return (
-                <tr key={item.what} data-same={item.same}>
-                  <th scope="row">{what}</th>
-                  {values.map((value, at) => (
-                    <td key={at} className="numerals">
-                      {value}
-                    </td>
-                  ))}
-                  <td>{so}</td>
-                </tr>
-              );
-            })}
-            <tr data-same={sheet.view.same}>
-              <th scope="row">{messages.view}</th>
-              {sheet.view.ids.map((view, at) => (
-                <td key={at} className="numerals">
-                  {viewLabel(view)} {trimmed(sheet.view.degrees[at === 0 ? 0 : 1], 0)}°
-                </td>
-              ))}
-              <td>{sheet.view.same ? messages.flowsOn : messages.theLinesBendAnotherWay}</td>
-            </tr>
-          </tbody>
-        </table>
+        <MatchTable
+          cameras={halves}
+          playback={first.space.brief.playback}
+          caption={messages.whatBothHalvesMustShare}
+        >
+          <MatchRow
+            must
+            name={messages.viewFlows}
+            values={sheet.view.ids.map(
+              (view, at) => `${viewLabel(view)} ${trimmed(sheet.view.degrees[at === 0 ? 0 : 1], 0)}°`,
+            )}
+            so={sheet.view.same ? messages.flowsOn : messages.theLinesBendAnotherWay}
+            same={sheet.view.same}
+            of={halves}
+          />
+        </MatchTable>
         <ul className={styles.demands}>
           {sheet.demands.map((demand) => (
             <li key={demand.what} data-held={demand.held.every(Boolean)}>
