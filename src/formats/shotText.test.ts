@@ -17,7 +17,7 @@ describe('shots as text', () => {
         const answer = answerShot(shot);
         const text = shotToText(
           shot,
-          answer.kind === 'lynxeye/answer' ? answer : null,
+          answer.kind === 'lynxeye/answer' ? answer.settings : null,
           briefOf(shot).brief.filters,
         );
         for (const form of [text, JSON.stringify(shot), `${text}\n\n  `])

@@ -1,6 +1,6 @@
 import { shotName } from '@/words/shotName';
 import type { Filter } from '@/core/filters/kit';
-import type { Answer } from '@/core/records/answerFile';
+import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
@@ -10,9 +10,9 @@ import { settingText } from '@/words/settingText';
 export const TAIL = 'lynxeye-shot/1 ';
 
 /** A shot as a card in plain text, with the shot itself in its last line. */
-export function shotToText(shot: Shot, answer: Answer | null, kit: readonly Filter[]): string {
+export function shotToText(shot: Shot, settings: Settings | null, kit: readonly Filter[]): string {
   const lines = [shotName(shot)];
-  if (answer)
-    lines.push(...CARD_KEYS.map((key) => `${SETTING_LABEL[key]}: ${settingText(key, answer.settings, kit)}`));
+  if (settings)
+    lines.push(...CARD_KEYS.map((key) => `${SETTING_LABEL[key]}: ${settingText(key, settings, kit)}`));
   return `${lines.join('\n')}\n\n${TAIL}${JSON.stringify(shot)}\n`;
 }

@@ -3,7 +3,7 @@ import { dayRemediesOf } from '@/core/day/dayRemedies';
 import { daySheet, outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
 import { jointDay } from '@/core/day/jointDay';
-import { isTimeLapse } from '@/core/day/partAnswer';
+import { isTimeLapse } from '@/core/records/filmedAs';
 import { scheduleOf } from '@/core/day/schedule';
 import { wallClock } from '@/formats/clock';
 import type { DayWorker } from './day';
@@ -30,11 +30,10 @@ const worker: DayWorker = {
         .filter(({ part }) => part === 0)
         .map((part): [string, ShortAnswer] => {
           const { carried, held } = sheet.parts.get(part.id) ?? {};
-          // A time-lapse has a plan of its own.
-          if (isTimeLapse(part) && carried)
-            return [part.entryId, { settings: carried.settings, cautions: 0, whyFilter: '' }];
           const { mainsHz } = part.brief.limits;
-          return [part.entryId, shortAnswerOf(part.shot, { held: held?.pins, mainsHz })];
+          // A time-lapse is held by nothing, and wears what its camera wears then.
+          const pins = isTimeLapse(part.shot) && carried ? { filter: carried.settings.filter } : held?.pins;
+          return [part.entryId, shortAnswerOf(part.shot, { held: pins, mainsHz })];
         }),
     );
   },

@@ -15,6 +15,7 @@ import { ACTIVITY_HABITS } from '../vocabulary/activities';
 import { habitsOf, placesOf } from '../vocabulary/mounts';
 import type { Pins } from '../records/settings';
 import type { Light, Shot } from '../records/shot';
+import { filled } from '../units/filled';
 import { without } from '../units/without';
 
 /** A shot with nothing left open: what the solver works on. Units stand in the keys. */
@@ -195,15 +196,15 @@ export function briefOf(
       filters,
       pins: { ...held, ...shot.pins },
       held: (Object.keys(shot.pins ?? {}) as (keyof Pins)[]).reduce((left, key) => without(left, key), held),
-      timeLapse: filled(USUAL_TIME_LAPSE, shot.timeLapse),
+      timeLapse: { ...filled(USUAL_TIME_LAPSE, shot.timeLapse), ...movingAs(shot.pins?.recording) },
       loop: filled(USUAL_LOOP, shot.loop),
       limits: { isoCeiling, mainsHz, lamps, screenHz, recordSeconds, cardGb },
     },
   };
 }
 
-/** The usual figures with those that are given in their place. */
-function filled<T extends object>(usual: T, given: { [K in keyof T]?: T[K] | undefined } | undefined): T {
-  const told = Object.entries(given ?? {}).filter(([, value]) => value !== undefined);
-  return { ...usual, ...(Object.fromEntries(told) as Partial<T>) };
+/** A pinned recording says whether the camera moves. */
+function movingAs(recording: Pins['recording']): { moving?: boolean } {
+  if (recording === 'movingTimeLapse') return { moving: true };
+  return recording === 'timeLapse' ? { moving: false } : {};
 }

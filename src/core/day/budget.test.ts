@@ -64,7 +64,10 @@ const recordedAt = (
   more: Partial<ShotInput> = {},
 ): Recorded => ({
   part: partAt(id, spans, more),
-  answer: { ...plain, settings: { ...plain.settings, bitRateMbps: mbps } },
+  answer: {
+    ...plain,
+    settings: { ...plain.settings, bitRateMbps: mbps, recording: more.loop ? 'loop' : 'video' },
+  },
 });
 
 const rest = (from: number, to: number, more: Partial<Pause> = {}): Pause => ({
@@ -182,7 +185,8 @@ describe('the card of a day', () => {
       [recordedAt('a', [[0, 120]], 60, looped)],
       gearOf({ cards: [card(64)] }),
     );
-    const load = recordingLoad(partAt('a', [[0, 120]], looped), plain);
+    const answer: PartAnswer = { ...plain, settings: { ...plain.settings, recording: 'loop' } };
+    const load = recordingLoad(partAt('a', [[0, 120]], looped), answer);
     expect(load.mostBytes).not.toBeNull();
     expect(level.needs).toBeCloseTo(load.mostBytes! / 1e9, 9);
     expect(level.needs).toBeLessThan(gb(120) / 10);

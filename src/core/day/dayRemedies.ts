@@ -10,7 +10,8 @@ import { item } from '../units/items';
 import type { DaySheet, Memo, Resource } from './daySheet';
 import { outsOf, workOf } from './daySheet';
 import { airAtC, pausePlan } from './heat';
-import { answerPinned, isTimeLapse } from './partAnswer';
+import { answerPinned } from './partAnswer';
+import { isTimeLapse } from '../records/filmedAs';
 import type { PartAnswer } from './partAnswer';
 import { partsOfCamera } from './schedule';
 import type { DayPart, Schedule } from './schedule';
@@ -129,7 +130,7 @@ function pinned(
   const pins: PartPins[] = [];
   let addedLoss = 0;
   const changed = recorded.map((one): Recorded => {
-    const wanted = isTimeLapse(one.part) ? null : pinsFor(one);
+    const wanted = isTimeLapse(one.part.shot) ? null : pinsFor(one);
     if (!wanted) return one;
     const answer = answerPinned(workOf(one.part, memo).space, wanted);
     if (!answer) return one;

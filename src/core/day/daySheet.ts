@@ -9,7 +9,8 @@ import { cameraBudget } from './budget';
 import type { CameraBudget, Cut } from './budget';
 import { dayHoldOf } from './dayHold';
 import type { DayHold } from './dayHold';
-import { answersByFilter, answerPinned, filterKey, isTimeLapse, partSpace } from './partAnswer';
+import { answersByFilter, answerPinned, filterKey, partSpace } from './partAnswer';
+import { isTimeLapse } from '../records/filmedAs';
 import type { PartAnswer, PartSpace } from './partAnswer';
 import { camerasOf, chanceIn, partsOfCamera } from './schedule';
 import type { DayPart, Schedule } from './schedule';
@@ -272,7 +273,8 @@ function storedIn(
   const setups: { key: string; answer: PartAnswer; timeLapse: boolean }[] = [];
   for (const { part, answer } of worn) {
     const key = setupKey(answer);
-    if (!setups.some((one) => one.key === key)) setups.push({ key, answer, timeLapse: isTimeLapse(part) });
+    if (!setups.some((one) => one.key === key))
+      setups.push({ key, answer, timeLapse: isTimeLapse(part.shot) });
   }
   const under = worn.map((one) =>
     setups.map(({ key, answer, timeLapse }) => underSetup(one, key, answer, timeLapse)),
@@ -305,7 +307,7 @@ function underSetup(
   timeLapse: boolean,
 ): PartAnswer | null {
   if (key === setupKey(answer)) return answer;
-  if (timeLapse || isTimeLapse(part)) return null;
+  if (timeLapse || isTimeLapse(part.shot)) return null;
   const { ids, stops } = answer.settings.filter;
   const held = `${filterKey({ ids })}@${stops}|${key}`;
   const known = work.pinned.get(held);

@@ -25,7 +25,7 @@ export interface RecordingLoad {
 
 export function recordingLoad(part: DayPart, { settings, intervalSeconds }: PartAnswer): RecordingLoad {
   const { brief, camera } = part;
-  const loop = part.shot.loop ? loopPlan(brief) : null;
+  const loop = settings.recording === 'loop' ? loopPlan(brief) : null;
   // A time-lapse writes one frame an interval, at the rate of its film.
   const share = intervalSeconds === null ? 1 : 1 / (intervalSeconds * brief.playback.timelineFps);
   const mbps = intervalSeconds === null ? settings.bitRateMbps + SOUND_MBPS : settings.bitRateMbps * share;

@@ -43,7 +43,9 @@ export function allowedModes(brief: Brief): AllowedModes | Obstacle {
     return { code: 'noSuchView', viewId, offered: camera.views.map(({ id }) => id) };
   const recording = pins.recording ?? null;
   if (recording === 'timeLapse' || recording === 'movingTimeLapse')
-    return { code: 'setByInterval', recording };
+    return modesOf(camera).some((mode) => mode.recording === recording)
+      ? { code: 'setByInterval', recording }
+      : { code: 'noSuchMode', pins: ['recording'] };
   const modePins = MODE_PINS.filter((pin) => pins[pin] !== undefined);
   const pinned =
     modePins.length === 0

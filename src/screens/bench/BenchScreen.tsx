@@ -4,7 +4,10 @@ import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/bench';
 import { useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
+import type { Brief } from '@/core/brief/brief';
+import { lapseSolution } from '@/core/answer/lapseSolution';
 import type { ShotRecord } from '@/core/records/shotRecord';
+import type { LapseAnswer } from '@/core/timeLapse/lapseAnswer';
 import { OpenShot } from '../ui/OpenShot';
 import { partEditing } from '../data/partEditing';
 import { usePart } from '../routes';
@@ -18,12 +21,15 @@ import { useWorkedDay } from '../data/workedDay';
 import styles from './bench.module.css';
 import { BenchHead } from './BenchHead';
 import { BenchPanels } from './panels/BenchPanels';
+import type { Drawn } from './panels/drawn';
+import { TimeLapsePanel } from './panels/timeLapse/TimeLapsePanel';
 import { RefusalPanel } from './panels/choice/Findings';
 import { Sentence } from './brief/Sentence';
 import { Hint } from '../ui/Hint';
 import { Meaning } from '../ui/Meaning';
 import { StopRule } from './rule/StopRule';
 import { AnswerBar } from './answer/AnswerBar';
+import { LapseTiles } from './answer/LapseTiles';
 import { Tiles } from './answer/Tiles';
 import type { TilesProps } from './answer/Tiles';
 import { useInView } from '../ui/useInView';
@@ -88,6 +94,9 @@ function OpenBench({ record, inDay }: { record: ShotRecord; inDay: InDay | null 
         <p role="alert">{messages.theDayCouldNotBeWorkedOut({ why: inDay.worked.failed })}</p>
       )}
       {solved.refusal && <RefusalPanel refusal={solved.refusal} editing={editing} />}
+      {solved.lapse && (
+        <Lapse brief={solved.brief} lapse={solved.lapse} record={record} editing={editing} whole={whole} />
+      )}
       {shown && (
         <>
           <Answer
@@ -140,11 +149,39 @@ function Answer(props: TilesProps): ReactNode {
   );
 }
 
-type Answered = Extract<Solved, { refusal: null }>;
+/** What of the Bench there is for a time-lapse: what tells of place, light and frame, and itself. */
+const LAPSE_PANELS = ['lapse', 'light', 'readings', 'lamps', 'framing'] as const;
+
+/** A time-lapse is answered by its plan. */
+function Lapse({
+  brief,
+  lapse,
+  record,
+  editing,
+  whole,
+}: Pick<Drawn, 'record' | 'editing' | 'whole'> & { brief: Brief; lapse: LapseAnswer }): ReactNode {
+  const solution = useMemo(() => lapseSolution(brief, lapse), [brief, lapse]);
+  return (
+    <>
+      <LapseTiles brief={brief} lapse={lapse} />
+      {solution ? (
+        <BenchPanels
+          drawn={{ record, answered: { solution, answer: null }, editing, whole }}
+          only={LAPSE_PANELS}
+        />
+      ) : (
+        <TimeLapsePanel brief={brief} editing={editing} />
+      )}
+    </>
+  );
+}
+
+type Answered = Extract<Solved, { refusal: null; lapse: null }>;
 
 /** The answer, or the last one this camera had, so that a refusal does not empty the tiles. */
 function useLastAnswer(solved: Solved, part: number): Answered | null {
   const [last] = useState<{ answered: Answered | null; part: number }>({ answered: null, part });
+  if (solved.lapse) return null;
   if (solved.refusal !== null) return last.part === part ? last.answered : null;
   last.answered = solved;
   last.part = part;

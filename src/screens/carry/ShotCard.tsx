@@ -13,6 +13,7 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { checksFor } from '@/words/card';
 import type { Check } from '@/words/card';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL } from '@/words/labels';
+import { lapseText } from '@/words/lapseText';
 import { pairCardLines } from '@/words/pairText';
 import { Empty } from '../ui/Empty';
 import { MoreMenu } from '../ui/MoreMenu';
@@ -21,7 +22,7 @@ import { OpenShot } from '../ui/OpenShot';
 import { PartSwitch } from '../ui/PartSwitch';
 import { placeUrl, usePart } from '../routes';
 import { useToast } from '../ui/toast';
-import { useAnswer } from '../data/useAnswer';
+import { settingsOf, useAnswer } from '../data/useAnswer';
 import { useShotActions } from '../files/useShotActions';
 import { GlareButton } from '../ui/GlareButton';
 import { useSwipe } from '../ui/useSwipe';
@@ -41,7 +42,8 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const part = usePart(record.shot);
   const shot = useMemo(() => namedPart(record.shot, part), [record.shot, part]);
   const solved = useAnswer(shot);
-  const { solution, brief, refusal } = solved;
+  const { solution, brief, refusal, lapse } = solved;
+  const settings = settingsOf(solved);
   const joins = useMemo(() => pairCardLines(record.shot), [record.shot]);
   const repository = useRepository();
   const router = useRouter();
@@ -58,8 +60,8 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const swipe = useSwipe(go);
   const print = (): void => window.print();
   const note = (): void => {
-    if (!solution) return;
-    void repository?.record(record.id, solution.settings, part).then(() => {
+    if (!settings) return;
+    void repository?.record(record.id, settings, part).then(() => {
       say(messages.recordedItStandsInThe);
     });
   };
@@ -68,13 +70,12 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   useHotkeys('right', () => go(1));
   useHotkeys('left', () => go(-1));
 
-  if (!solution)
+  if (!settings)
     return (
-      <Empty title={shotName(shot)} text={refusal.reasons.map(({ text }) => text).join('; ')}>
+      <Empty title={shotName(shot)} text={(refusal?.reasons ?? []).map(({ text }) => text).join('; ')}>
         <Link href={placeUrl('/bench', record.id, part)}>{messages.mendItOnTheBench}</Link>
       </Empty>
     );
-  const { settings } = solution;
   return (
     <article className={styles.card} aria-labelledby="card-title" {...swipe}>
       <header className={styles.head}>
@@ -107,7 +108,9 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
           <p key={line}>{line}</p>
         ))}
       </header>
-      <CardFace settings={settings} solution={solution} kit={brief.filters} notation={notation} />
+      <CardFace settings={settings} solution={solution} kit={brief.filters} notation={notation}>
+        {lapse && <p>{lapseText(lapse.plan, brief)}</p>}
+      </CardFace>
       <Checks record={record} checks={checksFor(brief, settings)} />
       <div className={styles.record}>
         <Button type="primary" size="large" onClick={note}>

@@ -4,28 +4,49 @@ import { useMemo } from 'react';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import { briefOf } from '@/core/brief/brief';
 import type { Assumed, Brief, InPlan } from '@/core/brief/brief';
-import { isTimeLapse } from '@/core/day/partAnswer';
+import { isTimeLapse } from '@/core/records/filmedAs';
+import { lapseOf } from '@/core/timeLapse/lapseAnswer';
+import type { LapseAnswer } from '@/core/timeLapse/lapseAnswer';
 import type { WorkedPart } from '@/core/day/workedDay';
+import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import { solve } from '@/core/answer/solve';
 import type { Solution } from '@/core/answer/solve';
 import { once } from '@/core/units/once';
 import { answerInWords, refusalInWords } from '@/words/answer';
 
-/** A shot solved for the screen: figures to draw with, words to read once they are asked for, or the refusal. */
+/**
+ * A shot solved for the screen: figures to draw with, words to read once they are asked for, or the refusal; of a
+ * time-lapse its plan instead.
+ */
 export type Solved = { brief: Brief; assumed: Assumed[] } & (
-  | { solution: Solution; answer: Answer; refusal: null }
-  | { solution: null; answer: null; refusal: RefusalFile }
+  | { solution: Solution; answer: Answer; refusal: null; lapse: null }
+  | { solution: null; answer: null; refusal: RefusalFile; lapse: null }
+  | { solution: null; answer: null; refusal: null; lapse: LapseAnswer }
 );
+
+/** What is set, whichever way it was worked out; `null`: there is no answer. */
+export function settingsOf({ solution, lapse }: Solved): Settings | null {
+  return solution?.settings ?? lapse?.settings ?? null;
+}
 
 /** Where nothing keeps any more what the shot's day decides of it, the shot is answered without. */
 export function solveForScreen(shot: Shot, inPlan: InPlan = {}): Solved {
   const { brief, assumed } = briefOf(shot, inPlan);
+  const lapse = isTimeLapse(shot) ? lapseOf(brief) : null;
+  if (lapse) return { brief, assumed, solution: null, answer: null, refusal: null, lapse };
   const outcome = solve(brief);
   if (!outcome.solved && Object.keys(brief.held).length > 0)
     return solveForScreen(shot, { ...inPlan, held: {} });
   if (!outcome.solved)
-    return { brief, assumed, solution: null, answer: null, refusal: refusalInWords(outcome.refusal, brief) };
+    return {
+      brief,
+      assumed,
+      solution: null,
+      answer: null,
+      refusal: refusalInWords(outcome.refusal, brief),
+      lapse: null,
+    };
   const { solution } = outcome;
   const answer = once(() => answerInWords(solution, assumed));
   return {
@@ -36,17 +57,25 @@ export function solveForScreen(shot: Shot, inPlan: InPlan = {}): Solved {
       return answer();
     },
     refusal: null,
+    lapse: null,
   };
 }
 
-/** A part as its day carries it: the same answer as on the Bench. `null`: not worked out, or a time-lapse. */
+/** A part as its day carries it: the same answer as on the Bench. `null`: not worked out. */
 export function solveInDay(part: WorkedPart): Solved | null {
-  if (!part.answer?.carried || isTimeLapse(part)) return null;
-  return solveForScreen(part.shot, inPlanOf(part));
+  return part.answer?.carried ? solveForScreen(part.shot, inPlanOf(part)) : null;
 }
 
-export function inPlanOf({ brief, answer }: WorkedPart): InPlan {
-  return { held: answer?.held?.pins, mainsHz: brief.limits.mainsHz };
+export function inPlanOf({ brief, answer, shot }: WorkedPart): InPlan {
+  const { mainsHz } = brief.limits;
+  if (!isTimeLapse(shot)) return { held: answer?.held?.pins, mainsHz };
+  // A time-lapse keeps its plan, and wears what its camera wears then.
+  const worn = answer?.carried?.settings.filter.ids;
+  const alone = lapseOf(brief)?.settings.filter.ids;
+  return {
+    held: worn && worn.join() !== alone?.join() ? { filter: { ids: [...worn] } } : undefined,
+    mainsHz,
+  };
 }
 
 export function useAnswer(shot: Shot, inPlan?: InPlan): Solved {

@@ -14,6 +14,7 @@ import { fileName } from './fileName';
 import { useRepository } from '../data/repository';
 import { placeUrl } from '../routes';
 import { useToast } from '../ui/toast';
+import { settingsOf } from '../data/useAnswer';
 import type { Solved } from '../data/useAnswer';
 
 /** What can be done with one shot besides changing it, as a menu, with its keys. */
@@ -30,7 +31,7 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
       .catch(() => complain(messages.theBrowserDidNotLet));
   };
   const asText = (): void =>
-    copy(shotToText(shot, solved.answer, solved.brief.filters), messages.theCardAsText);
+    copy(shotToText(shot, settingsOf(solved), solved.brief.filters), messages.theCardAsText);
   const asJson = (): void => copy(JSON.stringify(shot, null, 2), messages.theShotAsJSON);
   const duplicate = (): void => {
     void repository

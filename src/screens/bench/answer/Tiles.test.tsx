@@ -20,7 +20,7 @@ interface Told {
 function Answered({ first, told, stale = false }: { first: Shot; told: Told; stale?: boolean }): ReactNode {
   const [shot, setShot] = useState(first);
   const solved = useMemo(() => solveForScreen(shot), [shot]);
-  if (solved.refusal) throw new Error('no answer');
+  if (!solved.solution) throw new Error('no answer');
   const change = (made: (shot: Shot) => Shot): void => {
     told.shot = made(told.shot);
     setShot(told.shot);
@@ -39,9 +39,9 @@ function Answered({ first, told, stale = false }: { first: Shot; told: Told; sta
   return <Tiles brief={solved.brief} solution={solved.solution} editing={editing} part={0} stale={stale} />;
 }
 
-const answer = (shot: Shot): Extract<Solved, { refusal: null }> => {
+const answer = (shot: Shot): Extract<Solved, { refusal: null; lapse: null }> => {
   const solved = solveForScreen(shot);
-  if (solved.refusal) throw new Error('no answer');
+  if (!solved.solution) throw new Error('no answer');
   return solved;
 };
 const tile = (name: string): HTMLElement => screen.getByRole('button', { name: new RegExp(`^${name}: `) });

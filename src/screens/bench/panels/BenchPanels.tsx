@@ -14,6 +14,8 @@ import styles from './panels.module.css';
 import { GROUPS, PANELS } from './table';
 import type { PanelId } from './table';
 
+const ALL: readonly PanelId[] = PANELS.map(({ id }) => id);
+
 /** In the address, where no panel is to be open. */
 const NONE = 'none';
 
@@ -21,17 +23,26 @@ const NONE = 'none';
  * What stands below the rule, in groups by what is asked: each panel as a line that tells its result, and one of them open,
  * named in the address. Beside the lines where there is room, else under its own.
  */
-export function BenchPanels({ drawn }: { drawn: Drawn }): ReactNode {
+export function BenchPanels({
+  drawn,
+  only = ALL,
+}: {
+  drawn: Drawn;
+  /** The panels there are, the usual one first. */
+  only?: readonly PanelId[];
+}): ReactNode {
   const asked = useSearchParams().get('part');
   const wide = useWide();
-  const named = PANELS.find(({ id }) => id === asked);
-  const open = named ?? (wide && asked !== NONE ? PANELS[0] : null);
+  const panels = PANELS.filter(({ id }) => only.includes(id));
+  const named = panels.find(({ id }) => id === asked);
+  const usual = panels.find(({ id }) => id === only[0]) ?? null;
+  const open = named ?? (wide && asked !== NONE ? usual : null);
   const later = useAfterPaint(drawn);
   useWarmPreview(drawn.answered.solution, open?.id === 'preview');
   return (
     <DrawnContext value={open?.live ? drawn : later}>
       <LaterContext value={later}>
-        <Panels open={open?.id ?? null} wide={wide} />
+        <Panels open={open?.id ?? null} wide={wide} only={only} />
       </LaterContext>
     </DrawnContext>
   );
@@ -42,7 +53,15 @@ const DrawnContext = createContext<Drawn | null>(null);
 /** What the lines tell of. */
 const LaterContext = createContext<Drawn | null>(null);
 
-const Panels = memo(function Panels({ open, wide }: { open: PanelId | null; wide: boolean }): ReactNode {
+const Panels = memo(function Panels({
+  open,
+  wide,
+  only,
+}: {
+  open: PanelId | null;
+  wide: boolean;
+  only: readonly PanelId[];
+}): ReactNode {
   const router = useRouter();
   const go = (id: PanelId): void => {
     const next = new URLSearchParams(window.location.search);
@@ -52,7 +71,7 @@ const Panels = memo(function Panels({ open, wide }: { open: PanelId | null; wide
   };
   return (
     <div className={styles.panels} role="group" aria-label={messages.moreAboutThisShot}>
-      {GROUPS.map(({ id: group, label, panels }) => (
+      {groupsOf(only).map(({ id: group, label, panels }) => (
         <section key={group} aria-labelledby={`group-${group}`} className={styles.group}>
           <h2 id={`group-${group}`}>{label}</h2>
           {panels.map((panel) => (
@@ -85,6 +104,17 @@ const Panels = memo(function Panels({ open, wide }: { open: PanelId | null; wide
     </div>
   );
 });
+
+/** The groups with the panels there are; an empty one is left out. */
+function groupsOf(
+  only: readonly PanelId[],
+): { id: string; label: string; panels: { id: PanelId; label: string }[] }[] {
+  return GROUPS.map(({ id, label, panels }) => ({
+    id,
+    label,
+    panels: [...panels].filter((panel) => only.includes(panel.id)),
+  })).filter(({ panels }) => panels.length > 0);
+}
 
 function Result({ id }: { id: PanelId }): ReactNode {
   const drawn = useContext(LaterContext);

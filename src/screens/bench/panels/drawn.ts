@@ -6,8 +6,8 @@ import type { ShotEditing } from '../../data/useShotEditing';
 /** What a panel of the Bench may draw on. */
 export interface Drawn {
   record: ShotRecord;
-  /** The figures, and the words, which are made when they are first read. */
-  answered: { readonly solution: Solution; readonly answer: Answer };
+  /** The figures, and the words, which are made when they are first read; of a time-lapse none. */
+  answered: { readonly solution: Solution; readonly answer: Answer | null };
   /** The camera that is open. */
   editing: ShotEditing;
   /** The shot with all its cameras. */

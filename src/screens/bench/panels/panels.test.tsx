@@ -54,28 +54,48 @@ const choose = async (name: string | RegExp, option: string | RegExp): Promise<v
   await stage.user.click((await screen.findAllByTitle(option)).at(-1)!);
 };
 
+const LAPSE: Shot = { ...RIDE, timeLapse: {} };
+
 describe('a time-lapse', () => {
   const show = (first = RIDE): HeldShot =>
     open(first, ({ brief, editing }) => <TimeLapsePanel brief={brief} editing={editing} />);
 
-  it('keeps an interval and goes back to the usual one', () => {
+  it('is only tried until it is kept, and then changes with what is told; video again takes it away', async () => {
     const held = show();
     enter(number('Every'), '7.5');
-    expect(held.now().timeLapse).toEqual({ intervalSeconds: 7.5 });
+    expect(held.now()).toEqual(RIDE);
+    await press(/^Keep it/);
+    expect(held.now()).toMatchObject({
+      pins: { recording: 'timeLapse' },
+      timeLapse: { intervalSeconds: 7.5, moving: false },
+    });
+    await choose('The camera', /moves/);
+    expect(held.now()).toMatchObject({
+      pins: { recording: 'movingTimeLapse' },
+      timeLapse: { moving: true },
+    });
+    await press(/^Film it as video/);
+    expect(held.now()).toEqual(RIDE);
+  });
+
+  it('keeps an interval and goes back to the usual one', () => {
+    const held = show(LAPSE);
+    enter(number('Every'), '7.5');
+    expect(held.now().timeLapse).toMatchObject({ intervalSeconds: 7.5 });
     expect(briefOf(held.now()).brief.timeLapse.intervalSeconds).toBe(7.5);
     enter(number('Every'), '');
     expect(held.now().timeLapse).toEqual({});
   });
 
   it('takes the interval that makes a clip of ten seconds', async () => {
-    const held = show({ ...RIDE, limits: { recordSeconds: 3600 }, playback: { timelineFps: 25 } });
+    const held = show({ ...LAPSE, limits: { recordSeconds: 3600 }, playback: { timelineFps: 25 } });
     await press(/10 s/);
     // 250 pictures over an hour: 14.4 s, to the half.
     expect(held.now().timeLapse).toEqual({ intervalSeconds: 14.5 });
   });
 
   it('of a moving camera asks for a speed instead, and of a wanted blur for how much', async () => {
-    const held = show();
+    const held = show(LAPSE);
     await choose('The camera', /moves/);
     expect(screen.queryByRole('spinbutton', { name: 'Every' })).toBeNull();
     enter(number('Faster than life'), '30');
@@ -94,11 +114,16 @@ describe('a time-lapse', () => {
     expect(whys.length).toBeGreaterThanOrEqual(2);
   });
 
-  it('of a loop says how soon one must press, or that it is too short', () => {
+  it('of a loop says how soon one must press, or that it is too short, and keeps it', async () => {
     const held = show();
     enter(number('Keeps the last'), '10');
     enter(number(/before the event/), '60');
-    expect(held.now().loop).toMatchObject({ minutes: 10, leadSeconds: 60 });
+    expect(held.now()).toEqual(RIDE);
+    await press(/^Keep the loop/);
+    expect(held.now()).toMatchObject({
+      pins: { recording: 'loop' },
+      loop: { minutes: 10, leadSeconds: 60 },
+    });
     const loop = within(screen.getByRole('region', { name: 'Loop' }));
     const status = (): string => loop.getByRole('status').textContent;
     const fine = status();

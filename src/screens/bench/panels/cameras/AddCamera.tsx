@@ -28,13 +28,12 @@ export function AddCamera({ whole }: { whole: ShotEditing }): ReactNode {
     ...own.cameras.map(({ id, name }) => ({ value: id, label: name })),
     ...options(ARCHETYPE_IDS, ARCHETYPE_LABEL),
   ];
-  const used = new Set(
-    Array.from({ length: cameraCount(shot) }, (_, at) => briefOf(shotOfPart(shot, at)).brief.camera.id),
-  );
+  const here = Array.from({ length: cameraCount(shot) }, (_, at) => briefOf(shotOfPart(shot, at)).brief);
+  const used = new Set(here.map(({ camera }) => camera.id));
   // One that is not on this shot yet; of the kit before what anybody might have.
   const next = offered.find(({ value }) => !used.has(value)) ?? offered[0];
   const chosen = cameraId ?? next?.value ?? 'mini';
-  const where = kind ?? MOUNTS[shot.mount?.kind ?? 'helmet'].others[0] ?? 'chest';
+  const where = kind ?? freeMount(here.map(({ mount }) => mount.kind));
   const add = (): void => {
     whole.commit(messages.addACamera, (one) => addCamera(one, angleOf(one, own, chosen, where)));
     setCameraId(null);
@@ -52,6 +51,12 @@ export function AddCamera({ whole }: { whole: ShotEditing }): ReactNode {
       <Button onClick={add}>{messages.addACameraTitle}</Button>
     </div>
   );
+}
+
+/** Where none of these rides yet: first where else the main camera's is usually worn. */
+function freeMount(taken: readonly MountKind[]): MountKind {
+  const usual = [...MOUNTS[taken[0] ?? 'helmet'].others, 'helmet', 'chest', 'tripod', 'pole'] as const;
+  return usual.find((kind) => !taken.includes(kind)) ?? 'hand';
 }
 
 /** Named by where it rides, in what the shot does, out of the same bag. */

@@ -17,12 +17,12 @@ export function ChoicePanel({
     <div className={styles.columns}>
       <Schools solution={solution} editing={editing} />
       <div className={styles.side}>
-        <Warnings answer={answer} />
+        {answer && <Warnings answer={answer} />}
         <WhichCamera solution={solution} whole={whole.shot} editing={editing} />
         <FromKitPanel solution={solution} editing={editing} />
         <HoldsPanel solution={solution} />
         <Alternatives solution={solution} editing={editing} />
-        <Reasons answer={answer} />
+        {answer && <Reasons answer={answer} />}
         <Words solution={solution} />
       </div>
     </div>

@@ -3,6 +3,7 @@
 import * as messages from '@/language/bench/light';
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
+import { isTimeLapse } from '@/core/records/filmedAs';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { BySun } from './BySun';
 import { CloudHours } from './CloudHours';
@@ -32,7 +33,7 @@ export function LightPanel({ solution, editing }: { solution: Solution; editing:
       )}
       {sun && <SkyAround light={sun} solution={solution} editing={editing} />}
       {sun && <CloudHours light={sun} editing={editing} />}
-      <SecondRow solution={solution} />
+      {!isTimeLapse(editing.shot) && <SecondRow solution={solution} />}
     </div>
   );
 }
