@@ -9,6 +9,7 @@ import { ARCHETYPES } from '../camera/archetypes';
 import { FilterSchema } from '../filters/filterSchema';
 import { InstantSchema } from '../schema/times';
 import { LONGEST_THING_NAME } from './names';
+import { SetupSchema } from './setup';
 
 /**
  * One thing a person owns, version 1: a camera with its mode table, a filter, a card, a cell or bank, a mount. A shot
@@ -20,7 +21,12 @@ export const NEW_FILTER_STOPS = 4;
 const name = z.string().min(1).max(LONGEST_THING_NAME);
 
 const Thing = z.discriminatedUnion('what', [
-  z.strictObject({ what: z.literal('camera'), profile: CameraProfileSchema }),
+  z.strictObject({
+    what: z.literal('camera'),
+    profile: CameraProfileSchema,
+    /** What its slots hold. */
+    setups: z.array(SetupSchema).max(20).optional(),
+  }),
   z.strictObject({ what: z.literal('filter'), name, filter: FilterSchema }),
   z.strictObject({
     what: z.literal('card'),

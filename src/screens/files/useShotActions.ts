@@ -11,6 +11,7 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { shotToText } from '@/formats/shotText';
 import { download } from './download';
 import { fileName } from './fileName';
+import { keepAsSetup } from '../data/keeping';
 import { useRepository } from '../data/repository';
 import { placeUrl } from '../routes';
 import { useToast } from '../ui/toast';
@@ -30,8 +31,18 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
       .then(() => say(messages.copied({ what })))
       .catch(() => complain(messages.theBrowserDidNotLet));
   };
-  const asText = (): void =>
-    copy(shotToText(shot, settingsOf(solved), solved.brief.filters), messages.theCardAsText);
+  const settings = settingsOf(solved);
+  const asText = (): void => copy(shotToText(shot, settings, solved.brief.filters), messages.theCardAsText);
+  const keep = (): void => {
+    if (!settings) return;
+    const { brief, lapse } = solved;
+    keepAsSetup({
+      settings,
+      intervalSeconds: lapse?.plan.intervalSeconds ?? null,
+      profile: brief.camera,
+      name: shotName(shot),
+    });
+  };
   const asJson = (): void => copy(JSON.stringify(shot, null, 2), messages.theShotAsJSON);
   const duplicate = (): void => {
     void repository
@@ -60,6 +71,7 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
       label: messages.saveAsAFile,
       onClick: () => download(`${fileName(shot.name)}.json`, JSON.stringify(shot, null, 2)),
     },
+    ...(settings ? [{ key: 'setup', label: messages.keepAsSetUp, onClick: keep }] : []),
     { key: 'duplicate', label: messages.duplicate, onClick: duplicate },
     { type: 'divider' },
     { key: 'remove', label: messages.remove, danger: true, onClick: remove },

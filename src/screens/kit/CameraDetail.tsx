@@ -16,6 +16,7 @@ import { CameraFacts } from './CameraFacts';
 import { CameraFiles } from './CameraFiles';
 import { PartsEditor } from './PartsEditor';
 import { RulesEditor } from './RulesEditor';
+import { Setups } from './Setups';
 import { useProfileDraft } from './useProfileDraft';
 import styles from './kit.module.css';
 
@@ -47,6 +48,7 @@ export function CameraDetail({ item, profile }: { item: KitItem; profile: Camera
         <h3 id="map-title">{messages.modeMap}</h3>
         <ModeMap profile={profile} wishes={wishes} onWishes={setWishes} />
       </section>
+      <Setups item={item} />
       <section aria-labelledby="findings-title">
         <h3 id="findings-title">{messages.lookedOver}</h3>
         {findings.length === 0 ? (

@@ -1,6 +1,7 @@
 'use client';
 
 import * as messages from '@/language/outing';
+import { Button } from 'antd';
 import { Phrase } from '../ui/Phrase';
 import type { ReactNode } from 'react';
 import type { WorkedCamera, WorkedDay } from '@/core/day/workedDay';
@@ -12,6 +13,7 @@ import { presetsText, filterChangeText } from '@/words/outingText';
 import { clockText } from '@/words/lightText';
 import { dayPartName } from '@/words/shotName';
 import Link from 'next/link';
+import { keepAsSetup } from '../data/keeping';
 import { usePreference } from '../data/repository';
 import { outingUrl } from '../routes';
 import type { DayAtWork } from '../data/workedDay';
@@ -145,6 +147,12 @@ function CameraFilters({
                   <Link href={outingUrl('/carry', outing.id, day.id, { codes: profile.id })} prefetch={false}>
                     {messages.code}
                   </Link>
+                  <Button
+                    aria-label={messages.keepSetUp({ name })}
+                    onClick={() => keepAsSetup({ ...preset, profile, name })}
+                  >
+                    {messages.keep}
+                  </Button>
                 </div>
                 <SettingStrip
                   keys={PRESET_KEYS}

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { placeUrl, PLACES } from '../routes';
+import { useKeeping } from '../data/keeping';
 import { useMeaning } from '../ui/meaning';
 import { useActions, useOverlay } from './actions';
 
@@ -19,6 +20,8 @@ const MeaningDialog = dynamic(() => import('./MeaningDialog').then((module) => m
 
 const AskDialog = dynamic(() => import('./AskDialog').then((module) => module.AskDialog), { ssr: false });
 
+const KeepSetup = dynamic(() => import('./KeepSetup').then((module) => module.KeepSetup), { ssr: false });
+
 /** Keys that work everywhere, and the list of all keys. */
 export function Keys(): ReactNode {
   const router = useRouter();
@@ -26,6 +29,7 @@ export function Keys(): ReactNode {
   const open = useOverlay((state) => state.keys);
   const palette = useOverlay((state) => state.palette);
   const asking = useOverlay((state) => state.asking);
+  const keeping = useKeeping((state) => state.kept);
   const meaning = useMeaning((state) => state.shown);
   useHotkeys('mod+z', undo, { preventDefault: true });
   useHotkeys('mod+shift+z, mod+y', redo, { preventDefault: true });
@@ -48,6 +52,7 @@ export function Keys(): ReactNode {
       {open && <KeysDialog />}
       {palette && <GoAnywhere />}
       {asking && <AskDialog asking={asking} />}
+      {keeping && <KeepSetup kept={keeping} />}
       {meaning && <MeaningDialog {...meaning} />}
     </>
   );

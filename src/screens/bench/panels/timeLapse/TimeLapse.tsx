@@ -22,31 +22,48 @@ import styles from './timeLapse.module.css';
 /** What is told of a time-lapse; `undefined` gives a value back to the usual. */
 type Kept = NonNullable<Shot['timeLapse']>;
 
-/** Told here, it is only tried until it is kept; from then on a change is one of the shot. */
-export function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): ReactNode {
+interface Telling {
+  kept: boolean;
+  /** The brief with what is tried. */
+  trial: Brief;
+  set: (label: string, more: Kept) => void;
+  last: (recordSeconds: number) => void;
+  keep: () => void;
+}
+
+/** What is told here is only tried until it is kept; from then on a change is one of the shot. */
+function useTelling(brief: Brief, editing: ShotEditing): Telling {
   const kept = isTimeLapse(editing.shot);
   const [tried, setTried] = useState<{ told: Kept; recordSeconds?: number }>({
     told: editing.shot.timeLapse ?? {},
   });
   const trial = useMemo(() => (kept ? brief : withTried(brief, tried)), [kept, brief, tried]);
+  return {
+    kept,
+    trial,
+    set: (label, more) => {
+      if (kept)
+        editing.commit(label, (shot) =>
+          keptAsTimeLapse({ ...shot, timeLapse: {} }, told({ ...shot.timeLapse, ...more })),
+        );
+      else setTried(({ told: before, ...rest }) => ({ ...rest, told: told({ ...before, ...more }) }));
+    },
+    last: (recordSeconds) => {
+      if (kept) editing.commit(messages.recordForAnotherTime, (shot) => lasting(shot, recordSeconds));
+      else setTried((before) => ({ ...before, recordSeconds }));
+    },
+    keep: () =>
+      editing.commit(messages.keepAsTimeLapse, (shot) => {
+        const lapse = keptAsTimeLapse(shot, { ...tried.told, moving: trial.timeLapse.moving });
+        return tried.recordSeconds === undefined ? lapse : lasting(lapse, tried.recordSeconds);
+      }),
+  };
+}
+
+export function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): ReactNode {
+  const { kept, trial, set, last, keep } = useTelling(brief, editing);
   const { timeLapse, playback, limits } = trial;
   const plan = useMemo(() => lapseOf(trial)?.plan ?? null, [trial]);
-  const set = (label: string, more: Kept): void => {
-    if (kept)
-      editing.commit(label, (shot) =>
-        keptAsTimeLapse({ ...shot, timeLapse: {} }, told({ ...shot.timeLapse, ...more })),
-      );
-    else setTried(({ told: before, ...rest }) => ({ ...rest, told: told({ ...before, ...more }) }));
-  };
-  const last = (recordSeconds: number): void => {
-    if (kept) editing.commit(messages.recordForAnotherTime, (shot) => lasting(shot, recordSeconds));
-    else setTried((before) => ({ ...before, recordSeconds }));
-  };
-  const keep = (): void =>
-    editing.commit(messages.keepAsTimeLapse, (shot) => {
-      const lapse = keptAsTimeLapse(shot, { ...tried.told, moving: timeLapse.moving });
-      return tried.recordSeconds === undefined ? lapse : lasting(lapse, tried.recordSeconds);
-    });
   return (
     <section aria-labelledby="lapse-title" className={styles.panel}>
       <h2 id="lapse-title">{messages.timeLapse}</h2>

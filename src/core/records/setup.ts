@@ -1,0 +1,13 @@
+import * as z from 'zod';
+import { LONGEST_SETUP_NAME } from './names';
+import { SettingsSchema } from './settings';
+
+/** Settings stored in one of a camera's slots, counted from 1, under the name they go by on its screen. */
+export const SetupSchema = z.strictObject({
+  slot: z.int().min(1).max(20),
+  name: z.string().min(1).max(LONGEST_SETUP_NAME),
+  settings: SettingsSchema,
+  /** Of a time-lapse. */
+  intervalSeconds: z.number().min(0.1).max(86_400).optional(),
+});
+export type Setup = z.output<typeof SetupSchema>;
