@@ -1,3 +1,4 @@
+import { STABILIZATIONS } from '@/core/vocabulary/modes';
 import * as messages from '@/language/words/camera';
 import type { Recording, StartMethod } from '@/core/vocabulary/modes';
 import type { Combination } from '@/core/camera/modeTable';
@@ -100,7 +101,7 @@ export function findingText(finding: Finding, profile: CameraProfile): string {
     case 'ruleEmpty':
       return messages.ruleGivesNoModeAt({ rule: finding.rule + 1 });
     case 'neverOffered':
-      return messages.theIsDescribedButNo({ what: finding.what, id: finding.id });
+      return messages.theIsDescribedButNo({ what: finding.what, id: partText(finding) });
     case 'gap':
       return messages.hasNoFpsWhereAnd({
         missing: finding.missing,
@@ -132,6 +133,12 @@ export function findingText(finding: Finding, profile: CameraProfile): string {
     case 'logInEightBit':
       return messages.ruleRecordsLogIn8({ rule: finding.rule + 1, profile: profile.name });
   }
+}
+
+function partText({ what, id }: Extract<Finding, { code: 'neverOffered' }>): string {
+  if (what === 'resolution') return id;
+  const hold = STABILIZATIONS.find((one) => one === id);
+  return hold ? STABILIZATION_LABEL[hold] : viewLabel(id);
 }
 
 export const PROJECTION_LABEL: Record<Projection, string> = messages.projectionLabel;

@@ -28,7 +28,20 @@ export function CameraDetail({ item, profile }: { item: KitItem; profile: Camera
   return (
     <>
       <h2 className={styles.name}>{draft.name}</h2>
-      <p className="quiet">{draft.summary}</p>
+      <div className={styles.identity}>
+        <TextField
+          label={messages.name}
+          value={draft.name}
+          maxLength={80}
+          onCommit={(name) => edit(messages.renameACamera, (one) => ({ ...one, name }))}
+        />
+        <TextField
+          label={messages.whatItIs}
+          value={draft.summary === '' ? ' ' : draft.summary}
+          maxLength={300}
+          onCommit={(summary) => edit(messages.describeACamera, (one) => ({ ...one, summary }))}
+        />
+      </div>
       {faults.length > 0 && (
         <div role="alert" className={styles.faults}>
           <p>
@@ -56,9 +69,7 @@ export function CameraDetail({ item, profile }: { item: KitItem; profile: Camera
         ) : (
           <ul className={styles.findings}>
             {findings.map((finding, at) => (
-              <li key={`${finding.code} ${at}`}>
-                <span className="quiet numerals">{finding.path}</span> {findingText(finding, profile)}
-              </li>
+              <li key={`${finding.code} ${at}`}>{findingText(finding, profile)}</li>
             ))}
           </ul>
         )}
@@ -68,18 +79,6 @@ export function CameraDetail({ item, profile }: { item: KitItem; profile: Camera
       <section aria-labelledby="facts-title">
         <h3 id="facts-title">{messages.theCameraItself}</h3>
         <div className={styles.fields}>
-          <TextField
-            label={messages.name}
-            value={draft.name}
-            maxLength={80}
-            onCommit={(name) => edit(messages.renameACamera, (one) => ({ ...one, name }))}
-          />
-          <TextField
-            label={messages.whatItIs}
-            value={draft.summary === '' ? ' ' : draft.summary}
-            maxLength={300}
-            onCommit={(summary) => edit(messages.describeACamera, (one) => ({ ...one, summary }))}
-          />
           <CameraFacts profile={draft} edit={edit} />
         </div>
       </section>

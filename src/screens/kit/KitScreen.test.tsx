@@ -63,12 +63,34 @@ describe('the kit', () => {
   it('adds a camera like one of those that ship, under its own id', async () => {
     const list = await openList();
     await stage.user.click(list.getByRole('button', { name: 'Add a camera' }));
-    const [first] = await screen.findAllByRole('menuitem');
+    const [first] = await screen.findAllByRole('menuitem', { name: /^like a/ });
     await stage.user.click(first!);
     await waitFor(() => expect(opened()).not.toBe('demo-kit-bank'));
     expect(makeDemo().kit.map((one) => one.id)).not.toContain(opened());
     const { profile } = await thing(opened());
     expect(profile).toMatchObject({ id: opened(), name: expect.stringMatching(/^My /) as string });
+  });
+
+  it('makes a camera from five questions, once they and its name are answered', async () => {
+    visit('/kit?item=five');
+    stage.show(<KitScreen />);
+    const make = await screen.findByRole<HTMLButtonElement>('button', { name: 'Make the camera' });
+    expect(make.disabled).toBe(true);
+    expect(screen.getByRole('status').textContent).toMatch(/a name/);
+    await stage.user.type(screen.getByRole('textbox', { name: 'Name' }), 'Wren');
+    await stage.user.click(screen.getByRole('checkbox', { name: /^wide/ }));
+    expect(screen.getByRole('status').textContent).toMatch(/a view/);
+    await stage.user.click(screen.getByRole('checkbox', { name: /^narrow/ }));
+    enter(screen.getByRole('spinbutton', { name: 'Across, narrow' }), '55');
+    await stage.user.click(make);
+    await waitFor(() => expect(opened()).not.toBe('five'));
+    const { profile } = await thing(opened());
+    expect(profile).toMatchObject({
+      id: opened(),
+      name: 'Wren',
+      resolutions: [{ id: '4K' }, { id: '1080p' }],
+      views: [{ id: 'narrow', horizontalDeg: 55 }],
+    });
   });
 
   it('copies a thing as another one and leaves the first alone', async () => {

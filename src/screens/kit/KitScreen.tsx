@@ -18,6 +18,7 @@ import { MenuUnder } from '../ui/MenuUnder';
 import { useKit } from '../data/kit';
 import { useRepository } from '../data/repository';
 import { CameraDetail } from './CameraDetail';
+import { FiveQuestions } from './FiveQuestions';
 import { ThingForm } from './ThingForm';
 import styles from './kit.module.css';
 
@@ -27,6 +28,8 @@ export function KitScreen(): ReactNode {
   const repository = useRepository();
   const router = useRouter();
   const openId = useSearchParams().get('item');
+  // In the address as a thing is that is not yet there.
+  const asking = openId === 'five';
   const [away, setAway] = useState(false);
   if (!kit) return null;
   const shown = kit.filter(({ archived, id }) => away || !archived || id === openId);
@@ -38,22 +41,26 @@ export function KitScreen(): ReactNode {
       ?.addKit((id) => newThing(what, id, newThingName(what)), messages.addA({ one: THING_LABEL[what].one }))
       .then(go);
   const cameraMenu = {
-    items: ARCHETYPE_IDS.map((archetype) => ({
-      key: archetype,
-      label: messages.likeA({ archetype: ARCHETYPE_LABEL[archetype] }),
-      onClick: () =>
-        void repository
-          ?.addKit(
-            (id) => cameraFrom(archetype, id, messages.archetype({ archetype: ARCHETYPE_LABEL[archetype] })),
-            messages.addACamera,
-          )
-          .then(go),
-    })),
+    items: [
+      { key: 'five', label: messages.fromFive, onClick: () => router.push('/kit?item=five') },
+      ...ARCHETYPE_IDS.map((archetype) => ({
+        key: archetype,
+        label: messages.likeA({ archetype: ARCHETYPE_LABEL[archetype] }),
+        onClick: () =>
+          void repository
+            ?.addKit(
+              (id) =>
+                cameraFrom(archetype, id, messages.archetype({ archetype: ARCHETYPE_LABEL[archetype] })),
+              messages.addACamera,
+            )
+            .then(go),
+      })),
+    ],
   };
   return (
     <>
       <h1>{messages.kit}</h1>
-      <div className={styles.kit} data-chosen={openId !== null && open !== undefined}>
+      <div className={styles.kit} data-chosen={asking || (openId !== null && open !== undefined)}>
         <nav aria-label={messages.thingsInTheKit} className={styles.list}>
           {THING_KINDS.map((what) => (
             <section key={what} aria-labelledby={`things-${what}`}>
@@ -97,7 +104,9 @@ export function KitScreen(): ReactNode {
             {messages.showWhatIsPutAway}
           </Checkbox>
         </nav>
-        {open ? (
+        {asking ? (
+          <FiveQuestions onMade={go} />
+        ) : open ? (
           <Detail key={open.id} item={open} onOpen={go} />
         ) : kit.length > 0 ? (
           <p className="quiet">{messages.noLongerInTheKit}</p>
