@@ -30,11 +30,14 @@ export function BeforeCard({
   day,
   worked,
   onBegin,
+  tools,
 }: {
   outing: Outing;
   day: OutingDay;
   worked: DayAtWork;
   onBegin: () => void;
+  /** What stands above the presses of every card. */
+  tools: ReactNode;
 }): ReactNode {
   const { day: whole } = worked;
   const { has, tick } = useTicks(outing);
@@ -93,6 +96,7 @@ export function BeforeCard({
         </ul>
         <p>{messages.localRulesAndLicensedPractice}</p>
       </section>
+      {tools}
       <div className={styles.record}>
         <Button type="primary" size="large" onClick={onBegin}>
           {messages.toTheFirstCard}

@@ -50,6 +50,25 @@ export function DayCards({ first, ...open }: OpenDay & { first?: string }): Reac
   const swipe = useSwipe((by) => go(at + by));
   useHotkeys('right', () => go(at + 1));
   useHotkeys('left', () => go(at - 1));
+  const tools = (
+    <div className={styles.tools}>
+      <GlareButton />
+      <Button
+        onClick={() => wake.turn(!wake.on)}
+        aria-pressed={wake.on}
+        disabled={!wake.able}
+        title={wake.able ? undefined : messages.thisBrowserCannotKeepThe}
+      >
+        {wake.on ? messages.screenStaysOn : messages.keepScreenOn}
+      </Button>
+      <MoreMenu
+        label={messages.moreForThisDay}
+        items={elsewhere(outing, day, (url) => router.push(url))}
+        type="default"
+        placement="topRight"
+      />
+    </div>
+  );
   return (
     <article className={styles.day} aria-label={titleOf(card)} {...swipe}>
       <header className={styles.head}>
@@ -96,6 +115,7 @@ export function DayCards({ first, ...open }: OpenDay & { first?: string }): Reac
           day={day}
           worked={worked}
           onBegin={() => go(nextCard(deck, ticked) || 1)}
+          tools={tools}
         />
       )}
       {card.kind === 'shot' && (
@@ -106,10 +126,11 @@ export function DayCards({ first, ...open }: OpenDay & { first?: string }): Reac
           card={card}
           worked={worked}
           onDone={() => go(at + 1)}
+          tools={tools}
         />
       )}
       {card.kind === 'tasks' && (
-        <TasksCard outing={outing} card={card} worked={worked} onDone={() => go(at + 1)} />
+        <TasksCard outing={outing} card={card} worked={worked} onDone={() => go(at + 1)} tools={tools} />
       )}
       {card.kind === 'after' && (
         <AfterCard
@@ -119,23 +140,7 @@ export function DayCards({ first, ...open }: OpenDay & { first?: string }): Reac
           onOpen={(id) => go(deck.findIndex((one) => one.id === id))}
         />
       )}
-      <footer className={styles.tools}>
-        <GlareButton />
-        <Button
-          onClick={() => wake.turn(!wake.on)}
-          aria-pressed={wake.on}
-          disabled={!wake.able}
-          title={wake.able ? undefined : messages.thisBrowserCannotKeepThe}
-        >
-          {wake.on ? messages.screenStaysOn : messages.keepScreenOn}
-        </Button>
-        <MoreMenu
-          label={messages.moreForThisDay}
-          items={elsewhere(outing, day, (url) => router.push(url))}
-          type="default"
-          placement="topRight"
-        />
-      </footer>
+      {card.kind === 'after' && tools}
     </article>
   );
 }

@@ -42,12 +42,15 @@ export function EntryCard({
   card,
   worked,
   onDone,
+  tools,
 }: {
   outing: Outing;
   day: OutingDay;
   card: Extract<DeckCard, { kind: 'shot' }>;
   worked: DayAtWork;
   onDone: () => void;
+  /** What stands above the presses of every card. */
+  tools: ReactNode;
 }): ReactNode {
   const repository = useRepository();
   const { say, complain } = useToast();
@@ -143,6 +146,7 @@ export function EntryCard({
         </Link>
         {kept && solved[0] && <ShotMenu record={kept} solved={solved[0]} />}
       </p>
+      {tools}
       <div ref={record} className={styles.record}>
         {entry.done ? (
           <>

@@ -19,11 +19,14 @@ export function TasksCard({
   card,
   worked,
   onDone,
+  tools,
 }: {
   outing: Outing;
   card: Extract<DeckCard, { kind: 'tasks' }>;
   worked: DayAtWork;
   onDone: () => void;
+  /** What stands above the presses of every card. */
+  tools: ReactNode;
 }): ReactNode {
   const { has, tick } = useTicks(outing);
   const [notation] = usePreference('filterNotation');
@@ -59,6 +62,7 @@ export function TasksCard({
           </li>
         ))}
       </ul>
+      {tools}
       <div className={styles.record}>
         <Button
           type="primary"
