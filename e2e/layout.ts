@@ -106,3 +106,64 @@ export async function settled(page: Page): Promise<void> {
       }),
   );
 }
+
+/** Words of a drawing, or of the page, that stand over other words: nothing can be read where both are. */
+export async function wordsOver(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    interface Word {
+      element: Element;
+      text: string;
+      box: DOMRect;
+    }
+    /** What stays in sight lies over the rest by intent, and the rest can be scrolled from under it. */
+    const apart = (element: Element): boolean => {
+      for (let up: Element | null = element; up; up = up.parentElement) {
+        const { position, clipPath } = getComputedStyle(up);
+        if (['sticky', 'fixed'].includes(position) || clipPath.startsWith('inset(50%')) return true;
+        if (up.matches('.unseen, option, .ant-select-dropdown, title, defs')) return true;
+      }
+      return false;
+    };
+    /** The part of a box that is not cut away by what scrolls or clips around it. */
+    const shownOf = (element: Element, rect: DOMRect): DOMRect => {
+      let { left, right, top, bottom } = rect;
+      for (let up: Element | null = element; up && up !== document.body; up = up.parentElement) {
+        const { overflowX, overflowY } = getComputedStyle(up);
+        if (overflowX === 'visible' && overflowY === 'visible') continue;
+        const box = up.getBoundingClientRect();
+        [left, right] = [Math.max(left, box.left), Math.min(right, box.right)];
+        [top, bottom] = [Math.max(top, box.top), Math.min(bottom, box.bottom)];
+      }
+      return new DOMRect(left, top, Math.max(0, right - left), Math.max(0, bottom - top));
+    };
+    const words: Word[] = [];
+    const walk = document.createTreeWalker(
+      document.querySelector('main') ?? document.body,
+      NodeFilter.SHOW_TEXT,
+    );
+    for (let node = walk.nextNode(); node; node = walk.nextNode()) {
+      const element = node.parentElement;
+      const text = node.textContent?.trim() ?? '';
+      if (!element || text === '' || apart(element)) continue;
+      if (!element.checkVisibility({ opacityProperty: true, visibilityProperty: true })) continue;
+      const range = document.createRange();
+      range.selectNodeContents(node);
+      for (const rect of range.getClientRects()) {
+        const { x, y, width, height } = shownOf(element, rect);
+        // A line's box is taller than its letters.
+        const ink = new DOMRect(x + 0.5, y + height * 0.2, width - 1, height * 0.6);
+        if (ink.width > 2 && ink.height > 2) words.push({ element, text, box: ink });
+      }
+    }
+    const found = new Set<string>();
+    words.sort((a, b) => a.box.top - b.box.top);
+    for (const [at, a] of words.entries())
+      for (const b of words.slice(at + 1)) {
+        if (b.box.top >= a.box.bottom - 1) break;
+        if (a.element === b.element) continue;
+        const across = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left);
+        if (across > 1.5) found.add(`"${a.text.slice(0, 24)}" and "${b.text.slice(0, 24)}"`);
+      }
+    return [...found].slice(0, 8);
+  });
+}

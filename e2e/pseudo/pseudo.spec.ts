@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { expect, open, test } from '../fixture';
 import { amiss, settled } from '../layout';
 import { PLACES } from '../places';
-import { LONG_NAME, longNames } from './longNames';
+import { LONG_NAME, longNames } from '../longNames';
 
 /**
  * The app built in the pseudo-language: every sentence of the catalogue accented and a third longer, between brackets.

@@ -8,14 +8,15 @@ import type { Outing, OutingDay } from '@/core/records/outing';
 import { usePreference } from '../../data/repository';
 import type { DayAtWork } from '../../data/workedDay';
 import { acrossStep } from '../../ui/arrowKeys';
-import { cutTo } from '../../ui/cutTo';
+import { item } from '@/core/units/items';
+import { fitted } from '../../ui/fitted';
 import { Phrase } from '../../ui/Phrase';
 import { timeAxis } from '../../ui/timeAxis';
 import { usePointerDrag } from '../../ui/usePointerDrag';
 import { useWidth } from '../../ui/useWidth';
 import type { DayEditing } from '../useDayEditing';
 import { DayLight, Patterns } from './DayLight';
-import { busyStretch, LAY } from './dayShape';
+import { blockWords, busyStretch, LANE, LAY } from './dayShape';
 import { FilterRun } from './FilterRun';
 import { Levels, levelsHeight } from './Levels';
 import { PauseBlock } from './PauseBlock';
@@ -92,31 +93,32 @@ function Drawing({
       {cameras.map((camera, lane) => {
         const top = lanes.top + lane * LAY.lane;
         const { name } = camera.profile;
+        const blocks = camera.parts.map((part) => {
+          const left = x(part.fromMs + by(part.entryId));
+          return { left, wide: Math.max(6, x(part.toMs + by(part.entryId)) - left) };
+        });
+        const words = blockWords(blocks, width);
         return (
           <g key={camera.id} role="group" aria-label={name}>
             <text x={8} y={top + 22} className={styles.lane}>
-              {cutTo(name, LAY.left - 8)}
+              {fitted(name, LAY.left - 14, LANE)}
               <title>{name}</title>
             </text>
             <line x1={0} x2={width} y1={top + LAY.lane} y2={top + LAY.lane} className={styles.hair} />
-            {camera.parts.map((part, at, own) => {
-              const next = own[at + 1];
-              return (
-                <ShotBlock
-                  key={part.id}
-                  part={part}
-                  isLast={!next}
-                  room={(next ? x(next.fromMs) : width) - x(part.fromMs)}
-                  left={x(part.fromMs + by(part.entryId))}
-                  scale={(ms) => x(ms + by(part.entryId))}
-                  top={top}
-                  zone={outing.zone}
-                  notation={notation}
-                  chosen={chosen === part.entryId}
-                  handlers={handlers(part.entryId)}
-                />
-              );
-            })}
+            {camera.parts.map((part, at) => (
+              <ShotBlock
+                key={part.id}
+                part={part}
+                words={item(words, at)}
+                left={item(blocks, at).left}
+                scale={(ms) => x(ms + by(part.entryId))}
+                top={top}
+                zone={outing.zone}
+                notation={notation}
+                chosen={chosen === part.entryId}
+                handlers={handlers(part.entryId)}
+              />
+            ))}
             {sheet && <FilterRun camera={camera} scale={x} top={top + LAY.lane - 13} notation={notation} />}
           </g>
         );

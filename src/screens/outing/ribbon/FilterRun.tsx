@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 import type { WorkedCamera } from '@/core/day/workedDay';
 import type { FilterNotation } from '@/words/settingText';
 import { wornText } from '@/words/settingText';
+import { fitted } from '../../ui/fitted';
+import { FILTER } from './dayShape';
 import styles from './ribbon.module.css';
 
 /** Along the foot of a camera's lane: which filter it wears from when to when, with a notch where it is changed. */
@@ -38,15 +40,20 @@ export function FilterRun({
   }
   return (
     <g aria-hidden>
-      {runs.map(({ fromMs, toMs, text }, at) => (
-        <g key={fromMs}>
-          <line x1={scale(fromMs)} x2={scale(toMs)} y1={top} y2={top} className={styles.worn} />
-          {at > 0 && <path d={`M${scale(fromMs) - 5},${top - 6}h10l-5,8z`} className={styles.swap} />}
-          <text x={scale(fromMs) + (at > 0 ? 8 : 2)} y={top + 11} className={styles.filter}>
-            {text}
-          </text>
-        </g>
-      ))}
+      {runs.map(({ fromMs, toMs, text }, at) => {
+        const left = scale(fromMs) + (at > 0 ? 8 : 2);
+        const next = runs[at + 1];
+        const room = next ? scale(next.fromMs) - left - 8 : Infinity;
+        return (
+          <g key={fromMs}>
+            <line x1={scale(fromMs)} x2={scale(toMs)} y1={top} y2={top} className={styles.worn} />
+            {at > 0 && <path d={`M${scale(fromMs) - 5},${top - 6}h10l-5,8z`} className={styles.swap} />}
+            <text x={left} y={top + 11} className={styles.filter}>
+              {fitted(text, room, FILTER)}
+            </text>
+          </g>
+        );
+      })}
     </g>
   );
 }

@@ -5,7 +5,8 @@ import { outsOf } from '@/core/day/daySheet';
 import type { WorkedCamera } from '@/core/day/workedDay';
 import { clockText } from '@/words/lightText';
 import { levelText, RESOURCE_LABEL } from '@/words/outingText';
-import { cutTo } from '../../ui/cutTo';
+import { fitted } from '../../ui/fitted';
+import { WORD } from './dayShape';
 import styles from './ribbon.module.css';
 
 const ROW = 42;
@@ -70,7 +71,7 @@ export function Levels({
             })}
           >
             <text x={8} y={y0 - rise / 2 + 4} className={styles.word}>
-              {cutTo(profile.name, left - 8)}
+              {fitted(profile.name, left - 14, WORD)}
               <title>{profile.name}</title>
             </text>
             <line x1={left} x2={right} y1={y0} y2={y0} className={styles.hair} />
@@ -87,7 +88,7 @@ export function Levels({
               </g>
             ))}
             <text x={right} y={y0 - rise / 2 + 4} textAnchor="end" className={styles.levelWord}>
-              {words.card} · {words.power} · {words.heat}
+              {fitted(`${words.card} · ${words.power} · ${words.heat}`, right - left - 8, WORD)}
             </text>
           </g>
         );

@@ -2,7 +2,8 @@ import * as messages from '@/language/outing';
 import type { ReactNode } from 'react';
 import type { Schedule } from '@/core/day/schedule';
 import { spanText } from '@/words/lightText';
-import { clipped, LAY, LETTER } from './dayShape';
+import { fitted } from '../../ui/fitted';
+import { LAY, WORD } from './dayShape';
 import styles from './ribbon.module.css';
 
 /** A break or a way, as a bar under the cameras' lanes. */
@@ -23,7 +24,6 @@ export function PauseBlock({
   chosen: boolean;
   handlers: object;
 }): ReactNode {
-  const letters = Math.floor(wide / LETTER);
   const kind = pause.kind === 'break' ? messages.breakWord : messages.travel;
   return (
     <g
@@ -42,11 +42,9 @@ export function PauseBlock({
         className={styles.pauseBar}
         data-kind={pause.kind}
       />
-      {letters > 3 && (
-        <text x={left + 4} y={top + 15} className={styles.word}>
-          {clipped(pause.name, letters)}
-        </text>
-      )}
+      <text x={left + 4} y={top + 15} className={styles.word}>
+        {fitted(pause.name, wide - 8, WORD)}
+      </text>
     </g>
   );
 }

@@ -7,19 +7,15 @@ import { holdsText } from '@/words/outingText';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { dayPartName } from '@/words/shotName';
-import { clipped, LAY, LETTER } from './dayShape';
+import { fitted } from '../../ui/fitted';
+import { BOLD, LAY, WORD } from './dayShape';
+import type { BlockWords } from './dayShape';
 import styles from './ribbon.module.css';
-
-/** A block narrower than this shows no words, pixels. */
-const WORDS_FROM = 46;
-/** Room beside a block from which its words stand there, pixels. */
-const ROOM_FROM = 70;
 
 /** What one camera films, as a block in its lane; its words stand in it, beside it, or before it where the ribbon ends. */
 export function ShotBlock({
   part,
-  room,
-  isLast,
+  words,
   left,
   scale,
   top,
@@ -29,9 +25,7 @@ export function ShotBlock({
   handlers,
 }: {
   part: WorkedPart;
-  /** From its left edge to the next block of the camera, pixels. */
-  room: number;
-  isLast: boolean;
+  words: BlockWords;
   left: number;
   scale: (ms: number) => number;
   top: number;
@@ -41,11 +35,6 @@ export function ShotBlock({
   handlers: object;
 }): ReactNode {
   const wide = Math.max(6, scale(part.toMs) - left);
-  // Words stand in the block, beside one too narrow for them, or before it where the ribbon ends.
-  const inside = wide >= WORDS_FROM;
-  const before = !inside && isLast && room - wide < ROOM_FROM;
-  const wordsLeft = inside ? left + 5 : before ? left - 5 : left + wide + 4;
-  const letters = before ? 14 : Math.floor((room - (wordsLeft - left) - 4) / LETTER);
   const own = part.answer;
   const settings = own?.carried?.settings;
   const short = settings
@@ -82,16 +71,14 @@ export function ShotBlock({
           className={styles.shot}
         />
       ))}
-      {letters > 3 && (
-        <g textAnchor={before ? 'end' : 'start'}>
-          <text x={wordsLeft} y={top + 17} className={styles.shotWord}>
-            {clipped(dayPartName(part), letters)}
-          </text>
-          <text x={wordsLeft} y={top + 31} className={styles.word}>
-            {clipped((light === null || kept ? short : [light, ...short]).join(' · '), letters)}
-          </text>
-        </g>
-      )}
+      <g textAnchor={words.anchor}>
+        <text x={words.at} y={top + 17} className={styles.shotWord}>
+          {fitted(dayPartName(part), words.room, BOLD)}
+        </text>
+        <text x={words.at} y={top + 31} className={styles.word}>
+          {fitted((light === null || kept ? short : [light, ...short]).join(' · '), words.room, WORD)}
+        </text>
+      </g>
     </g>
   );
 }

@@ -6,11 +6,15 @@ import { evRangeOf } from '@/core/light/lightRange';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { SunLightAt } from '@/core/light/sun/sunLight';
 import { without } from '@/core/units/without';
+import type { Lettering } from '../../ui/fitted';
 
 /** Where things stand on the day's ribbon, CSS pixels. */
 export const LAY = { left: 92, right: 20, axis: 20, light: 86, lane: 52, pauses: 24, gap: 8 } as const;
-/** Usual width of a letter on the ribbon, pixels. */
-export const LETTER = 6.6;
+/** What words on the ribbon are set in. */
+export const WORD: Lettering = { size: 12 };
+export const BOLD: Lettering = { size: 12, weight: 650 };
+export const FILTER: Lettering = { size: 11, weight: 650 };
+export const LANE: Lettering = { size: 14, weight: 650, family: 'text' };
 const MINUTE_MS = 60_000;
 
 /** The stretch of the day in which something happens, with half an hour to either side. */
@@ -46,7 +50,38 @@ export function openSunOf(parts: readonly WorkedPart[]): SunLight | null {
   return { ...without(sun, 'headingsDeg'), shade: ['open'] };
 }
 
-/** A text as long as so many letters allow. */
-export function clipped(text: string, letters: number): string {
-  return text.length > letters ? `${text.slice(0, Math.max(0, letters - 1))}…` : text;
+/** A block narrower than this shows its words beside it, pixels. */
+const WORDS_FROM = 46;
+/** Room beside a block from which its words stand there, pixels. */
+const ROOM_FROM = 70;
+/** What words before a block may take at most, and what is left free round words, pixels. */
+const MOST_BEFORE = 110;
+const FREE = 4;
+
+/** Where the words of a block stand: from or up to a place, and how much room they have; pixels. */
+export interface BlockWords {
+  at: number;
+  anchor: 'start' | 'end';
+  room: number;
+}
+
+/**
+ * Words of one camera's blocks, in order: in a block, beside one too narrow for them up to the next, or before the last
+ * where the ribbon ends; never over those of another. `width`: of the ribbon.
+ */
+export function blockWords(blocks: readonly { left: number; wide: number }[], width: number): BlockWords[] {
+  const words = blocks.map(({ left, wide }, at): BlockWords => {
+    const end = blocks[at + 1]?.left ?? width;
+    const from = wide >= WORDS_FROM ? left + 5 : left + wide + FREE;
+    return { at: from, anchor: 'start', room: Math.max(0, end - from - FREE) };
+  });
+  const [lastBlock, last] = [blocks.at(-1), words.at(-1)];
+  if (!lastBlock || !last || lastBlock.wide >= WORDS_FROM || last.room >= ROOM_FROM) return words;
+  const [blockBefore, before] = [blocks.at(-2), words.at(-2)];
+  const gap = lastBlock.left - (blockBefore ? blockBefore.left + blockBefore.wide : 0) - 2 * FREE;
+  // Both stand between the last two blocks: each gets half, unless the one before has room in its own.
+  const room = Math.max(0, Math.min(MOST_BEFORE, gap / 2));
+  if (before) before.room = Math.max(0, lastBlock.left - FREE - room - 2 * FREE - before.at);
+  words[words.length - 1] = { at: lastBlock.left - FREE, anchor: 'end', room };
+  return words;
 }

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { patchKept } from '../records';
+import { patchKept } from './records';
 
 /** A name as long as names may be, without a blank to break at. */
 const long = (letters: number, start: string): string => start.padEnd(letters, 'wideWIDEwide');
