@@ -28,7 +28,7 @@ export function textWidth(text: string, { size, weight = 400, family = 'numerals
 /** The text, cut to its room where it is longer, whose whole is to be kept at hand; nothing where none of it fits. */
 export function fitted(text: string, room: number, lettering: Lettering): string {
   if (textWidth(text, lettering) <= room) return text;
-  const letters = [...text];
+  const letters = Array.from(text);
   let [least, most] = [0, letters.length];
   while (least < most) {
     const middle = Math.ceil((least + most) / 2);
