@@ -59,6 +59,7 @@ export const PLACES: readonly string[] = [
     'bank',
     'helmet',
   ].map((item) => `/kit?item=demo-kit-${item}`),
+  '/kit?item=five',
   '/licences',
 ];
 
@@ -100,4 +101,5 @@ export const SAMPLE: readonly string[] = [
   '/log',
   '/kit?item=demo-kit-otter',
   '/kit?item=demo-kit-helmet',
+  '/kit?item=five',
 ];

@@ -249,7 +249,7 @@ test('a whip pair says how fast to turn; a half at another shutter angle is flag
   await expect(shutter).toContainText(/1\/(160|200|250)/);
   await page.getByRole('button', { name: 'Pair', exact: true }).click();
   await expect(region.getByText(/^They do not join yet\./)).toBeVisible();
-  await expect(region.getByRole('row', { name: /^Shutter as shown/ })).toContainText(
+  await expect(region.getByRole('row', { name: /Shutter as shown/ })).toContainText(
     'one looks choppy beside the other',
   );
   await expect(region.getByText(/in the second at/)).toBeVisible();

@@ -145,6 +145,9 @@ export function Refused({ why }: { why: string | null }): ReactNode {
   );
 }
 
+/** A list of more than these is found in by typing as well. */
+const SEARCHED_FROM = 7;
+
 export function ChoiceField<T extends string>({
   label,
   value,
@@ -165,6 +168,7 @@ export function ChoiceField<T extends string>({
         aria-label={label}
         value={value}
         popupMatchSelectWidth={false}
+        {...(options.length > SEARCHED_FROM ? { showSearch: { optionFilterProp: 'label' } } : {})}
         options={[...options]}
         onSelect={(chosen) => void onCommit(chosen as T)}
       />

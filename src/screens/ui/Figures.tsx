@@ -5,12 +5,13 @@ import styles from './ui.module.css';
 export function Figures({
   items,
 }: {
-  items: readonly (readonly [name: string, value: string])[];
+  /** `amiss`: it is no good as it is. */
+  items: readonly (readonly [name: string, value: string, amiss?: boolean])[];
 }): ReactNode {
   return (
     <dl className={styles.figures}>
-      {items.map(([name, value]) => (
-        <div key={name}>
+      {items.map(([name, value, amiss = false]) => (
+        <div key={name} data-amiss={amiss}>
           <dt>{name}</dt>
           <dd className="numerals">{value}</dd>
         </div>

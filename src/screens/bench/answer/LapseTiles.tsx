@@ -11,6 +11,9 @@ import { settingText } from '@/words/settingText';
 import { usePreference } from '../../data/repository';
 import styles from '../bench.module.css';
 
+/** Stops too bright from which the filter is no answer any more. */
+const NOTICED_STOPS = 0.05;
+
 /** A time-lapse in the places of any answer: its settings follow from the interval, so none is chosen by itself. */
 export function LapseTiles({ brief, lapse }: { brief: Brief; lapse: LapseAnswer }): ReactNode {
   const [notation] = usePreference('filterNotation');
@@ -26,7 +29,10 @@ export function LapseTiles({ brief, lapse }: { brief: Brief; lapse: LapseAnswer 
           className={[styles.tile, small ? styles.small : '', held ? styles.held : ''].join(' ')}
         >
           <dt className={styles.tileName}>{SETTING_LABEL[key]}</dt>
-          <dd className={`${styles.tileValue ?? ''} ${styles.still ?? ''} numerals`}>
+          <dd
+            className={`${styles.tileValue ?? ''} ${styles.still ?? ''} numerals`}
+            data-amiss={key === 'filter' && plan.overStops > NOTICED_STOPS}
+          >
             {settingText(key, settings, brief.filters, notation)}
           </dd>
           {why !== '' && <dd className={styles.tileWhy}>{why}</dd>}

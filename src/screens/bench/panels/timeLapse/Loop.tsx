@@ -67,6 +67,7 @@ export function Loop({ brief, editing }: { brief: Brief; editing: ShotEditing })
               [
                 messages.pressWithin,
                 plan.pressWithinSeconds === null ? messages.tooShort : durationText(plan.pressWithinSeconds),
+                plan.pressWithinSeconds === null,
               ],
               [messages.surelyKept, durationText(plan.keptSeconds)],
               [messages.card, `${trimmed(plan.gigabytes, 1)} GB`],

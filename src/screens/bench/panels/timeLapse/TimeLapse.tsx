@@ -145,7 +145,7 @@ export function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditi
                 }),
               ],
               [messages.shutter, longText(plan.shutterSeconds)],
-              [messages.filter, filterText(plan.filter, brief.filters)],
+              [messages.filter, filterText(plan.filter, brief.filters), plan.overStops > 0.05],
               ['ISO', String(plan.iso)],
               [messages.card, `${trimmed(plan.gigabytes, plan.gigabytes < 1 ? 2 : 1)} GB`],
             ]}

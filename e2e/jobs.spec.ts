@@ -1,0 +1,192 @@
+import type { Locator, Page } from '@playwright/test';
+import { expect, open, test, tile } from './fixture';
+
+/**
+ * What a person comes to do, from the place where they are to the answer in hand, each action counted: a press, a choice
+ * from a list (two: opening it, and what is taken), a field filled.
+ */
+class Hand {
+  actions = 0;
+
+  constructor(readonly page: Page) {}
+
+  async press(thing: Locator): Promise<void> {
+    await thing.click();
+    this.actions += 1;
+  }
+
+  async pressButton(name: string | RegExp): Promise<void> {
+    await this.press(
+      this.page.getByRole('button', { name, ...(typeof name === 'string' ? { exact: true } : {}) }),
+    );
+  }
+
+  async choose(list: string | RegExp, typed: string): Promise<void> {
+    await this.page.getByRole('combobox', { name: list }).click();
+    await this.page.keyboard.type(typed);
+    await this.page.keyboard.press('Enter');
+    this.actions += 2;
+  }
+
+  async fill(field: Locator, text: string): Promise<void> {
+    await field.fill(text);
+    await field.press('Enter');
+    this.actions += 1;
+  }
+}
+
+/** Walks by Tab alone to a thing of the page. */
+async function tabTo(page: Page, thing: Locator, backwards = false): Promise<void> {
+  await thing.waitFor();
+  await expect(async () => {
+    for (let steps = 0; steps < 120; steps += 1) {
+      if (await thing.evaluate((element) => element === document.activeElement)) return;
+      await page.keyboard.press(backwards ? 'Shift+Tab' : 'Tab');
+    }
+    throw new Error('not reached by Tab');
+  }).toPass({ timeout: 60_000 });
+}
+
+const button = (page: Page, name: string | RegExp): Locator => page.getByRole('button', { name });
+
+test('talk, and walk on out of a whip: both halves set as the join needs', async ({ page }) => {
+  const hand = new Hand(page);
+  await open(page, '/');
+  await hand.choose('The ride', 'talking to the camera, st');
+  await hand.press(button(page, 'Keep and open on the Bench'));
+  await page.waitForURL(/bench\?shot=/);
+  await hand.press(button(page, 'Pair'));
+  await hand.press(page.getByRole('button', { name: 'whip', exact: true }));
+  const region = page.getByRole('region', { name: 'Two halves that join' });
+  await expect(region.getByText(/^The halves join\./)).toBeVisible();
+  expect(hand.actions).toBeLessThanOrEqual(7);
+});
+
+test('a day of playing in a hall from nothing: three shots and a break in order, ready to carry', async ({
+  page,
+}) => {
+  const hand = new Hand(page);
+  await open(page, '/outing');
+  await hand.press(button(page, 'More for this outing'));
+  await hand.press(page.getByRole('menuitem', { name: 'New outing' }));
+  await hand.fill(page.getByRole('combobox', { name: 'Place, by name or coordinates' }), '47.1, 11.2');
+  await expect(page.getByText(/^Where is it\?/)).toBeHidden();
+  const order = page.getByRole('region', { name: 'In order' });
+  const name = page.getByRole('textbox', { name: 'Name of the shot' });
+  for (const [at, shot] of ['Warm up', 'The match', 'Last rally'].entries()) {
+    await hand.press(button(page, 'Describe a new shot'));
+    await expect(name).toBeFocused();
+    await hand.fill(name, shot);
+    await hand.press(page.getByRole('link', { name: /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) / }));
+    await expect(order.getByRole('listitem')).toHaveCount(at + 1);
+  }
+  await hand.press(button(page, 'Add a break'));
+  await expect(order.getByRole('listitem')).toHaveCount(4);
+  await hand.press(page.getByRole('link', { name: 'Carry this day' }));
+  await expect(page.getByRole('heading', { name: 'Before the day' })).toBeVisible();
+  expect(hand.actions).toBeLessThanOrEqual(22);
+});
+
+test('a near face: the camera that films it best is taken, with one press', async ({ page }) => {
+  const hand = new Hand(page);
+  await open(page, '/bench?shot=demo-08');
+  const which = page.getByRole('region', { name: 'Which camera' });
+  await hand.press(which.getByRole('button').first());
+  await expect(button(page, /^Undo: /)).toBeVisible();
+  expect(hand.actions).toBe(1);
+});
+
+test('mist rising: a time-lapse is kept, stands in the tiles and on the card', async ({ page }) => {
+  const hand = new Hand(page);
+  await open(page, '/');
+  await hand.press(button(page, 'Keep and open on the Bench'));
+  await page.waitForURL(/bench\?shot=/);
+  await hand.press(button(page, 'Time-lapse'));
+  await hand.choose('What changes', 'mist');
+  await hand.press(button(page, /^Keep it as/));
+  const answer = page.getByRole('region', { name: 'The answer' });
+  await expect(answer).toContainText('Time-lapse. A picture every 3 s');
+  await hand.press(page.getByRole('link', { name: 'Carry', exact: true }).last());
+  await expect(page.getByText('A picture every 3 s', { exact: false })).toBeVisible();
+  expect(hand.actions).toBeLessThanOrEqual(7);
+});
+
+test('an answer is kept as a set-up of the camera, and taken into another shot', async ({ page }) => {
+  const hand = new Hand(page);
+  await open(page, '/bench?shot=demo-02');
+  await hand.press(button(page, 'More for this shot'));
+  await hand.press(page.getByRole('menuitem', { name: /^Keep as set-up/ }));
+  await hand.fill(page.getByRole('textbox', { name: 'Name on the camera' }), 'Gorge');
+  await expect(page.getByText(/^Kept as set-up 1 "Gorge" of Otter/)).toBeVisible();
+  expect(hand.actions).toBeLessThanOrEqual(3);
+  await open(page, '/bench?shot=demo-05&part=modes');
+  await hand.press(button(page, 'Take 1: Gorge'));
+  await expect(tile(page, 'Stabilization')).toHaveAccessibleName(/strong, pinned by you/);
+  await open(page, '/kit?item=demo-kit-otter');
+  await expect(page.getByRole('region', { name: 'Set-ups it holds' }).getByRole('textbox')).toHaveValue(
+    'Gorge',
+  );
+});
+
+test('a second camera is chosen from the kit and placed, and both are solved together', async ({ page }) => {
+  const hand = new Hand(page);
+  await open(page, '/bench?shot=demo-05&part=cameras');
+  await hand.choose('Where', 'tripod');
+  await hand.press(button(page, 'Add a camera'));
+  await expect(page.getByText('Shrew, tripod')).toBeVisible();
+  await hand.press(button(page, 'Solve together'));
+  await expect(button(page, 'They cut together')).toBeDisabled();
+  expect(hand.actions).toBeLessThanOrEqual(4);
+});
+
+test('by keyboard alone: a talk into the lens is described, joined by a whip, and its turning read', async ({
+  page,
+}) => {
+  await open(page, '/');
+  await page.keyboard.press('n');
+  await expect(page.getByRole('combobox', { name: 'The ride' })).toBeFocused();
+  await page.keyboard.type('talking to the camera, st');
+  await page.keyboard.press('Enter');
+  await tabTo(page, button(page, 'Keep and open on the Bench'));
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/bench\?shot=/);
+  await tabTo(page, button(page, 'Pair'));
+  await page.keyboard.press('Enter');
+  await tabTo(page, page.getByRole('button', { name: 'whip', exact: true }));
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/For a blur of 10 % .*turn right at/)).toBeVisible();
+});
+
+test('by keyboard alone: a camera of one’s own is made from five questions', async ({ page }) => {
+  await open(page, '/kit?item=five');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toBeFocused();
+  await page.keyboard.type('Wren');
+  await tabTo(page, page.getByRole('checkbox', { name: /^2\.7K/ }));
+  await page.keyboard.press('Space');
+  await tabTo(page, page.getByRole('spinbutton', { name: 'Across, wide' }));
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('104');
+  await tabTo(page, button(page, 'Make the camera'));
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Wren' })).toBeVisible();
+  await expect(page.getByText('No overlaps, gaps')).toBeVisible();
+});
+
+test('by keyboard alone, on a phone: the next shot of the day is found, recorded, and taken back', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/carry?outing=demo-outing&day=saturday&card=sat-10');
+  await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeHidden();
+  await page.keyboard.press('ArrowLeft');
+  const recorded = page.getByRole('button', { name: 'Recorded', exact: true });
+  await expect(recorded).toBeEnabled();
+  await page.keyboard.press('r');
+  await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeHidden();
+  await page.keyboard.press('ArrowLeft');
+  await tabTo(page, button(page, 'Take it back'));
+  await page.keyboard.press('Enter');
+  await expect(recorded).toBeVisible();
+});
