@@ -6,6 +6,7 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { withGear } from '@/core/day/applyDayRemedy';
 import { outsOf } from '@/core/day/daySheet';
+import type { Resource } from '@/core/day/daySheet';
 import type { Gear, Outing, OutingDay } from '@/core/records/outing';
 import { CHARGINGS } from '@/core/records/outing';
 import { without } from '@/core/units/without';
@@ -42,6 +43,7 @@ export function BudgetTab({
         const { budget } = sheet;
         const outs = outsOf(budget);
         const words = levelText(budget);
+        const isOut = (what: Resource): boolean => outs.some((out) => out.what === what);
         return (
           <section key={cameraId} aria-labelledby={`budget-${cameraId}`} className={styles.camera}>
             <h2 id={`budget-${cameraId}`}>{name}</h2>
@@ -49,9 +51,9 @@ export function BudgetTab({
               <div className={styles.panel}>
                 <Figures
                   items={[
-                    [messages.card, words.card],
-                    [messages.power, words.power],
-                    [messages.heat, words.heat],
+                    [messages.card, words.card, isOut('card') || budget.slow.length > 0],
+                    [messages.power, words.power, isOut('power')],
+                    [messages.heat, words.heat, isOut('heat') || budget.heat.warn !== null],
                   ]}
                 />
                 {outs.length === 0 && budget.slow.length === 0 && !budget.heat.warn && (
