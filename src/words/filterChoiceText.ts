@@ -127,7 +127,7 @@ export function bagText(word: BagWord, kit: readonly Filter[]): string {
           ? messages.servesAsWell
           : messages.costsOver({ loss: tenths(Math.max(0, word.lossOver)) });
   const parts = word.what === 'variable' ? [] : polarizerParts(word);
-  return [messages.bagHead({ name, worn: word.worn, what: word.what }), costs, ...parts]
+  return [messages.bagHead({ name: capital(name), worn: word.worn, what: word.what }), costs, ...parts]
     .filter((part) => part !== '')
     .join(' ');
 }
