@@ -205,7 +205,7 @@ test('what the day does not manage is mended with a press where it is told', asy
   await expect(page.getByText('3 things this day does not manage, the worst first:')).toBeVisible();
   await hand.press(button(page, 'Take ND8'));
   await expect(button(page, /^Undo: /)).toBeVisible();
-  await expect(page.getByText('Upper gorge run: 1.8 stop dark.')).toBeHidden();
+  await expect(page.getByText('Upper gorge run: 1.8 stops dark.')).toBeHidden();
   expect(hand.actions).toBe(1);
 });
 

@@ -37,7 +37,7 @@ describe('words of a day', () => {
 
   it('says what holds, and what of the light is lost', () => {
     expect(holdsText({ overStops: 0.1, underStops: 0.2 })).toBe('holds');
-    expect(holdsText({ overStops: 0.72, underStops: 1.5 })).toBe('0.7 stop white, 1.5 stop dark');
+    expect(holdsText({ overStops: 0.72, underStops: 1.5 })).toBe('0.7 stops white, 1.5 stops dark');
   });
 
   it('says how a filter is changed by hand', () => {

@@ -35,7 +35,7 @@ export function outText(
   return messages.during({ what: text[what], during });
 }
 
-/** "holds", or what of the light is lost: "0.7 stop white". */
+/** "holds", or what of the light is lost: "0.7 stops white". */
 export function holdsText({ overStops, underStops }: { overStops: number; underStops: number }): string {
   const lost = [
     ...(overStops >= NOTICED_STOPS ? [messages.stopWhite({ overStops: trimmed(overStops, 1) })] : []),
