@@ -58,6 +58,12 @@ export function lapseWhys(plan: TimeLapsePlan, brief: Brief): string[] {
           }),
     );
   }
+  return [...lines, ...lapseLost(plan, brief)];
+}
+
+/** What of the light it loses, and what would help. */
+export function lapseLost(plan: TimeLapsePlan, brief: Brief): string[] {
+  const lines: string[] = [];
   if (plan.overStops > 0.05)
     lines.push(
       brief.filters.some((filter) => stopsRange(filter).max > plan.filter.stops + 0.05)

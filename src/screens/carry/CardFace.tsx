@@ -3,11 +3,16 @@ import type { ReactNode } from 'react';
 import { clockOf } from '@/core/answer/clock';
 import type { Solution } from '@/core/answer/solve';
 import type { Warning } from '@/core/answer/warnings';
+import type { Brief } from '@/core/brief/brief';
 import type { Filter } from '@/core/filters/kit';
 import type { Settings } from '@/core/records/settings';
+import type { TimeLapsePlan } from '@/core/timeLapse/timeLapsePlan';
+import { habitsOf } from '@/core/vocabulary/mounts';
 import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
+import { lapseLost, lapseText } from '@/words/lapseText';
 import { clockHoldsText } from '@/words/lightText';
+import { cautionText } from '@/words/mountText';
 import { durationText, evText, settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { testClipText } from '@/words/testClip';
@@ -22,16 +27,15 @@ import styles from './face.module.css';
 export function CardFace({
   settings,
   solution,
+  lapse = null,
   kit,
   notation,
-  children,
 }: {
   settings: Settings;
   solution: Solution | null;
+  lapse?: { plan: TimeLapsePlan; brief: Brief } | null;
   kit: readonly Filter[];
   notation: FilterNotation;
-  /** What belongs right under the figures. */
-  children?: ReactNode;
 }): ReactNode {
   return (
     <>
@@ -54,8 +58,28 @@ export function CardFace({
           </div>
         ))}
       </dl>
-      {children}
+      {lapse && <Lapse {...lapse} />}
       {solution && <Foretold solution={solution} />}
+    </>
+  );
+}
+
+/** Of a time-lapse: how often, for how long, and what of the light it loses. */
+function Lapse({ plan, brief }: { plan: TimeLapsePlan; brief: Brief }): ReactNode {
+  const { kind, place } = brief.mount;
+  return (
+    <>
+      <p className={styles.holds}>{lapseText(plan, brief)}</p>
+      <ul className={styles.warnings}>
+        {lapseLost(plan, brief).map((text) => (
+          <li key={text} className={styles.grave}>
+            {text}
+          </li>
+        ))}
+        {habitsOf(kind, place).cautions.map((caution) => (
+          <li key={caution}>{cautionText(caution)}</li>
+        ))}
+      </ul>
     </>
   );
 }

@@ -13,7 +13,6 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { checksFor } from '@/words/card';
 import type { Check } from '@/words/card';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL } from '@/words/labels';
-import { lapseText } from '@/words/lapseText';
 import { pairCardLines } from '@/words/pairText';
 import { Empty } from '../ui/Empty';
 import { MoreMenu } from '../ui/MoreMenu';
@@ -108,9 +107,13 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
           <p key={line}>{line}</p>
         ))}
       </header>
-      <CardFace settings={settings} solution={solution} kit={brief.filters} notation={notation}>
-        {lapse && <p>{lapseText(lapse.plan, brief)}</p>}
-      </CardFace>
+      <CardFace
+        settings={settings}
+        solution={solution}
+        lapse={lapse && { plan: lapse.plan, brief }}
+        kit={brief.filters}
+        notation={notation}
+      />
       <Checks record={record} checks={checksFor(brief, settings)} />
       <div className={styles.record}>
         <Button type="primary" size="large" onClick={note}>

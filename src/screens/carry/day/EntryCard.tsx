@@ -13,7 +13,6 @@ import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
 import { withEntry } from '@/core/records/entries';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { trimmed } from '@/core/units/format';
 import { checksFor } from '@/words/card';
 import { ACTIVITY_LABEL, MOUNT_LABEL } from '@/words/labels';
 import { clockText } from '@/words/lightText';
@@ -228,27 +227,13 @@ function PartValues({
         )}
       </p>
       {own?.carried ? (
-        <>
-          <CardFace
-            settings={own.carried.settings}
-            solution={solved?.solution ?? null}
-            kit={part.brief.filters}
-            notation={notation}
-          >
-            {own.carried.intervalSeconds !== null && (
-              <p className={styles.camera}>
-                <Phrase
-                  of={messages.timeLapseAPictureEvery}
-                  parts={[
-                    <b className="numerals">
-                      {messages.intervalSeconds({ intervalSeconds: trimmed(own.carried.intervalSeconds, 1) })}
-                    </b>,
-                  ]}
-                />
-              </p>
-            )}
-          </CardFace>
-        </>
+        <CardFace
+          settings={own.carried.settings}
+          solution={solved?.solution ?? null}
+          lapse={solved?.lapse ? { plan: solved.lapse.plan, brief: solved.brief } : null}
+          kit={part.brief.filters}
+          notation={notation}
+        />
       ) : (
         <p className="quiet">{own ? messages.noAnswerWithItsPins : messages.workingItOut}</p>
       )}
