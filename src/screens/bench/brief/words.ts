@@ -23,6 +23,7 @@ import {
   SCHOOL_MEANS,
   SCREEN_LABEL,
 } from '@/words/labels';
+import { inFront } from './glassWords';
 import { lightSentence } from './lightWords';
 import { inSection, number, options, subjectNumber, withKey } from './wordControls';
 import type { Stretch } from './wordControls';
@@ -108,25 +109,6 @@ function watched(): Stretch[] {
     '.',
   ];
 }
-
-/** Panes as they are met: a window, aslant, a windscreen; 56° is where a polarizer takes nearly all. */
-const PANES = [0, 30, 45, 56, 60, 75] as const;
-const paneAngles = ({ mount: { glassDeg } }: Brief): number[] =>
-  [...new Set([...PANES, ...(glassDeg === null ? [] : [glassDeg])])].sort((a, b) => a - b);
-
-const CUT_NAME: Readonly<Record<number, string>> = {
-  0: messages.ahead,
-  90: messages.theRight,
-  180: messages.back,
-  [-90]: messages.theLeft,
-};
-const cutWays = ({ mount: { cutDeg } }: Brief): number[] => [...new Set([0, 90, 180, -90, cutDeg])];
-
-/** No pane at all is a value of its own, which leaving the word out is not. */
-const withValue = (shot: Shot, key: 'glassDeg', value: number | null): Shot => ({
-  ...shot,
-  mount: { ...shot.mount, [key]: value },
-});
 
 /** What choosing a kind of subject puts into the shot; `null`: none. */
 function subjectFor(value: string | null): NonNullable<Shot['motion']>['subject'] | null {
@@ -238,42 +220,7 @@ function ride(brief: Brief, own: OwnThings): Stretch[] {
     messages.lookingDownBy,
     number('pitchDeg', messages.lookingDown, 'mount', '°', [-90, 90, 1], (b) => b.mount.pitchDeg),
     ',',
-    {
-      id: 'glassDeg',
-      name: messages.glass,
-      path: 'mount.glassDeg',
-      kind: 'choice',
-      options: [
-        { value: 'none', label: messages.noGlass },
-        ...paneAngles(brief).map((angle) => ({
-          value: String(angle),
-          label: angle === 0 ? messages.paneSquare : messages.paneAt({ angle }),
-        })),
-      ],
-      value: (b) => String(b.mount.glassDeg ?? 'none'),
-      set: (shot, value) =>
-        value === null
-          ? withKey(shot, 'mount', 'glassDeg', null)
-          : withValue(shot, 'glassDeg', value === 'none' ? null : Number(value)),
-    },
-    ...(brief.camera.views.some(({ fromSphere }) => fromSphere)
-      ? [
-          messages.cutTowards,
-          {
-            id: 'cutDeg',
-            name: messages.cut,
-            path: 'mount.cutDeg',
-            kind: 'choice' as const,
-            options: cutWays(brief).map((way) => ({
-              value: String(way),
-              label: CUT_NAME[way] ?? messages.degreesRight({ way }),
-            })),
-            value: (b: Brief) => String(b.mount.cutDeg),
-            set: (shot: Shot, value: string | null) =>
-              withKey(shot, 'mount', 'cutDeg', value === null ? null : Number(value)),
-          },
-        ]
-      : []),
+    ...inFront(brief),
     ';',
     {
       id: 'subject',
