@@ -1,8 +1,13 @@
 import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../bench/anyShot';
+import { PLAIN_CLIP, y4mOf } from '../bench/madeClip';
 import { makeDemo } from '../demo/makeDemo';
+import { ClipReportSchema } from '@/core/records/clipReport';
 import { run } from './main';
 
 const solve = (text: string): ReturnType<typeof run> => run(['solve', '-'], () => text);
@@ -40,6 +45,58 @@ describe('lynxeye day', () => {
         err: expect.stringContaining('outing.days[0].entries[0].shotId: no shot "demo-01"') as string,
       });
     expect((await run(['check', '-'], () => JSON.stringify(file))).out).toBe('valid lynxeye/outing-file\n');
+  });
+});
+
+describe('lynxeye inspect', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'lynxeye-'));
+  const put = (name: string, content: string | Uint8Array): string => {
+    writeFileSync(join(folder, name), content);
+    return join(folder, name);
+  };
+  const clip = async (name: string, over: object): Promise<string> =>
+    put(name, new Uint8Array(await y4mOf({ ...PLAIN_CLIP, seconds: 2, ...over }).arrayBuffer()));
+
+  it('measures clips, one report each, and holds them against their shot', async () => {
+    const white = await clip('white.y4m', { clipped: 0.06 });
+    const right = await clip('right.y4m', {});
+    const { status, out, err } = await run(['inspect', white, right]);
+    expect({ status, err }).toEqual({ status: 0, err: '' });
+    const reports = ClipReportSchema.array().parse(JSON.parse(out));
+    expect(reports.map(({ file, findings }) => [file.name, findings.map(({ code }) => code)])).toEqual([
+      ['white.y4m', ['over']],
+      ['right.y4m', []],
+    ]);
+    expect(reports[0]?.pictures?.movement).not.toHaveProperty('shakeDegPerSRms');
+    const filters = [3, 4, 5, 6].map((stops) => ({ id: `nd${2 ** stops}`, kind: 'nd', stops }));
+    const file = shot({ filters, light: { kind: 'range', evMin: 12, evMax: 14 } });
+    const held = await run(['inspect', white, '--shot', 'SHOT'], () => file);
+    const [report] = ClipReportSchema.array().parse(JSON.parse(held.out));
+    const over = report?.findings.find(({ code }) => code === 'over');
+    expect(over?.change?.filter?.ids).toHaveLength(1);
+    expect(over?.text).toContain('would have cured it');
+    expect(report?.pictures?.movement).toHaveProperty('shakeDegPerSRms');
+  });
+
+  it('refuses bad files with their names, prints nothing beside, and says what else is amiss', async () => {
+    const right = await clip('also-right.y4m', {});
+    const empty = put('empty.mp4', '');
+    const notes = put('notes.mp4', 'what the day was like');
+    const { status, out, err } = await run(['inspect', right, empty, notes, join(folder, 'none.mp4')]);
+    expect({ status, out }).toEqual({ status: 2, out: '' });
+    const lines = err.trim().split('\n');
+    expect(lines).toHaveLength(3);
+    expect(lines[0]).toContain('empty.mp4: the file is empty');
+    expect(lines[1]).toContain('notes.mp4: this is no clip');
+    expect(lines[2]).toContain('none.mp4: cannot be read');
+    for (const words of [[], ['--loud', right], [right, '--shot']])
+      expect((await run(['inspect', ...words])).status).toBe(2);
+    expect(
+      await run(['inspect', right, '--shot', 'SHOT'], () => shot({ light: { kind: 'dim' } })),
+    ).toMatchObject({
+      status: 2,
+      err: expect.stringContaining('light') as string,
+    });
   });
 });
 

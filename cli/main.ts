@@ -22,6 +22,8 @@ export interface Result {
 
 const USAGE = `lynxeye solve FILE|-      a shot in, an answer out
 lynxeye day FILE|-        the days of an outing file worked out: filters, set-ups, card, power, heat
+lynxeye inspect CLIP… [--shot SHOT]
+                          what came back, measured: one report a clip, as a JSON array
 lynxeye check FILE|-      says whether a file is valid
 lynxeye schema NAME       prints a JSON Schema: ${FILE_NAMES.join(', ')}
 lynxeye sun --lat 46.6 --lon 12.3 --at 2026-10-03T09:30:00+02:00 [--sky clear|thin|cloud|dark]
@@ -35,6 +37,7 @@ export async function run(
 ): Promise<Result> {
   const [command, argument, ...rest] = args;
   if (command === 'sun') return printSun(args.slice(1));
+  if (command === 'inspect') return inspectClips(args.slice(1), readInput);
   if (rest.length > 0) return bad([worded('', `unexpected "${rest.join(' ')}"`)]);
   switch (command) {
     case 'solve':
@@ -92,6 +95,31 @@ async function printSchema(name: string | undefined): Promise<Result> {
 function printSun(args: readonly string[]): Result {
   const report = sunReport(args);
   return report.ok ? good(JSON.stringify(report.value, null, 2)) : bad(report.faults);
+}
+
+/** Every clip in turn; one that cannot be read refuses them all, so that no figure is missed unseen. */
+async function inspectClips(args: readonly string[], readInput: (name: string) => string): Promise<Result> {
+  const { inspectClip, shotOf } = await import('./inspect');
+  const shotAt = args.indexOf('--shot');
+  const clips = shotAt < 0 ? args : args.filter((_, at) => at !== shotAt && at !== shotAt + 1);
+  const unknown = clips.filter((word) => word.startsWith('--'));
+  if (unknown.length > 0) return bad(unknown.map((word) => worded('', `unexpected "${word}"`)));
+  if (clips.length === 0) return bad([worded('', 'expected the name of a clip')]);
+  const inspected = async (planned: Parameters<typeof inspectClip>[1]): Promise<Result> => {
+    const reports: unknown[] = [];
+    const faults: Fault[] = [];
+    for (const clip of clips) {
+      const report = await inspectClip(clip, planned);
+      if (report.ok) reports.push(report.value);
+      else faults.push(...report.faults);
+    }
+    return faults.length > 0 ? bad(faults) : good(JSON.stringify(reports, null, 2));
+  };
+  if (shotAt < 0) return inspected(null);
+  return withFile(args[shotAt + 1], readInput, (input) => {
+    const planned = shotOf(input);
+    return planned.ok ? inspected(planned.value) : bad(planned.faults);
+  });
 }
 
 function printCameras(): Result {

@@ -1,0 +1,48 @@
+import { rmsOf, runningMedian } from './series';
+import type { Plane } from './plane';
+
+/**
+ * How blurred a picture is without another to compare with: blur it again and see how much its steps lose; what was sharp
+ * loses most. 0 sharp … 1 blurred, `null` where there is nothing to be sharp. The larger of the two directions counts.
+ * Grain counts as detail: a plane reduced from many pixels has little left of it. Source: Crete, Dolmiere, Ladret & Nicolas 2007, eqs. 1–9 (nine taps).
+ */
+export function blurOf(plane: Plane): number | null {
+  const across = blurAlong(plane, 1);
+  const down = blurAlong(plane, plane.width);
+  return across === null || down === null ? (across ?? down) : Math.max(across, down);
+}
+
+const EACH_SIDE = 4;
+/** Steps below this, share of the range, are the rounding of the codes. */
+const NO_STEPS = 2e-4;
+
+function blurAlong({ width, height, luma }: Plane, step: number): number | null {
+  const along = step === 1;
+  const [lines, length] = along ? [height, width] : [width, height];
+  if (length <= 2 * EACH_SIDE + 1) return null;
+  const taps = 2 * EACH_SIDE + 1;
+  let [steps, lost] = [0, 0];
+  for (let line = 0; line < lines; line++) {
+    const start = along ? line * width : line;
+    let place = start + EACH_SIDE * step;
+    for (let at = taps; at < length; at++, place += step) {
+      const next = luma[place + step] ?? 0;
+      const own = Math.abs(next - (luma[place] ?? 0));
+      // Means of neighbours share all but their ends.
+      const entering = luma[place + (EACH_SIDE + 1) * step] ?? 0;
+      const leaving = luma[place - EACH_SIDE * step] ?? 0;
+      const again = Math.abs(entering - leaving) / taps;
+      steps += own;
+      if (own > again) lost += own - again;
+    }
+  }
+  const count = lines * (length - taps);
+  return steps / Math.max(1, count) < NO_STEPS ? null : (steps - lost) / steps;
+}
+
+/** Smear that comes and goes: rms of the deviation from the running median of one second, over the median, 0 none …  */
+export function pulsingOf(blur: ArrayLike<number>, fps: number): number {
+  if (blur.length === 0) return 0;
+  const usual = runningMedian(blur, Math.max(1, Math.round(fps / 2)));
+  return rmsOf(usual.map((middle, at) => (middle > 0 ? (blur[at] ?? 0) / middle - 1 : 0)));
+}

@@ -1,0 +1,143 @@
+import * as z from 'zod';
+import { PinsSchema } from './settings';
+import { FILE_VERSION } from '../schema/versions';
+
+/**
+ * What came back of one clip: the facts of its file, what its pictures and its sound come to, and what was found. Shares in
+ * per cent, times in seconds from the beginning; `null` says that there is none, or that it could not be told.
+ */
+const number = z.number();
+const share = z.strictObject({ median: number, worst: number, worstAtSeconds: number });
+
+export const ContainerSchema = z.strictObject({
+  format: z.string().max(20),
+  videoCodec: z.string().max(40),
+  width: z.int(),
+  height: z.int(),
+  /** Clockwise, to be shown upright. */
+  rotationDeg: z.union([z.literal(0), z.literal(90), z.literal(180), z.literal(270)]),
+  frames: z.int(),
+  /** Over all frames; and the usual rate next to the one most frames keep. */
+  frameRate: number,
+  nominalFps: number,
+  variable: z.boolean(),
+  durationSeconds: number,
+  /** Of the picture; `null` where it is not coded. */
+  bitRateMbps: number.nullable(),
+  createdAt: z.iso.datetime().nullable(),
+  audio: z
+    .strictObject({
+      codec: z.string().max(40),
+      channels: z.int(),
+      sampleRate: number,
+      durationSeconds: number,
+    })
+    .nullable(),
+});
+
+export const PicturesSchema = z.strictObject({
+  clippedPct: share,
+  crushedPct: share,
+  /** Stops from 18 % grey. */
+  middleStops: z.strictObject({ median: number, min: number, max: number }),
+  exposureSteps: z.int(),
+  pulsingPct: number.nullable(),
+  /** 0 sharp … 1 blurred; `followsMovement`: its correlation with how fast the picture moves, −1…1. */
+  blur: z.strictObject({ median: number, followsMovement: number.nullable() }).nullable(),
+  repeatedPct: number.nullable(),
+  /** Every how manyeth frame is new. */
+  repeatPattern: z.int().nullable(),
+  movement: z
+    .strictObject({
+      shakePctWidthPerSRms: number,
+      /** Where the view is known. */
+      shakeDegPerSRms: number.optional(),
+      strongestHz: number.nullable(),
+      rollDegPerSRms: number,
+      /** Half of the time the whole picture moves faster. */
+      speedPctWidthPerS: number,
+      confidence: number,
+    })
+    .nullable(),
+  /** How far the horizon is turned clockwise. */
+  tiltDeg: number.nullable(),
+  tiltConfidence: number,
+  flicker: z
+    .strictObject({
+      hz: number,
+      pct: number,
+      /** The whole picture at once, or stripes that travel. */
+      seen: z.enum(['pulse', 'bands']),
+      /** Mains whose lamps are filmed at this rate. */
+      mainsHz: z.union([z.literal(50), z.literal(60)]).nullable(),
+    })
+    .nullable(),
+  /** Below the range: twice the grain is 6 dB less. */
+  noiseDb: number.nullable(),
+  noiseDarkDb: number.nullable(),
+  noiseMiddleDb: number.nullable(),
+  /** Steps across 8-pixel borders over steps within: 1 none. */
+  blocking: number.nullable(),
+});
+
+export const SoundSchema = z.strictObject({
+  levelDb: number,
+  peakDb: number,
+  clippedPct: number,
+  belowHundredPct: number,
+  gustsDb: number,
+  windPct: number,
+  silentPct: number,
+});
+
+export const FINDING_CODES = [
+  'over',
+  'under',
+  'drift',
+  'smear',
+  'stutter',
+  'strobing',
+  'noise',
+  'tilt',
+  'soft',
+  'flicker',
+  'shake',
+  'bitRate',
+  'cutOff',
+  'frameRate',
+  'size',
+  'wind',
+  'clippedSound',
+  'silent',
+] as const;
+export type FindingCode = (typeof FINDING_CODES)[number];
+
+export const FindingSchema = z.strictObject({
+  code: z.enum(FINDING_CODES),
+  /** The worst moment; `null`: the whole clip. */
+  atSeconds: number.nullable(),
+  value: number,
+  limit: number,
+  text: z.string(),
+  /** The one smallest change that would have cured it; `null`: no setting does, or the shot is not known. */
+  change: PinsSchema.nullable(),
+});
+
+export const ClipReportSchema = z.strictObject({
+  kind: z.literal('lynxeye/clip-report'),
+  /** The kind came later than the second version of all else, and its first is written. */
+  version: z.union([z.literal(1), z.literal(FILE_VERSION)]),
+  file: z.strictObject({ name: z.string().max(300), bytes: z.int() }),
+  container: ContainerSchema,
+  pictures: PicturesSchema.nullable(),
+  sound: SoundSchema.nullable(),
+  /** Why pictures or sound stayed unread. */
+  unread: z.string().nullable(),
+  findings: z.array(FindingSchema),
+});
+
+export type Container = z.output<typeof ContainerSchema>;
+export type Rotation = Container['rotationDeg'];
+export type Pictures = z.output<typeof PicturesSchema>;
+export type Sound = z.output<typeof SoundSchema>;
+export type ClipReport = z.output<typeof ClipReportSchema>;

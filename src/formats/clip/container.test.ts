@@ -1,0 +1,254 @@
+import {
+  BufferTarget,
+  EncodedAudioPacketSource,
+  EncodedPacket,
+  EncodedVideoPacketSource,
+  MkvOutputFormat,
+  MovOutputFormat,
+  Mp4OutputFormat,
+  Output,
+  WebMOutputFormat,
+} from 'mediabunny';
+import type { AudioCodec, OutputFormat, VideoCodec } from 'mediabunny';
+import { describe, expect, it } from 'vitest';
+import { PLAIN_CLIP, y4mOf } from '../../../bench/madeClip';
+import { faultText } from '@/words/faultText';
+import { openClip } from './container';
+import { outlineOf } from './outline';
+import { readY4m, readY4mFrame } from './y4m';
+import { measuredY4m } from './y4mPictures';
+import { soundBeside } from './sound';
+
+interface Wanted {
+  format: OutputFormat;
+  codec?: VideoCodec;
+  codecString?: string;
+  /** Seconds of each frame. */
+  gaps?: number[];
+  rotation?: 0 | 90 | 180 | 270;
+  audio?: { codec: AudioCodec; channels: number } | null;
+  frames?: number;
+}
+
+/** A file whose container is whole and whose pictures are made of nothing. */
+async function made({
+  format,
+  codec = 'vp9',
+  codecString = 'vp09.00.10.08',
+  gaps,
+  rotation = 0,
+  audio = null,
+  frames = 50,
+}: Wanted): Promise<File> {
+  const target = new BufferTarget();
+  const output = new Output({ format, target });
+  const video = new EncodedVideoPacketSource(codec);
+  output.addVideoTrack(video, { rotation });
+  const sound = audio && new EncodedAudioPacketSource(audio.codec);
+  if (sound) output.addAudioTrack(sound);
+  await output.start();
+  let at = 0;
+  for (let number = 0; number < frames; number++) {
+    const seconds = gaps?.[number % gaps.length] ?? 1 / 25;
+    await video.add(
+      new EncodedPacket(new Uint8Array(2000).fill(number), number % 25 === 0 ? 'key' : 'delta', at, seconds),
+      {
+        decoderConfig: {
+          codec: codecString,
+          codedWidth: 640,
+          codedHeight: 360,
+          ...(codec === 'hevc' || codec === 'avc' ? { description: new Uint8Array(40).fill(1) } : {}),
+        },
+      },
+    );
+    at += seconds;
+  }
+  if (audio)
+    for (let piece = 0; piece < 20; piece++)
+      await sound?.add(
+        new EncodedPacket(new Uint8Array(2 * audio.channels * 4800), 'key', piece / 10, 1 / 10),
+        { decoderConfig: { codec: audio.codec, numberOfChannels: audio.channels, sampleRate: 48_000 } },
+      );
+  await output.finalize();
+  return new File([target.buffer ?? new ArrayBuffer(0)], 'made');
+}
+
+const opened = async (file: Blob, name = 'a.mp4'): ReturnType<typeof openClip> => {
+  const clip = await openClip(file, name);
+  if (clip.ok) clip.value.close();
+  return clip;
+};
+const facts = async (file: Blob): Promise<object> => {
+  const clip = await opened(file);
+  if (!clip.ok) throw new Error(clip.faults.map(faultText).join('; '));
+  return clip.value.container;
+};
+const words = async (file: Blob): Promise<string> => {
+  const clip = await opened(file);
+  return clip.ok ? '' : clip.faults.map(faultText).join('; ');
+};
+
+describe('containers', () => {
+  it.each<[string, () => OutputFormat]>([
+    ['mp4', () => new Mp4OutputFormat({ fastStart: 'in-memory' })],
+    ['mov', () => new MovOutputFormat({ fastStart: 'in-memory' })],
+    ['mkv', () => new MkvOutputFormat()],
+    ['webm', () => new WebMOutputFormat()],
+  ])('%s: format, codec, size, frames, rate, length, bits', async (name, format) => {
+    expect(await facts(await made({ format: format() }))).toMatchObject({
+      format: name,
+      videoCodec: 'vp9',
+      width: 640,
+      height: 360,
+      rotationDeg: 0,
+      frames: 50,
+      nominalFps: 25,
+      variable: false,
+      audio: null,
+    });
+  });
+
+  it('rates: 29.97 is itself, a varying one says so with its mean, a turned one keeps its turn', async () => {
+    const format = new Mp4OutputFormat({ fastStart: 'in-memory' });
+    expect(await facts(await made({ format, gaps: [1001 / 30_000] }))).toMatchObject({
+      nominalFps: 29.97,
+      variable: false,
+    });
+    const varying = await facts(await made({ format, gaps: [0.03, 0.04, 0.07], rotation: 90 }));
+    expect(varying).toMatchObject({ variable: true, rotationDeg: 90, nominalFps: 25 });
+    expect((varying as { frameRate: number }).frameRate).toBeCloseTo(50 / 2.31, 1);
+  });
+
+  it('sound: none, and 5.1', async () => {
+    const sound = await facts(
+      await made({ format: new MovOutputFormat(), audio: { codec: 'pcm-s16', channels: 6 } }),
+    );
+    expect(sound).toMatchObject({ audio: { codec: 'pcm-s16', channels: 6, sampleRate: 48_000 } });
+  });
+
+  it('when it was made, as the file says', async () => {
+    const before = Date.now();
+    const mp4 = (await facts(await made({ format: new Mp4OutputFormat() }))) as { createdAt: string };
+    expect(Math.abs(Date.parse(mp4.createdAt) - before)).toBeLessThan(60_000);
+  });
+});
+
+describe('files that are not as they should be', () => {
+  it('empty, no clip at all, sound alone: each in words', async () => {
+    expect(await words(new Blob([]))).toMatch(/empty/);
+    expect(await words(new Blob(['These are the notes of the day.']))).toMatch(/no clip: expected MP4/);
+    expect(await words(wav(1, 0.5))).toMatch(/sound alone/);
+    expect(await words(new Blob([new Uint8Array(5000).fill(7)]))).toMatch(/no clip/);
+  });
+
+  it('cut in the middle: without its index it is refused, with it what is there is read', async () => {
+    const late = await made({ format: new Mp4OutputFormat({ fastStart: false }) });
+    expect(await words(late.slice(0, late.size - 600))).toMatch(/index is missing/);
+    const early = await made({ format: new Mp4OutputFormat({ fastStart: 'in-memory' }) });
+    const cut = await opened(early.slice(0, early.size - 30_000));
+    expect(cut.ok && cut.value.cutShort).toBe(true);
+    expect((await opened(early)).ok && (await outlineOf(early))?.cutShort).toBe(false);
+    const mkv = await made({ format: new MkvOutputFormat() });
+    expect((await outlineOf(mkv))?.cutShort).toBe(false);
+    expect((await outlineOf(mkv.slice(0, mkv.size - 20_000)))?.cutShort).toBe(true);
+  });
+
+  it('no frames is a fact, not a fault', async () => {
+    const none = new Blob(['YUV4MPEG2 W64 H36 F25:1 Cmono\n']);
+    expect(await facts(none)).toMatchObject({ frames: 0, durationSeconds: 0 });
+  });
+});
+
+/** A file of 16-bit sound of so many channels. */
+function wav(channels: number, seconds: number): Blob {
+  const rate = 16_000;
+  const samples = Int16Array.from({ length: rate * seconds * channels }, (_, at) =>
+    Math.round(12_000 * Math.sin(at / (7 * channels))),
+  );
+  const head = new DataView(new ArrayBuffer(44));
+  const put = (at: number, text: string): void => {
+    for (let letter = 0; letter < text.length; letter++) head.setUint8(at + letter, text.charCodeAt(letter));
+  };
+  put(0, 'RIFF');
+  head.setUint32(4, 36 + samples.byteLength, true);
+  put(8, 'WAVEfmt ');
+  head.setUint32(16, 16, true);
+  head.setUint16(20, 1, true);
+  head.setUint16(22, channels, true);
+  head.setUint32(24, rate, true);
+  head.setUint32(28, rate * 2 * channels, true);
+  head.setUint16(32, 2 * channels, true);
+  head.setUint16(34, 16, true);
+  put(36, 'data');
+  head.setUint32(40, samples.byteLength, true);
+  return new Blob([head.buffer, samples]);
+}
+
+describe('sound beside', () => {
+  it('is read with all of its channels; what is none is none', async () => {
+    const heard = await soundBeside(wav(6, 2));
+    expect(heard).toMatchObject({ audio: { channels: 6, sampleRate: 16_000, durationSeconds: 2 } });
+    expect(heard?.sound?.peakDb).toBeCloseTo(20 * Math.log10(12_000 / 32_768), 0);
+    expect(await soundBeside(new Blob(['nothing']))).toBeNull();
+  });
+});
+
+describe('uncompressed pictures', () => {
+  const clip = { ...PLAIN_CLIP, width: 96, height: 54, seconds: 0.4 };
+
+  it('frames are read in colour and without, with the range that they use', async () => {
+    for (const mono of [false, true]) {
+      const file = y4mOf(clip, mono);
+      const read = await readY4m(file);
+      expect(read).toMatchObject({
+        ok: true,
+        value: { width: 96, height: 54, fps: 25, frames: 10, cutShort: false, fullRange: false },
+      });
+      if (read.ok) expect((await measuredY4m(file, read.value)).ok).toBe(true);
+    }
+  });
+
+  it('full range is known by what the file says, or by its codes', async () => {
+    const frame = new Uint8Array(64 * 36).fill(120).fill(0, 0, 500);
+    const file = (x: string): Blob => new Blob([`YUV4MPEG2 W64 H36 F25:1 Cmono${x}\n`, 'FRAME\n', frame]);
+    for (const [x, full] of [
+      ['', true],
+      [' XCOLORRANGE=LIMITED', false],
+      [' XCOLORRANGE=FULL', true],
+    ] as const) {
+      const read = await readY4m(file(x));
+      expect(read.ok && read.value.fullRange, x).toBe(full);
+    }
+  });
+
+  it('ten bits are read as such', async () => {
+    const codes = new Uint16Array(64 * 36).fill(502);
+    const file = new Blob(['YUV4MPEG2 W64 H36 F50:1 Cmono10\n', 'FRAME\n', codes]);
+    const read = await readY4m(file);
+    if (!read.ok) throw new Error('not read');
+    const frame = await readY4mFrame(file, read.value, 0);
+    expect(frame).toMatchObject({ ok: true, value: { black: 64, white: 940 } });
+    const measured = await measuredY4m(file, read.value);
+    expect(measured.ok && measured.value.frames[0]?.linear).toBeCloseTo(
+      ((0.5 + 0.099) / 1.099) ** (1 / 0.45),
+      3,
+    );
+  });
+
+  it('each thing amiss in the first line is named, and a frame that is not there', async () => {
+    expect(await words(new Blob(['YUV4MPEG2 Wx H9999999 F25:0 C420p16\n']))).toMatch(
+      /W: .*; H: .*; F: .*; C: /,
+    );
+    expect(await words(new Blob(['YUV4MPEG2 W64 H36 F25:1']))).toMatch(/first line/);
+    const whole = await y4mOf(clip).arrayBuffer();
+    const cut = new Blob([whole.slice(0, whole.byteLength - 100)]);
+    const read = await readY4m(cut);
+    expect(read).toMatchObject({ ok: true, value: { frames: 9, cutShort: true } });
+    const spoilt = new Uint8Array(whole.slice(0));
+    if (!read.ok) throw new Error('not read');
+    const { from, lineBytes, planesBytes } = read.value;
+    spoilt.fill(0, from + 3 * (lineBytes + planesBytes), from + 3 * (lineBytes + planesBytes) + 6);
+    const measured = await measuredY4m(new Blob([spoilt]), read.value);
+    expect(measured.ok ? '' : measured.faults.map(faultText).join()).toMatch(/frame 4/);
+  });
+});
