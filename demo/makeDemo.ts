@@ -319,7 +319,7 @@ export function makeDemo(): Records {
     note,
     thing,
   }));
-  return { shots, log, kit, outings: [demoOuting(AT)] };
+  return { shots, log, kit, outings: [demoOuting(AT)], clips: [] };
 }
 
 function shotOf(name: string, brief: Brief): Shot {

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 
 export interface Patch {
-  table: 'shots' | 'outings' | 'log' | 'kit';
+  table: 'shots' | 'outings' | 'log' | 'kit' | 'clips';
   /** Of one record; left out, of every one. */
   id?: string;
   path: readonly (string | number)[];

@@ -24,6 +24,7 @@ const demo = makeDemo();
 const small = {
   shots: demo.shots.slice(0, 3),
   outings: demo.outings,
+  clips: demo.clips,
   log: demo.log.slice(0, 1),
   kit: demo.kit.slice(0, 4),
 };

@@ -11,6 +11,7 @@ export const PLACES = [
   { path: '/bench', label: messages.bench },
   { path: '/outing', label: messages.outing },
   { path: '/carry', label: messages.carry },
+  { path: '/debrief', label: messages.debrief },
   { path: '/log', label: messages.log },
   { path: '/kit', label: messages.kit },
 ] as const;
@@ -19,7 +20,8 @@ export type PlacePath = (typeof PLACES)[number]['path'];
 
 /** `part` names a second camera of the shot or the second half of a pair; 0 is the main one. */
 export function placeUrl(path: PlacePath, shotId: string | null, part = 0): string {
-  if (shotId === null || path === '/' || path === '/kit' || path === '/outing') return path;
+  if (shotId === null || path === '/' || path === '/kit' || path === '/outing' || path === '/debrief')
+    return path;
   return `${path}?shot=${encodeURIComponent(shotId)}${part > 0 ? `&angle=${part}` : ''}`;
 }
 
@@ -42,7 +44,7 @@ export function usePlace(): PlacePath | null {
 
 /** Ids stay in the query, as everywhere. */
 export function outingUrl(
-  path: '/outing' | '/carry' | '/camera' | '/bench',
+  path: '/outing' | '/carry' | '/camera' | '/bench' | '/debrief',
   outingId: string,
   dayId: string | null,
   more: Readonly<Record<string, string>> = {},

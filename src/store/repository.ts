@@ -3,6 +3,7 @@ import * as messages from '@/language/store';
 import { withEntry } from '@/core/records/entries';
 import { withKitCamera, withKitFilter } from '@/core/records/kitCamera';
 import type { KitItem, Thing } from '@/core/records/kitItem';
+import type { Clip } from '@/core/records/clip';
 import type { CutReason, LogEntry, Verdict } from '@/core/records/logEntry';
 import type { Outing, ShotEntry } from '@/core/records/outing';
 import type { Settings } from '@/core/records/settings';
@@ -232,8 +233,33 @@ export class Repository {
     });
   }
 
-  removeOuting(id: string): Promise<void> {
-    return this.remove('outings', id, messages.removeAnOuting);
+  /** Removes an outing, and with it the clips that came back from it. */
+  async removeOuting(id: string): Promise<void> {
+    await this.history.commit(messages.removeAnOuting, async ({ outings, clips }) => {
+      const before = await outings.get(id);
+      if (!before) return [];
+      const came = await clips.where('outingId').equals(id).toArray();
+      return [
+        { table: 'outings', before, after: null },
+        ...came.map((clip): Change => ({ table: 'clips', before: clip, after: null })),
+      ];
+    });
+  }
+
+  // Clips
+
+  /** Keeps clips that came back, or what was measured of them since. */
+  keepClips(clips: readonly Clip[], label: string = messages.keepClips): Promise<void> {
+    return this.add('clips', label, clips);
+  }
+
+  /** Changes one clip: where it belongs, its verdict, its note. */
+  async changeClip(id: string, label: string, change: (clip: Clip) => Clip): Promise<void> {
+    await this.change('clips', id, label, change);
+  }
+
+  removeClip(id: string): Promise<void> {
+    return this.remove('clips', id, messages.removeAClip);
   }
 
   /** What became of an entry of a day: its mark, and a line in the log for each camera when it was recorded. */

@@ -1,5 +1,5 @@
 import * as messages from '@/language/words/finding';
-import type { Container, Pictures } from '@/core/records/clipReport';
+import type { Container, FindingCode, Pictures } from '@/core/records/clipReport';
 import type { Found } from '@/core/inspect/findings';
 import type { PlannedShot } from '@/core/inspect/planned';
 import type { Pins } from '@/core/records/settings';
@@ -7,12 +7,21 @@ import { tenths, trimmed } from '@/core/units/format';
 import { SETTING_LABEL, viewLabel } from './labels';
 import { settingText } from './settingText';
 
+export const FINDING_LABEL: Record<FindingCode, string> = messages.label;
+
 /** A finding says what is seen, when, how much against which limit, and the one change that would have cured it. */
 export function findingText(found: Found, pictures: Pictures | null, planned: PlannedShot | null): string {
   const seen = seenText(found, pictures);
-  return found.change && planned
-    ? `${seen} ${messages.wouldHaveCured({ change: changeText(found.change, planned) })}`
-    : seen;
+  if (!found.change || !planned) return seen;
+  const change = changeText(found.change, planned);
+  return `${seen} ${isAsPlanned(found.change, planned) ? messages.setAsPlanned({ change }) : messages.wouldHaveCured({ change })}`;
+}
+
+/** What was planned, and not what was filmed. */
+function isAsPlanned(change: Pins, { settings }: PlannedShot): boolean {
+  return (Object.keys(change) as (keyof Pins)[]).every(
+    (key) => JSON.stringify(change[key]) === JSON.stringify(settings[key]),
+  );
 }
 
 /** "filter ND32", "shutter 1/200 s and filter ND16". */

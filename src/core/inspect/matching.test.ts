@@ -28,8 +28,13 @@ const TAKES: PlannedTake[] = [
   filmed: { frameRate: camera === 'c' ? 120 : 50, width: camera === 'b' ? 1920 : 3840 },
 }));
 const AHEAD: Record<string, number> = { a: minutes(7.5), b: minutes(-11), c: minutes(125) };
-const canFilm = (cameraId: string, { frameRate, width }: ClipFacts): boolean =>
-  (cameraId === 'c') === (frameRate === 120) && (cameraId === 'b') === (width === 1920);
+const known = {
+  films: {
+    a: [{ frameRate: 50, width: 3840 }],
+    b: [{ frameRate: 50, width: 1920 }],
+    c: [{ frameRate: 120, width: 3840 }],
+  },
+};
 
 function clipOf(take: PlannedTake, lateMinutes: number, over: Partial<ClipFacts> = {}): ClipFacts {
   return {
@@ -45,15 +50,13 @@ function clipOf(take: PlannedTake, lateMinutes: number, over: Partial<ClipFacts>
 }
 const late = (seed: number): number => ((seed * 37) % 11) / 3 - 1.5;
 const matchedTo = (clips: readonly ClipFacts[]): Record<string, string | null> =>
-  Object.fromEntries(
-    matchedDay(clips, TAKES, { canFilm }).clips.map(({ clipId, takeId }) => [clipId, takeId]),
-  );
+  Object.fromEntries(matchedDay(clips, TAKES, known).clips.map(({ clipId, takeId }) => [clipId, takeId]));
 
 describe('a day of twelve clips from three cameras whose clocks are off by minutes', () => {
   const clips = TAKES.map((take, at) => clipOf(take, late(at)));
 
   it('every clip finds its shot, and the clocks are told', () => {
-    const match = matchedDay(clips, TAKES, { canFilm });
+    const match = matchedDay(clips, TAKES, known);
     for (const { clipId, takeId, doubt } of match.clips) {
       expect(`clip-${takeId}`).toBe(clipId);
       expect(doubt).toBeLessThan(0.2);
@@ -66,7 +69,7 @@ describe('a day of twelve clips from three cameras whose clocks are off by minut
   it('two missing and one that was not planned: still without a fault', () => {
     const extra = { ...clipOf(TAKES[2]!, 75), id: 'extra', seconds: 12 };
     const left = [...clips.filter((_, at) => at !== 1 && at !== 9), extra];
-    const match = matchedDay(left, TAKES, { canFilm });
+    const match = matchedDay(left, TAKES, known);
     for (const { clipId, takeId } of match.clips)
       expect(takeId).toBe(clipId === 'extra' ? null : clipId.slice(5));
     expect(match.missedTakeIds.sort()).toEqual(['take1', 'take9']);
@@ -92,7 +95,7 @@ describe('a day of twelve clips from three cameras whose clocks are off by minut
       filmed: null,
     }));
     const clip = { ...clipOf(alike[0]!, 0), id: 'one', startMs: START + minutes(2), seconds: 60 };
-    const [found] = matchedDay([clip], alike, { canFilm: () => true }).clips;
+    const [found] = matchedDay([clip], alike, { films: {} }).clips;
     expect(found?.doubt).toBeGreaterThan(0.3);
     expect(found?.otherTakeId).not.toBeNull();
     expect(found?.otherTakeId).not.toBe(found?.takeId);
@@ -101,7 +104,7 @@ describe('a day of twelve clips from three cameras whose clocks are off by minut
   it('a shot filmed again keeps both clips; groups find their camera by what it can film', () => {
     const again = { ...clipOf(TAKES[3]!, 3), id: 'again' };
     expect(matchedTo([...clips, again])['again']).toBe('take3');
-    const match = matchedDay(clips, TAKES, { canFilm });
+    const match = matchedDay(clips, TAKES, known);
     expect(
       match.clips.every(
         ({ clipId, cameraId }) => clips.find(({ id }) => id === clipId)?.group === cameraId.toUpperCase(),
@@ -111,11 +114,11 @@ describe('a day of twelve clips from three cameras whose clocks are off by minut
 
   it('files that do not say when they began go by order and length; no shots, or no clips, match nothing', () => {
     const undated = clips.map((clip) => ({ ...clip, startMs: null }));
-    const match = matchedDay(undated, TAKES, { canFilm });
+    const match = matchedDay(undated, TAKES, known);
     expect(match.clockAheadSeconds).toEqual({ a: null, b: null, c: null });
     for (const { clipId, takeId } of match.clips) expect(`clip-${takeId}`).toBe(clipId);
-    expect(matchedDay([], TAKES, { canFilm }).missedTakeIds).toHaveLength(12);
-    expect(matchedDay(clips, [], { canFilm }).clips).toEqual([]);
+    expect(matchedDay([], TAKES, known).missedTakeIds).toHaveLength(12);
+    expect(matchedDay(clips, [], known).clips).toEqual([]);
   });
 });
 

@@ -1,3 +1,5 @@
+import { item } from '../units/items';
+
 /**
  * Which clip belongs to which shot of the day, and how far each camera's clock is off. Instants in ms, lengths in seconds.
  *
@@ -45,8 +47,8 @@ export interface DayMatch {
 }
 
 export interface Known {
-  /** Whether a camera can have filmed at a size and a rate. */
-  canFilm: (cameraId: string, clip: ClipFacts) => boolean;
+  /** What each camera can film; nothing known of a camera bars nothing. Pixels along the longer side. */
+  films: Readonly<Record<string, readonly { frameRate: number; width: number }[]>>;
   /** Offset of the zone: many cameras write their local time as if it were universal. */
   zoneAheadMs?: number;
 }
@@ -157,7 +159,7 @@ function matchedCamera(
   const offsets = offsetsToTry(clips, takes);
   const costs = clips.map((clip) => ({
     clip,
-    own: known.canFilm(cameraId, clip) ? 0 : CANNOT_FILM,
+    own: canFilm(known.films[cameraId] ?? [], clip) ? 0 : CANNOT_FILM,
     fits: takes.map((take) => fitOf(clip, take)),
   }));
   const zone = known.zoneAheadMs ?? 0;
@@ -166,11 +168,13 @@ function matchedCamera(
     const off = Math.min(Math.abs(aheadMs), Math.abs(aheadMs - zone));
     return { ...path, cost: path.cost + OFF_CLOCK * Math.log1p((off / OFF_CLOCK_MS) ** 2) };
   };
-  const bestOver = (barred?: { clip: number; take: number }): Path =>
-    offsets
-      .map((ahead) => solvedAt(ahead, barred))
-      .reduce((best, path) => (path.cost < best.cost ? path : best));
-  const best = bestOver();
+  const paths = offsets.map((ahead) => solvedAt(ahead)).sort((one, other) => one.cost - other.cost);
+  const best = item(paths, 0);
+  const bestOver = (barred: { clip: number; take: number }): Path =>
+    paths
+      .slice(0, LIKELY_OFFSETS)
+      .map(({ aheadMs }) => solvedAt(aheadMs, barred))
+      .reduce((one, path) => (path.cost < one.cost ? path : one));
   const told = best.takeAt.some((take, at) => take !== null && costs[at]?.clip.startMs != null);
   return {
     cost: best.cost,
@@ -187,6 +191,23 @@ function matchedCamera(
       };
     }),
   };
+}
+
+/** Of the clock's offsets the likeliest are asked what else would fit. */
+const LIKELY_OFFSETS = 16;
+/** Rates are named by their round numbers: 60 for 59.94. */
+const SAME_RATE = 0.005;
+
+function canFilm(
+  films: readonly { frameRate: number; width: number }[],
+  { frameRate, width, height }: ClipFacts,
+): boolean {
+  return (
+    films.length === 0 ||
+    films.some(
+      (one) => Math.abs(one.frameRate / frameRate - 1) < SAME_RATE && one.width === Math.max(width, height),
+    )
+  );
 }
 
 /** The clock is right, or it brings some clip to the beginning of some shot. */

@@ -209,12 +209,13 @@ function movementIn(stretches: readonly Stretch[], pctPerDegree: number | undefi
   };
 }
 
+/** Of frames that are new: held ones would mirror a rate about that of the new. */
 function strongest(stretches: readonly Stretch[]): Flicker | null {
   return stretches
-    .map(({ frames, fps }) =>
+    .map(({ fresh, freshFps }) =>
       flickerIn(
-        frames.flatMap(({ since }) => (since ? [since.gains] : [])),
-        fps,
+        fresh.flatMap(({ since }) => (since ? [since.gains] : [])),
+        freshFps,
       ),
     )
     .reduce((best, one) => ((one?.pct ?? 0) > (best?.pct ?? 0) ? one : best), null);

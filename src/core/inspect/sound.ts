@@ -35,6 +35,7 @@ export class SoundMeter {
   private run = 0;
   private clipped = 0;
   private samples = 0;
+  private leftOutSeconds = 0;
   private peak = 0;
   private energy = 0;
   private lowEnergy = 0;
@@ -47,9 +48,13 @@ export class SoundMeter {
     this.size = powerOfTwoFrom(length);
   }
 
-  /** Samples of each channel, −1…1, all of one length. */
-  add(channels: readonly Float32Array[]): void {
+  /** Samples of each channel, −1…1, all of one length; and when the first of them sounds, where some were left out. */
+  add(channels: readonly Float32Array[], fromSeconds?: number): void {
     const count = channels[0]?.length ?? 0;
+    if (fromSeconds !== undefined && Math.abs(fromSeconds - this.heardSeconds()) > WINDOW_SECONDS) {
+      this.leftOutSeconds += fromSeconds - this.heardSeconds();
+      this.filled = 0;
+    }
     for (let at = 0; at < count; at++) {
       let [sum, loudest] = [0, 0];
       for (const channel of channels) {
@@ -69,6 +74,10 @@ export class SoundMeter {
       this.window[this.filled++] = mono;
       if (this.filled === this.window.length) this.close();
     }
+  }
+
+  private heardSeconds(): number {
+    return this.leftOutSeconds + this.samples / this.rate;
   }
 
   private close(): void {
@@ -91,7 +100,7 @@ export class SoundMeter {
     const lowShare = all > 0 ? low / all : 0;
     this.lowEnergy += low;
     this.allEnergy += all;
-    const atSeconds = (this.samples - window.length / 2) / rate;
+    const atSeconds = this.heardSeconds() - window.length / 2 / rate;
     this.moments.push({ atSeconds, levelDb: level, lowDb: level + decibels(lowShare), lowShare });
     this.filled = 0;
   }

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { CameraProfileSchema } from '../camera/profile';
 import { AnswerSchema, RefusalSchema } from './answerFile';
+import { ClipSchema } from './clip';
 import { ClipReportSchema } from './clipReport';
 import { checkFile } from '../schema/checkFile';
 import type { Checked } from '../schema/fault';
@@ -17,6 +18,7 @@ const FILES = {
   refusal: plainly(RefusalSchema),
   camera: plainly(CameraProfileSchema),
   'log-entry': plainly(LogEntrySchema),
+  clip: plainly(ClipSchema),
   'clip-report': plainly(ClipReportSchema),
   'kit-item': plainly(KitItemSchema),
   'outing-file': { schema: () => Promise.resolve(OutingFileSchema), check: readOutingFile },

@@ -57,6 +57,13 @@ export const RECORD_KINDS = {
     since: 2,
     schema: async () => (await import('./kitItem')).KitItemSchema,
   },
+  clips: {
+    most: 20_000,
+    indexes: 'id, outingId',
+    nameAt: [['measured', 'file', 'name']],
+    since: 6,
+    schema: async () => (await import('./clip')).ClipSchema,
+  },
 } as const satisfies Record<string, RecordKind>;
 
 export type RecordTable = keyof typeof RECORD_KINDS;

@@ -1,19 +1,31 @@
 import { create } from 'zustand';
 
-/** Photographs and tracks dropped on the page, waiting for the part that reads them. */
+/** Files dropped on the page, waiting for the part that reads them. */
 export interface Incoming {
+  /** Photographs and tracks. */
   files: readonly File[];
   drop: (files: readonly File[]) => void;
   done: () => void;
+  clips: readonly File[];
+  dropClips: (clips: readonly File[]) => void;
+  clipsTaken: () => void;
 }
 
 export const useIncoming = create<Incoming>((set) => ({
   files: [],
   drop: (files) => set({ files }),
   done: () => set({ files: [] }),
+  clips: [],
+  dropClips: (clips) => set({ clips }),
+  clipsTaken: () => set({ clips: [] }),
 }));
 
 /** Whether a file is one for the readings of a shot, by its type or its ending. */
 export function isForReadings({ name, type }: Pick<File, 'name' | 'type'>): boolean {
   return type.startsWith('image/') || /\.(gpx|kml|tcx|jpe?g|hei[cf]|png|tiff?|webp)$/i.test(name);
+}
+
+/** Whether a file is a clip, by its type or its ending. */
+export function isClip({ name, type }: Pick<File, 'name' | 'type'>): boolean {
+  return type.startsWith('video/') || /\.(mp4|mov|m4v|mkv|webm|y4m)$/i.test(name);
 }

@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import type { ReactNode } from 'react';
-import { isForReadings, useIncoming } from '../files/incoming';
+import { isClip, isForReadings, useIncoming } from '../files/incoming';
 import { useToast } from '../ui/toast';
 import { isRefusal, writeFaultText } from '../data/writeFault';
 import { useActions } from './actions';
@@ -39,6 +39,12 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
     dropReadings(files);
     router.replace(`/bench?${here.searchParams.toString()}`, { scroll: false });
   };
+  const dropClips = useIncoming((state) => state.dropClips);
+  /** Clips belong to a day: the one whose Debrief is open, else the one that it opens with. */
+  const takeClips = (clips: readonly File[]): void => {
+    dropClips(clips);
+    if (window.location.pathname !== '/debrief') router.push('/debrief');
+  };
   const reading = useIncomingState((state) => state.reading !== null);
   const notTaken = useIncomingState((state) => state.notTaken[0]);
   useEffect(() => {
@@ -62,7 +68,9 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
       if (files.length === 0) return;
       event.preventDefault();
       const readings = files.filter(isForReadings);
-      const others = files.filter((file) => !isForReadings(file));
+      const clips = files.filter(isClip);
+      const others = files.filter((file) => !isForReadings(file) && !isClip(file));
+      if (clips.length > 0) takeClips(clips);
       if (readings.length > 0) takeReadings(readings);
       if (others.length > 0) importFiles(others);
     };

@@ -10,7 +10,7 @@ const KEYS: readonly (readonly [keys: string, what: string])[] = [
   [messages.ctrlCmdK, messages.goAnywhere],
   ['N', messages.newShot],
   ['D', messages.duplicateTheOpenShot],
-  ['1 2 3 4 5 6', messages.startBenchOutingCarryLog],
+  ['1 2 3 4 5 6 7', messages.startBenchOutingCarryLog],
   ['← →', messages.moveABlockOfThe],
   [messages.tab, messages.walkWordsTilesAndHandles],
   ['↑ ↓ ← →', messages.nudgeANumberATile],

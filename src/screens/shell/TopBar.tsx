@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { Redo2, Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { Suspense, useState } from 'react';
+import { Suspense, useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { useHistory } from '../data/repository';
 import { placeUrl, PLACES, usePlace, useShotId } from '../routes';
@@ -35,11 +35,20 @@ export function TopBar(): ReactNode {
   );
 }
 
+/** On a phone the open place stands this far in, so that one sees there are others before it. */
+const SHOWS_BEFORE_PX = 90;
+
 function Places(): ReactNode {
   const here = usePlace();
   const shotId = useShotId();
+  const nav = useRef<HTMLElement>(null);
+  useEffect(() => {
+    const open = nav.current?.querySelector<HTMLElement>('[aria-current]');
+    if (open && nav.current)
+      nav.current.scrollLeft = open.offsetLeft - nav.current.offsetLeft - SHOWS_BEFORE_PX;
+  }, [here]);
   return (
-    <nav aria-label={messages.places} className={styles.places}>
+    <nav ref={nav} aria-label={messages.places} className={styles.places}>
       {PLACES.map(({ path, label }) => (
         <Link
           key={path}

@@ -1,0 +1,79 @@
+import {
+  AudioSample,
+  AudioSampleSource,
+  BufferTarget,
+  Mp4OutputFormat,
+  Output,
+  VideoSample,
+  VideoSampleSource,
+  WebMOutputFormat,
+} from 'mediabunny';
+import { coded, madeFrames, PLAIN_CLIP } from './madeClip';
+import type { MadeClip } from './madeClip';
+
+/** A made clip as a camera would have written it. Runs in a page: its browser encodes. */
+export interface Encoding {
+  codec: 'avc' | 'vp9';
+  /** Bits a second. */
+  bitrate: number;
+  rotation?: 0 | 90 | 180 | 270;
+  /** A tone of this level, 0…1, driven over the top above 1. */
+  sound?: number;
+}
+
+export async function encoded(
+  over: Partial<MadeClip>,
+  { codec, bitrate, rotation = 0, sound }: Encoding,
+): Promise<string> {
+  const clip: MadeClip = { ...PLAIN_CLIP, ...over };
+  const target = new BufferTarget();
+  const output = new Output({
+    format: codec === 'avc' ? new Mp4OutputFormat({ fastStart: 'in-memory' }) : new WebMOutputFormat(),
+    target,
+  });
+  const video = new VideoSampleSource({ codec, bitrate, keyFrameInterval: 1 });
+  output.addVideoTrack(video, { rotation, frameRate: clip.fps });
+  const audio = sound === undefined ? null : new AudioSampleSource({ codec: 'opus', bitrate: 96_000 });
+  if (audio) output.addAudioTrack(audio);
+  await output.start();
+  if (audio && sound !== undefined) {
+    const heard = tone(clip.seconds, sound);
+    await audio.add(heard);
+    heard.close();
+  }
+  const grey = new Uint8Array((clip.width * clip.height) / 2).fill(128);
+  for (const frame of madeFrames(clip)) {
+    const planes = new Uint8Array(clip.width * clip.height + grey.length);
+    planes.set(coded(clip, frame).codes);
+    planes.set(grey, clip.width * clip.height);
+    const sample = new VideoSample(planes, {
+      format: 'I420',
+      codedWidth: clip.width,
+      codedHeight: clip.height,
+      timestamp: frame.atSeconds,
+      duration: 1 / clip.fps,
+      colorSpace: { primaries: 'bt709', transfer: 'bt709', matrix: 'bt709', fullRange: false },
+    });
+    await video.add(sample);
+    sample.close();
+  }
+  await output.finalize();
+  return base64(new Uint8Array(target.buffer ?? new ArrayBuffer(0)));
+}
+
+function tone(seconds: number, level: number): AudioSample {
+  const rate = 48_000;
+  const data = Float32Array.from({ length: Math.round(rate * seconds) }, (_, at) =>
+    Math.max(-1, Math.min(1, level * Math.sin((2 * Math.PI * 440 * at) / rate))),
+  );
+  return new AudioSample({ data, format: 'f32', numberOfChannels: 1, sampleRate: rate, timestamp: 0 });
+}
+
+function base64(bytes: Uint8Array): string {
+  let text = '';
+  for (let at = 0; at < bytes.length; at += 8192)
+    text += String.fromCharCode(...bytes.subarray(at, at + 8192));
+  return btoa(text);
+}
+
+Object.assign(globalThis, { encoded });

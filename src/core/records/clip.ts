@@ -1,0 +1,69 @@
+import * as z from 'zod';
+import { FileVersion } from '../schema/fileVersion';
+import { InstantSchema } from '../schema/times';
+import { ClipReportSchema } from './clipReport';
+import { CUT_REASONS, VERDICTS } from './logEntry';
+
+/**
+ * One clip that came back, without the clip itself: which shot it belongs to, what was measured, a few small pictures and
+ * the verdict. Version 2.
+ */
+const id = z.string().min(1).max(60);
+const points = z.array(z.number().nullable()).max(600);
+
+export const CurvesSchema = z.strictObject({
+  /** Seconds from one point to the next; the first stands for the first of them. */
+  stepSeconds: z.number().min(0),
+  middleStops: points,
+  clippedPct: points,
+  crushedPct: points,
+  blur: points,
+  speedPctWidthPerS: points,
+  levelDb: points,
+});
+export type Curves = z.output<typeof CurvesSchema>;
+
+/** How much of a clip was looked at. */
+export const LOOKED = ['file', 'quick', 'whole'] as const;
+
+export const ClipSchema = z.strictObject({
+  kind: z.literal('lynxeye/clip'),
+  version: FileVersion,
+  id,
+  createdAt: InstantSchema,
+  updatedAt: InstantSchema,
+  demo: z.boolean().default(false),
+  outingId: id,
+  dayId: id,
+  /** Folder and beginning of the name: clips of one group come from one camera. */
+  group: z.string().max(300),
+  cameraId: id.nullable(),
+  /** The entry of the day and which camera of its shot; `null`: it was not planned. */
+  entryId: id.nullable(),
+  part: z.int().min(0).max(20).default(0),
+  /** 0 sure … 0.5 another fits as well; which that is. */
+  doubt: z.number().min(0).max(1).default(0),
+  other: z
+    .strictObject({ entryId: id, part: z.int().min(0).max(20) })
+    .nullable()
+    .default(null),
+  /** Put there by hand, and stays. */
+  byHand: z.boolean().default(false),
+  /** When it began by the clock of the outing, its camera's clock put right; `null`: the file does not say. */
+  startAt: InstantSchema.nullable(),
+  looked: z.enum(LOOKED),
+  cutShort: z.boolean(),
+  measured: ClipReportSchema.omit({ kind: true, version: true }),
+  curves: CurvesSchema.nullable(),
+  frames: z
+    .array(z.strictObject({ atSeconds: z.number(), jpeg: z.string().max(60_000) }))
+    .max(20)
+    .default([]),
+  verdicts: z.array(z.enum(VERDICTS)).max(VERDICTS.length).default([]),
+  cutReason: z.enum(CUT_REASONS).optional(),
+  note: z.string().max(2000).default(''),
+});
+
+export type Clip = z.output<typeof ClipSchema>;
+export type Looked = Clip['looked'];
+export type ClipFrame = Clip['frames'][number];

@@ -1,0 +1,208 @@
+import { AudioSampleSink } from 'mediabunny';
+import type { ClipFrame as KeptFrame, Curves, Looked } from '@/core/records/clip';
+import type { Container, Pictures, Sound } from '@/core/records/clipReport';
+import { curvesOf } from '@/core/inspect/curves';
+import { FrameMeter } from '@/core/inspect/frameMeter';
+import type { FrameMeasured } from '@/core/inspect/frameMeter';
+import { picturesOf } from '@/core/inspect/pictures';
+import { SoundMeter } from '@/core/inspect/sound';
+import { windowsOf } from '@/core/inspect/windows';
+import type { Window } from '@/core/inspect/windows';
+import { openClip } from './container';
+import type { OpenClip } from './container';
+import { canDecode, framesOf } from './frames';
+import type { Checked } from '@/core/schema/fault';
+
+/** What is known of a clip when its file has been opened. */
+export interface ClipOpened {
+  container: Container;
+  cutShort: boolean;
+  /** Whether its pictures can be read here. */
+  decoded: boolean;
+}
+
+/** What a look at its pictures and its sound found. */
+export interface ClipLooked extends ClipOpened {
+  looked: Looked;
+  pictures: Pictures | null;
+  sound: Sound | null;
+  curves: Curves | null;
+  frames: KeptFrame[];
+}
+
+/** 0 … 1 of the work. */
+export type OnProgress = (share: number) => void;
+
+export async function factsOf(file: Blob, name: string): Promise<Checked<ClipOpened>> {
+  const opened = await openClip(file, name);
+  if (!opened.ok) return opened;
+  const { container, cutShort, close } = opened.value;
+  const decoded = container.frames > 0 && (await canDecode(opened.value));
+  close();
+  return { ok: true, value: { container, cutShort, decoded } };
+}
+
+/** A quick look takes no more than this share of the clip's own length, and always so many windows. */
+const QUICK_SHARE = 0.09;
+const FEWEST_WINDOWS = 2;
+
+/** Looks at a clip: the whole of it, or windows spread over it for as long as a tenth of its length allows. Never throws. */
+export async function lookAt(
+  file: Blob,
+  name: string,
+  how: 'quick' | 'whole',
+  pctPerDegree: number | undefined,
+  onProgress: OnProgress,
+): Promise<Checked<ClipLooked>> {
+  const opened = await openClip(file, name);
+  if (!opened.ok) return opened;
+  const clip = opened.value;
+  const { container, cutShort, close } = clip;
+  const { durationSeconds } = container;
+  try {
+    const decoded = container.frames > 0 && (await canDecode(clip));
+    const windows = windowsOf(durationSeconds, how);
+    const whole = windows.length === 1;
+    const read = decoded
+      ? await picturesIn(clip, windows, whole ? Infinity : QUICK_SHARE * durationSeconds, onProgress)
+      : { stretches: [], planeWidth: 1, frames: [], cut: false, done: windows };
+    const heard = await soundIn(clip, read.done);
+    return {
+      ok: true,
+      value: {
+        container,
+        cutShort: cutShort || read.cut,
+        decoded,
+        looked: !decoded ? 'file' : whole ? 'whole' : 'quick',
+        pictures: picturesOf(read.stretches, read.planeWidth, pctPerDegree),
+        sound: heard?.result() ?? null,
+        curves: decoded
+          ? curvesOf(read.stretches, heard?.moments ?? [], durationSeconds, read.planeWidth)
+          : null,
+        frames: read.frames,
+      },
+    };
+  } finally {
+    close();
+  }
+}
+
+interface PicturesRead {
+  stretches: FrameMeasured[][];
+  planeWidth: number;
+  frames: KeptFrame[];
+  /** The pictures end before the file says they do. */
+  cut: boolean;
+  done: Window[];
+}
+
+async function picturesIn(
+  clip: OpenClip,
+  windows: readonly Window[],
+  mostSeconds: number,
+  onProgress: OnProgress,
+): Promise<PicturesRead> {
+  const meter = new FrameMeter(clip.container.rotationDeg);
+  const album = new Album(clip.container.durationSeconds / windows.length, windows.length);
+  const stretches: FrameMeasured[][] = [];
+  const done: Window[] = [];
+  const began = performance.now();
+  let cut = false;
+  for (const window of windows) {
+    meter.cut();
+    const frames: FrameMeasured[] = [];
+    try {
+      for await (const frame of framesOf(clip, window.fromSeconds, window.toSeconds)) {
+        const measured = meter.measure(frame.luma, frame.atSeconds);
+        frames.push(measured);
+        await album.offer(measured, frame.small);
+        const within = (frame.atSeconds - window.fromSeconds) / (window.toSeconds - window.fromSeconds);
+        onProgress((done.length + within) / windows.length);
+      }
+    } catch {
+      // What a file that breaks off cannot give is no reason to lose what it gave.
+      cut = true;
+    }
+    if (frames.length > 0) stretches.push(frames);
+    done.push(window);
+    const spent = (performance.now() - began) / 1000;
+    if (done.length >= FEWEST_WINDOWS && spent >= mostSeconds) break;
+  }
+  stretches.sort((one, other) => (one[0]?.atSeconds ?? 0) - (other[0]?.atSeconds ?? 0));
+  const last = stretches.at(-1)?.at(-1)?.atSeconds ?? 0;
+  const { durationSeconds, nominalFps } = clip.container;
+  const short = windows.length === 1 && last + 2 / Math.max(1, nominalFps) < durationSeconds - 0.5;
+  return { stretches, planeWidth: meter.planeWidth, frames: album.pictures(), cut: cut || short, done };
+}
+
+/** Even pictures of a clip, and its worst moments. */
+const EVEN = 8;
+/** A moment replaces a worst one when it is worse by this factor: small pictures are dear to make. */
+const WORSE_BY = 1.25;
+const WORTH = { clipped: 0.01, crushed: 0.05 } as const;
+
+class Album {
+  private readonly even: KeptFrame[] = [];
+  private readonly worst = new Map<keyof typeof WORTH, { value: number; frame: KeptFrame }>();
+  private nextAt = 0;
+  private readonly every: number;
+
+  /** `each`: seconds that one window stands for. */
+  constructor(
+    private readonly each: number,
+    windows: number,
+  ) {
+    this.every = windows === 1 ? each / EVEN : Infinity;
+  }
+
+  async offer(measured: FrameMeasured, small: () => Promise<string>): Promise<void> {
+    const { atSeconds } = measured;
+    const first = measured.since === null;
+    if (first || atSeconds >= this.nextAt) {
+      this.nextAt = first && this.every === Infinity ? Infinity : atSeconds + Math.min(this.every, this.each);
+      this.even.push({ atSeconds, jpeg: await small() });
+    }
+    for (const key of Object.keys(WORTH) as (keyof typeof WORTH)[]) {
+      const value = measured[key];
+      if (value > WORTH[key] && value > WORSE_BY * (this.worst.get(key)?.value ?? 0))
+        this.worst.set(key, { value, frame: { atSeconds, jpeg: await small() } });
+    }
+  }
+
+  /** In order of time, the even ones thinned to as many as are kept. */
+  pictures(): KeptFrame[] {
+    const even = [...this.even].sort((one, other) => one.atSeconds - other.atSeconds);
+    const every = Math.max(1, Math.ceil(even.length / (EVEN + 2)));
+    const kept = [
+      ...even.filter((_, at) => at % every === 0),
+      ...[...this.worst.values()].map(({ frame }) => frame),
+    ];
+    const times = new Set<number>();
+    return kept
+      .sort((one, other) => one.atSeconds - other.atSeconds)
+      .filter(({ atSeconds }) => !times.has(atSeconds) && times.add(atSeconds));
+  }
+}
+
+/** The track in the windows that were looked at; `null`: there is none, or it cannot be decoded here. */
+async function soundIn({ source }: OpenClip, windows: readonly Window[]): Promise<SoundMeter | null> {
+  if (source.kind === 'y4m' || !source.audio || !(await source.audio.canDecode())) return null;
+  const sink = new AudioSampleSink(source.audio);
+  let meter: SoundMeter | null = null;
+  try {
+    for (const { fromSeconds, toSeconds } of [...windows].sort((a, b) => a.fromSeconds - b.fromSeconds))
+      for await (const sample of sink.samples(fromSeconds, toSeconds)) {
+        meter ??= new SoundMeter(sample.sampleRate);
+        const channels = Array.from({ length: sample.numberOfChannels }, (_, planeIndex) => {
+          const channel = new Float32Array(sample.numberOfFrames);
+          sample.copyTo(channel, { planeIndex, format: 'f32-planar' });
+          return channel;
+        });
+        meter.add(channels, sample.timestamp);
+        sample.close();
+      }
+  } catch {
+    return meter;
+  }
+  return meter;
+}

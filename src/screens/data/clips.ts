@@ -1,0 +1,22 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import type { Clip } from '@/core/records/clip';
+import { useRepository } from './repository';
+
+/** The clips of one day of an outing, in the order they were filmed; undefined while they load. */
+export function useClips(outingId: string, dayId: string): Clip[] | undefined {
+  const repository = useRepository();
+  return useLiveQuery(async () => {
+    if (!repository) return undefined;
+    const all = await repository.database.clips.where('outingId').equals(outingId).toArray();
+    return all.filter((clip) => clip.dayId === dayId).sort(byStart);
+  }, [repository, outingId, dayId]);
+}
+
+function byStart(one: Clip, other: Clip): number {
+  return (
+    (one.startAt ?? '').localeCompare(other.startAt ?? '') ||
+    one.measured.file.name.localeCompare(other.measured.file.name, 'en', { numeric: true })
+  );
+}

@@ -1,0 +1,130 @@
+'use client';
+
+import * as messages from '@/language/debrief';
+import { Button, Select } from 'antd';
+import { FolderOpen } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useCallback, useEffect } from 'react';
+import type { ReactNode } from 'react';
+import type { Clip } from '@/core/records/clip';
+import type { Outing } from '@/core/records/outing';
+import { dayText } from '@/words/lightText';
+import { useClips } from '../data/clips';
+import { openDayOf, useOutings } from '../data/outings';
+import { useRepository, useShots } from '../data/repository';
+import { useWorkedDay } from '../data/workedDay';
+import type { OpenDay } from '../data/workedDay';
+import { useIncoming } from '../files/incoming';
+import { pickFiles } from '../files/pickFile';
+import { outingUrl, useOutingAddress } from '../routes';
+import { Empty } from '../ui/Empty';
+import { CLIP_FILES } from './clipFiles';
+import { ClipList } from './ClipList';
+import { ClipRibbon } from './ClipRibbon';
+import { ClipView } from './ClipView';
+import styles from './debrief.module.css';
+import { Refusals } from './Refusals';
+import { lookAtAll, moveClip, takeClips } from './takingClips';
+
+/** Debrief: what came back of a day, each clip under its shot and beside its plan. */
+export function DebriefScreen(): ReactNode {
+  const outings = useOutings();
+  const shots = useShots();
+  const { outingId, dayId } = useOutingAddress();
+  if (!outings || !shots) return null;
+  const open = openDayOf(outings, outingId, dayId);
+  if (!open)
+    return (
+      <Empty title={messages.noOutingYet} text={messages.clipsAreHeldAgainst}>
+        <Link href="/outing">{messages.toTheOuting}</Link>
+      </Empty>
+    );
+  return <DayPlace key={`${open.outing.id} ${open.day.id}`} outings={outings} shots={shots} {...open} />;
+}
+
+function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }): ReactNode {
+  const { outing, day } = open;
+  const repository = useRepository();
+  const router = useRouter();
+  const clips = useClips(outing.id, day.id);
+  const { day: worked, failed, working } = useWorkedDay(open);
+  const chosenId = useSearchParams().get('clip');
+  const dropped = useIncoming((state) => state.clips);
+  const taken = useIncoming((state) => state.clipsTaken);
+  const ready = repository !== null && clips !== undefined && !working;
+  const take = useCallback(
+    (files: readonly File[]): void => {
+      if (repository && clips) void takeClips(files, { repository, outing, day, worked, kept: clips });
+    },
+    [repository, outing, day, worked, clips],
+  );
+  useEffect(() => {
+    if (!ready || dropped.length === 0) return;
+    taken();
+    take(dropped);
+  }, [ready, dropped, taken, take]);
+  if (!clips || !repository) return null;
+  const chosen = clips.find(({ id }) => id === chosenId) ?? null;
+  const choose = (clipId: string | null): void =>
+    router.push(outingUrl('/debrief', outing.id, day.id, clipId === null ? {} : { clip: clipId }), {
+      scroll: false,
+    });
+  const props = {
+    clips,
+    worked,
+    zone: outing.zone,
+    onChoose: choose,
+    onMove: (clip: Clip, to: { entryId: string; part: number } | null) =>
+      void moveClip(clip, to, { repository, worked }),
+    onLook: (clip: Clip, how: 'quick' | 'whole') => void lookAtAll([clip], how, { repository, worked }),
+  };
+  return (
+    <div className={styles.debrief}>
+      <header className={styles.head}>
+        <h1>{messages.debrief}</h1>
+        <Select
+          aria-label={messages.openAnotherOuting}
+          showSearch={{ optionFilterProp: 'label' }}
+          popupMatchSelectWidth={false}
+          value={outing.id}
+          options={outings.map(({ id, name }) => ({ value: id, label: name }))}
+          onSelect={(id) => router.push(outingUrl('/debrief', id, null))}
+        />
+        <nav aria-label={messages.days} className={styles.days}>
+          {outing.days.map(({ id, date }) => (
+            <Link
+              key={id}
+              href={outingUrl('/debrief', outing.id, id)}
+              aria-current={id === day.id ? 'page' : undefined}
+            >
+              {dayText(date)}
+            </Link>
+          ))}
+        </nav>
+        <Button
+          type={clips.length === 0 ? 'primary' : 'default'}
+          icon={<FolderOpen size={18} aria-hidden />}
+          disabled={!ready}
+          onClick={() => pickFiles(CLIP_FILES, take)}
+        >
+          {messages.takeInClips}
+        </Button>
+      </header>
+      {failed !== null && <p role="alert">{messages.thisDayCouldNotBe({ failed })}</p>}
+      <Refusals />
+      {chosen ? (
+        <ClipView {...props} clip={chosen} />
+      ) : (
+        <>
+          <ClipRibbon {...props} />
+          {clips.length === 0 ? (
+            <p className={styles.drop}>{messages.dropTheDaysClips}</p>
+          ) : (
+            <ClipList {...props} />
+          )}
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+
+import * as messages from '@/language/debrief';
+import { Button } from 'antd';
+import { useRouter } from 'next/navigation';
+import type { ReactNode } from 'react';
+import type { WorkedPart } from '@/core/day/workedDay';
+import type { Clip } from '@/core/records/clip';
+import type { ClipReport } from '@/core/records/clipReport';
+import { LONGEST_NAME } from '@/core/records/names';
+import { FINDING_LABEL } from '@/words/findingText';
+import { namedPart, shotName } from '@/words/shotName';
+import { useRepository } from '../data/repository';
+import { placeUrl } from '../routes';
+import { useToast } from '../ui/toast';
+import styles from './debrief.module.css';
+import { nearestFrame } from './Strip';
+
+/** What was found, the worst first: each with its picture and figure, and the one change that a next time would take. */
+export function Findings({
+  clip,
+  part,
+  onAt,
+}: {
+  clip: Clip;
+  part: WorkedPart | undefined;
+  onAt: (seconds: number) => void;
+}): ReactNode {
+  const { findings } = clip.measured;
+  return (
+    <section aria-label={messages.findings} className={styles.findings}>
+      <h3>{messages.findings}</h3>
+      {clip.looked === 'file' && <p className="quiet">{messages.onlyTheFile}</p>}
+      {clip.looked !== 'file' && findings.length === 0 && <p>{messages.nothingAgainstIt}</p>}
+      <ol>
+        {findings.map((finding) => (
+          <Finding key={finding.code} finding={finding} clip={clip} part={part} onAt={onAt} />
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Finding({
+  finding,
+  clip,
+  part,
+  onAt,
+}: {
+  finding: ClipReport['findings'][number];
+  clip: Clip;
+  part: WorkedPart | undefined;
+  onAt: (seconds: number) => void;
+}): ReactNode {
+  const repository = useRepository();
+  const router = useRouter();
+  const { say } = useToast();
+  const { code, text, atSeconds, change } = finding;
+  const picture = nearestFrame(clip.frames, atSeconds ?? clip.measured.container.durationSeconds / 2);
+  const take = (): void => {
+    if (!repository || !part || !change) return;
+    const shot = namedPart(part.shot, 0);
+    const name = messages.nextTime({ name: shotName(shot) }).slice(0, LONGEST_NAME);
+    void repository
+      .addShot({ ...shot, name, pins: { ...shot.pins, ...change } }, messages.takeAChange)
+      .then((id) => {
+        say(messages.tookIntoANewShot({ name }));
+        router.push(placeUrl('/bench', id));
+      });
+  };
+  return (
+    <li className={styles.finding}>
+      {picture && (
+        // A picture of the person's own, at hand already.
+        <img src={picture.jpeg} alt="" width={96} />
+      )}
+      <div>
+        <b>{FINDING_LABEL[code]}</b>
+        <p>{text}</p>
+        <p className={styles.presses}>
+          {change && part && (
+            <Button
+              onClick={take}
+              aria-label={messages.takeTheChangeAgainst({ finding: FINDING_LABEL[code] })}
+            >
+              {messages.takeIntoANewShot}
+            </Button>
+          )}
+          {atSeconds !== null && (
+            <Button type="text" onClick={() => onAt(atSeconds)}>
+              {messages.showTheMoment}
+            </Button>
+          )}
+        </p>
+      </div>
+    </li>
+  );
+}

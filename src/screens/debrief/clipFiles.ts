@@ -1,0 +1,38 @@
+import { create } from 'zustand';
+
+/** What is at hand of clips while the page is open: their files, which are read where they lie and never kept, and looks under way. */
+export interface ClipFiles {
+  files: ReadonlyMap<string, File>;
+  /** By clip: how far a look has come, 0…1, and the way to stop it. */
+  looking: ReadonlyMap<string, { share: number; stop: () => void }>;
+  /** Waiting to be looked at. */
+  waiting: readonly string[];
+  /** Files that could not be taken, with why. */
+  refused: readonly { name: string; why: string }[];
+  /** Files that are being opened. */
+  opening: number;
+}
+
+export const useClipFiles = create<ClipFiles>(() => ({
+  files: new Map(),
+  looking: new Map(),
+  waiting: [],
+  refused: [],
+  opening: 0,
+}));
+
+export function putFile(id: string, file: File): void {
+  useClipFiles.setState(({ files }) => ({ files: new Map([...files, [id, file]]) }));
+}
+
+export function putLook(id: string, look: { share: number; stop: () => void } | null): void {
+  useClipFiles.setState(({ looking }) => {
+    const next = new Map(looking);
+    if (look) next.set(id, look);
+    else next.delete(id);
+    return { looking: next };
+  });
+}
+
+/** What a person is offered when they are asked for clips. */
+export const CLIP_FILES = '.mp4,.mov,.m4v,.mkv,.webm,.y4m,video/*';

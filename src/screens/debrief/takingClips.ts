@@ -1,0 +1,220 @@
+import * as messages from '@/language/debrief';
+import type { DayMatch } from '@/core/inspect/matching';
+import type { Clip } from '@/core/records/clip';
+import type { Outing, OutingDay } from '@/core/records/outing';
+import { FILE_VERSION } from '@/core/schema/versions';
+import type { WorkedDay } from '@/core/day/workedDay';
+import type { Repository } from '@/store/repository';
+import { faultText } from '@/words/faultText';
+import { judgeClip, lookAtClip, matchClips, openFile } from '@/workers/clips';
+import { putFile, putLook, useClipFiles } from './clipFiles';
+import { factsOfClip, filmsOf, groupOf, partOf, takesOf, wantedOf } from './dayTakes';
+
+export interface Debriefed {
+  repository: Repository;
+  outing: Outing;
+  day: OutingDay;
+  worked: WorkedDay;
+  /** As they are kept now. */
+  kept: readonly Clip[];
+}
+
+/** Takes files in: opens each, finds its shot, keeps what its container says, and then looks at one after the other. */
+export async function takeClips(files: readonly File[], on: Debriefed): Promise<void> {
+  const { repository } = on;
+  useClipFiles.setState({ opening: files.length });
+  const fresh: Clip[] = [];
+  for (const file of files) {
+    const known = on.kept.find(
+      ({ measured: { file: its } }) => its.name === file.name && its.bytes === file.size,
+    );
+    // The same file again is only found again: what was measured and judged of it stays.
+    if (known) putFile(known.id, file);
+    else {
+      const clip = await opened(file, on);
+      if (clip) fresh.push(clip);
+    }
+    useClipFiles.setState(({ opening }) => ({ opening: opening - 1 }));
+  }
+  if (fresh.length === 0) return;
+  const placed = placedBy(await matched([...on.kept, ...fresh], on), [...on.kept, ...fresh], on);
+  const others = placed.filter((clip) => moved(clip, on.kept));
+  await repository.keepClips([
+    ...placed.filter((clip) => fresh.some(({ id }) => id === clip.id)),
+    ...(await Promise.all(
+      others.map(async (clip) => ({
+        ...clip,
+        measured: await judgeClip(clip, wantedOf(partOf(on.worked, clip))),
+      })),
+    )),
+  ]);
+  await lookAtAll(
+    placed.filter(({ id }) => fresh.some((one) => one.id === id)),
+    'quick',
+    on,
+  );
+}
+
+async function opened(file: File, { repository, outing, day }: Debriefed): Promise<Clip | null> {
+  const read = await openFile(file, file.name);
+  if (!read.ok) {
+    const why = read.faults.map(faultText).join('; ');
+    useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name: file.name, why }] }));
+    return null;
+  }
+  const { container, cutShort } = read.value;
+  const id = repository.newId();
+  const at = new Date().toISOString();
+  putFile(id, file);
+  return {
+    kind: 'lynxeye/clip',
+    version: FILE_VERSION,
+    id,
+    createdAt: at,
+    updatedAt: at,
+    demo: false,
+    outingId: outing.id,
+    dayId: day.id,
+    group: groupOf(file),
+    cameraId: null,
+    entryId: null,
+    part: 0,
+    doubt: 0,
+    other: null,
+    byHand: false,
+    startAt: container.createdAt,
+    looked: 'file',
+    cutShort,
+    measured: {
+      file: { name: file.name, bytes: file.size },
+      container,
+      pictures: null,
+      sound: null,
+      unread: null,
+      findings: [],
+    },
+    curves: null,
+    frames: [],
+    verdicts: [],
+    note: '',
+  };
+}
+
+function matched(clips: readonly Clip[], { worked, outing }: Debriefed): Promise<DayMatch> {
+  const offset = new Date(worked.fromMs).toLocaleString('en-GB', {
+    timeZone: outing.zone,
+    timeZoneName: 'longOffset',
+  });
+  const [, sign = '+', hours = '0', minutes = '0'] = /GMT([+-])?(\d+)?:?(\d+)?/.exec(offset) ?? [];
+  const zoneAheadMs = (sign === '-' ? -1 : 1) * (Number(hours) * 60 + Number(minutes)) * 60_000;
+  return matchClips(clips.map(factsOfClip), takesOf(worked), { films: filmsOf(worked), zoneAheadMs });
+}
+
+/** Clips where the match puts them; what a hand put somewhere stays there. */
+function placedBy(match: DayMatch, clips: readonly Clip[], { worked }: Debriefed): Clip[] {
+  const found = new Map(match.clips.map((one) => [one.clipId, one]));
+  return clips.map((clip): Clip => {
+    const one = found.get(clip.id);
+    if (clip.byHand || !one) return clip;
+    const part = one.takeId === null ? undefined : worked.part(one.takeId);
+    const other = one.otherTakeId === null ? undefined : worked.part(one.otherTakeId);
+    const ahead = match.clockAheadSeconds[one.cameraId] ?? 0;
+    const { createdAt } = clip.measured.container;
+    return {
+      ...clip,
+      cameraId: one.cameraId,
+      entryId: part?.entryId ?? null,
+      part: part?.part ?? 0,
+      doubt: one.doubt,
+      other: other ? { entryId: other.entryId, part: other.part } : null,
+      startAt: createdAt === null ? null : new Date(Date.parse(createdAt) - 1000 * ahead).toISOString(),
+    };
+  });
+}
+
+function moved(clip: Clip, before: readonly Clip[]): boolean {
+  const old = before.find(({ id }) => id === clip.id);
+  return (
+    old !== undefined &&
+    (old.entryId !== clip.entryId || old.part !== clip.part || old.startAt !== clip.startAt)
+  );
+}
+
+/** Clips whose shot is likeliest to have failed come first; those of no shot last. */
+function worstFirst(clips: readonly Clip[], worked: WorkedDay): Clip[] {
+  const risk = (clip: Clip): number => {
+    const part = partOf(worked, clip);
+    const answer = part?.answer;
+    return part
+      ? 1 + (answer ? answer.overStops + answer.underStops + (answer.carried?.loss ?? 0) / 10 : 0)
+      : 0;
+  };
+  return [...clips].sort((one, other) => risk(other) - risk(one));
+}
+
+/** Looks at clips one after the other, the likely worst first; each is kept as soon as it is known. */
+export async function lookAtAll(
+  clips: readonly Clip[],
+  how: 'quick' | 'whole',
+  { repository, worked }: Pick<Debriefed, 'repository' | 'worked'>,
+): Promise<void> {
+  const queue = worstFirst(clips, worked);
+  useClipFiles.setState(({ waiting }) => ({ waiting: [...waiting, ...queue.map(({ id }) => id)] }));
+  for (const { id } of queue) {
+    const { files, waiting } = useClipFiles.getState();
+    const file = files.get(id);
+    // Taken off the list meanwhile: it is no longer wanted.
+    if (!waiting.includes(id) || !file) continue;
+    useClipFiles.setState({ waiting: waiting.filter((one) => one !== id) });
+    const clip = await repository.database.clips.get(id);
+    if (clip) await lookAtOne(clip, file, how, { repository, worked });
+  }
+}
+
+async function lookAtOne(
+  clip: Clip,
+  file: File,
+  how: 'quick' | 'whole',
+  { repository, worked }: Pick<Debriefed, 'repository' | 'worked'>,
+): Promise<void> {
+  const wanted = wantedOf(partOf(worked, clip));
+  const { done, stop } = lookAtClip(file, file.name, how, wanted, (share) =>
+    putLook(clip.id, { share, stop }),
+  );
+  putLook(clip.id, { share: 0, stop });
+  try {
+    const read = await done;
+    if (read === null) return;
+    if (!read.ok) {
+      const why = read.faults.map(faultText).join('; ');
+      useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name: file.name, why }] }));
+      return;
+    }
+    await repository.changeClip(clip.id, messages.measureAClip, (before) => ({ ...before, ...read.value }));
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name: file.name, why }] }));
+  } finally {
+    putLook(clip.id, null);
+  }
+}
+
+/** Puts a clip to another shot by hand, or to none, and holds what was measured against that. */
+export async function moveClip(
+  clip: Clip,
+  to: { entryId: string; part: number } | null,
+  { repository, worked }: Pick<Debriefed, 'repository' | 'worked'>,
+): Promise<void> {
+  const part = to ? partOf(worked, to) : undefined;
+  const measured = await judgeClip(clip, wantedOf(part));
+  await repository.changeClip(clip.id, messages.moveAClip, (before) => ({
+    ...before,
+    entryId: to?.entryId ?? null,
+    part: to?.part ?? 0,
+    cameraId: part?.camera.id ?? before.cameraId,
+    doubt: 0,
+    other: null,
+    byHand: true,
+    measured,
+  }));
+}

@@ -1,0 +1,88 @@
+import { proxy } from 'comlink';
+import type { Brief } from '@/core/brief/brief';
+import type { ClipFacts, DayMatch, Known, PlannedTake } from '@/core/inspect/matching';
+import type { ClipFrame, Curves, Looked } from '@/core/records/clip';
+import type { ClipReport } from '@/core/records/clipReport';
+import type { Settings } from '@/core/records/settings';
+import type { Checked } from '@/core/schema/fault';
+import type { ClipOpened } from '@/formats/clip/look';
+import { StandingWorker } from './standing';
+
+/** The shot that a clip is held against, as it was carried. */
+export interface Wanted {
+  brief: Brief;
+  settings: Settings | null;
+  recordSeconds: number | null;
+}
+
+/** What a look at a clip gives to be kept. */
+export interface ClipResult {
+  looked: Looked;
+  cutShort: boolean;
+  measured: Omit<ClipReport, 'kind' | 'version'>;
+  curves: Curves | null;
+  frames: ClipFrame[];
+}
+
+/** What the worker for clips answers. */
+export interface ClipsWorker {
+  open: (file: Blob, name: string) => Promise<Checked<ClipOpened>>;
+  /** Which clip is which shot's. */
+  match: (clips: readonly ClipFacts[], takes: readonly PlannedTake[], known: Known) => DayMatch;
+  look: (
+    file: Blob,
+    name: string,
+    how: 'quick' | 'whole',
+    wanted: Wanted | null,
+    onProgress: (share: number) => void,
+  ) => Promise<Checked<ClipResult>>;
+  /** What was measured once, held against another shot. */
+  judge: (kept: Pick<ClipResult, 'measured' | 'cutShort'>, wanted: Wanted | null) => ClipResult['measured'];
+}
+
+const standing = new StandingWorker<ClipsWorker>(
+  () => new Worker(new URL('./clips.worker.ts', import.meta.url), { type: 'module' }),
+);
+
+export const openFile = (file: Blob, name: string): Promise<Checked<ClipOpened>> =>
+  standing.ask<Checked<ClipOpened>>(async (worker) => worker.open(file, name));
+
+export const matchClips = (
+  clips: readonly ClipFacts[],
+  takes: readonly PlannedTake[],
+  known: Known,
+): Promise<DayMatch> => standing.ask((worker) => worker.match(clips, takes, known));
+
+export const judgeClip = (...asked: Parameters<ClipsWorker['judge']>): Promise<ClipResult['measured']> =>
+  standing.ask((worker) => worker.judge(...asked));
+
+/** A look under way: what comes of it, `null` when it was stopped, and the way to stop it at once. */
+export interface LookUnderWay {
+  done: Promise<Checked<ClipResult> | null>;
+  stop: () => void;
+}
+
+/** Looks in a worker of its own, which is ended with it: stopping is at once, and its memory is given back. */
+export function lookAtClip(
+  file: Blob,
+  name: string,
+  how: 'quick' | 'whole',
+  wanted: Wanted | null,
+  onProgress: (share: number) => void,
+): LookUnderWay {
+  let end: () => void = () => undefined;
+  const own = new StandingWorker<ClipsWorker>(() => {
+    const worker = new Worker(new URL('./clips.worker.ts', import.meta.url), { type: 'module' });
+    end = () => worker.terminate();
+    return worker;
+  });
+  let stopped: () => void = () => undefined;
+  const whenStopped = new Promise<null>((settle) => {
+    stopped = () => settle(null);
+  });
+  const asked = own.ask<Checked<ClipResult>>(async (worker) =>
+    worker.look(file, name, how, wanted, proxy(onProgress)),
+  );
+  const done = Promise.race([asked, whenStopped]).finally(() => end());
+  return { done, stop: stopped };
+}

@@ -1,0 +1,44 @@
+import { expose } from 'comlink';
+import { matchedDay } from '@/core/inspect/matching';
+import { plannedShot } from '@/core/inspect/planned';
+import type { PlannedShot } from '@/core/inspect/planned';
+import { factsOf, lookAt } from '@/formats/clip/look';
+import { clipReport } from '@/words/clipReport';
+import { unreadText } from '@/words/findingText';
+import type { ClipsWorker, Wanted } from './clips';
+
+const worker: ClipsWorker = {
+  open: (file, name) => factsOf(file, name),
+  match: (clips, takes, known) => matchedDay(clips, takes, known),
+  async look(file, name, how, wanted, onProgress) {
+    const planned = plannedOf(wanted);
+    const read = await lookAt(file, name, how, planned?.pctPerDegree, onProgress);
+    if (!read.ok) return read;
+    const { container, cutShort, decoded, pictures, sound, curves, frames, looked } = read.value;
+    const unread = unreadText(container, { cutShort, decoded });
+    const measured = reported(
+      { name, bytes: file.size },
+      { container, cutShort, pictures, sound },
+      unread,
+      planned,
+    );
+    return { ok: true, value: { looked, cutShort, measured, curves, frames } };
+  },
+  judge({ measured, cutShort }, wanted) {
+    const { file, container, pictures, sound, unread } = measured;
+    return reported(file, { container, cutShort, pictures, sound }, unread, plannedOf(wanted));
+  },
+};
+
+function plannedOf(wanted: Wanted | null): PlannedShot | null {
+  if (!wanted) return null;
+  const { brief, settings, recordSeconds } = wanted;
+  return plannedShot(brief, { ...(settings ? { settings } : {}), recordSeconds });
+}
+
+function reported(...of: Parameters<typeof clipReport>): ReturnType<ClipsWorker['judge']> {
+  const { file, container, pictures, sound, unread, findings } = clipReport(...of);
+  return { file, container, pictures, sound, unread, findings };
+}
+
+expose(worker);
