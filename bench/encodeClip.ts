@@ -1,9 +1,15 @@
 import {
+  ALL_FORMATS,
   AudioSample,
   AudioSampleSource,
+  BlobSource,
   BufferTarget,
+  EncodedPacketSink,
+  EncodedVideoPacketSource,
+  Input,
   Mp4OutputFormat,
   Output,
+  Quality,
   VideoSample,
   VideoSampleSource,
   WebMOutputFormat,
@@ -31,9 +37,12 @@ export async function encoded(
     format: codec === 'avc' ? new Mp4OutputFormat({ fastStart: 'in-memory' }) : new WebMOutputFormat(),
     target,
   });
-  const video = new VideoSampleSource({ codec, bitrate, keyFrameInterval: 1 });
+  const video = new VideoSampleSource({ codec, quality: new Quality({ bitrate }), keyFrameInterval: 1 });
   output.addVideoTrack(video, { rotation, frameRate: clip.fps });
-  const audio = sound === undefined ? null : new AudioSampleSource({ codec: 'opus', bitrate: 96_000 });
+  const audio =
+    sound === undefined
+      ? null
+      : new AudioSampleSource({ codec: 'opus', quality: new Quality({ bitrate: 96_000 }) });
   if (audio) output.addAudioTrack(audio);
   await output.start();
   if (audio && sound !== undefined) {
@@ -76,4 +85,24 @@ function base64(bytes: Uint8Array): string {
   return btoa(text);
 }
 
-Object.assign(globalThis, { encoded });
+/** A clip played so many times over, as one file: long ones are made from short ones. Stays in the page. */
+export async function repeated(text: string, times: number): Promise<Blob> {
+  const bytes = Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0));
+  const input = new Input({ formats: ALL_FORMATS, source: new BlobSource(new Blob([bytes])) });
+  const track = await input.getPrimaryVideoTrack();
+  const decoderConfig = await track?.getDecoderConfig();
+  if (!track || !decoderConfig) throw new Error('no pictures');
+  const length = await track.computeDuration();
+  const target = new BufferTarget();
+  const output = new Output({ format: new Mp4OutputFormat({ fastStart: 'in-memory' }), target });
+  const video = new EncodedVideoPacketSource('avc');
+  output.addVideoTrack(video);
+  await output.start();
+  for (let turn = 0; turn < times; turn++)
+    for await (const packet of new EncodedPacketSink(track).packets())
+      await video.add(packet.clone({ timestamp: packet.timestamp + turn * length }), { decoderConfig });
+  await output.finalize();
+  return new Blob([target.buffer ?? new ArrayBuffer(0)], { type: 'video/mp4' });
+}
+
+Object.assign(globalThis, { encoded, repeated });

@@ -189,16 +189,21 @@ test('a day of clips finds its shots; findings, moves, verdicts and changes are 
   await takeIn(page, [
     dated(white!, '2026-10-03T08:07:20Z'),
     dated(right!, '2026-10-03T09:08:00Z'),
+    // The camera cut this recording: the second piece begins where the first ends.
+    { ...dated(right!, '2026-10-03T09:08:03Z'), name: 'MT0003.MP4' },
     dated(smeared!, '2026-10-03T09:49:30Z'),
   ]);
-  await looked(page, 3);
+  await looked(page, 4);
   for (const [name, entryId] of [
     ['MT0001.MP4', 'e1'],
     ['MT0002.MP4', 'e2'],
+    ['MT0003.MP4', 'e2'],
     ['MG0001.MP4', 'e3'],
   ] as const)
     expect((await named(page, name)).entryId, name).toBe(entryId);
   expect((await named(page, 'MG0001.MP4')).measured.sound?.peakDb).toBeLessThan(-10);
+  expect((await named(page, 'MT0003.MP4')).piece).toMatchObject({ number: 2, of: 2 });
+  expect((await named(page, 'MT0002.MP4')).measured.findings.map(({ code }) => code)).not.toContain('cutOff');
   await expectNoAxeFindings(page, 'the Debrief');
 
   // One clip: its findings with their one change, taken into a new shot and back.
@@ -241,8 +246,10 @@ test('a day of clips finds its shots; findings, moves, verdicts and changes are 
   await block.focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'MT0002.MP4' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Ended/ })).toContainText('goes on in the next piece');
+  await expect(page.getByRole('row', { name: /^Length/ })).toContainText('this piece 1 of 2');
   await page.getByRole('button', { name: 'Remove this clip' }).click();
-  await expect.poll(async () => (await clipsOf(page)).length).toBe(2);
+  await expect.poll(async () => (await clipsOf(page)).length).toBe(3);
 });
 
 test('files that are not as they should be: each a clear word, nothing lost', async ({ page }) => {

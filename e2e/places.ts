@@ -46,6 +46,8 @@ export const PLACES: readonly string[] = [
   `/carry?${OUTING}&day=saturday&paper=letter`,
   `/camera?${OUTING}&day=saturday&camera=otter`,
   `/camera?${OUTING}&day=saturday&camera=shrew`,
+  `/debrief?${OUTING}&day=saturday`,
+  `/debrief?${OUTING}&day=sunday`,
   '/log',
   '/log?shot=demo-skate-1',
   ...[

@@ -1,3 +1,6 @@
+import type { Container } from '../records/clipReport';
+import { clamp } from '../units/stops';
+
 /**
  * Where a quick look looks: windows of some seconds spread over a clip, in the order in which they tell most. The middle
  * first, then near the beginning and the end, where exposure settles and a recording breaks off, then between. Seconds.
@@ -7,22 +10,34 @@ export interface Window {
   toSeconds: number;
 }
 
-/** Long enough for shake, flicker and pulsing to be told. */
-export const WINDOW_SECONDS = 2.5;
+/** As long as there is room for, and never too short for shake and pulsing to be told. */
+const WINDOW = { shareOfClip: 1 / 25, least: 1.3, most: 2.5 };
+/** What takes longer to decode than 1080p at 60 frames a second is looked at in shorter windows. Pixels a second. */
+const HEAVY = 1920 * 1080 * 60;
 /** Clips up to this are looked at whole. */
 const WHOLE_UP_TO_SECONDS = 8;
 const MOST_WINDOWS = 33;
 
 /** The whole clip as one, where it is short or it is asked for. */
-export function windowsOf(durationSeconds: number, how: 'quick' | 'whole'): Window[] {
+export function windowsOf(
+  {
+    durationSeconds,
+    width,
+    height,
+    frameRate,
+  }: Pick<Container, 'durationSeconds' | 'width' | 'height' | 'frameRate'>,
+  how: 'quick' | 'whole',
+): Window[] {
   if (how === 'whole' || durationSeconds <= WHOLE_UP_TO_SECONDS)
     return [{ fromSeconds: 0, toSeconds: durationSeconds }];
-  const room = durationSeconds - WINDOW_SECONDS;
+  const lighter = Math.min(1, HEAVY / Math.max(1, width * height * frameRate));
+  const each = clamp(lighter * durationSeconds * WINDOW.shareOfClip, WINDOW.least, WINDOW.most);
+  const room = durationSeconds - each;
   const taken: Window[] = [];
   for (const share of shares()) {
     const fromSeconds = share * room;
-    const apart = taken.every((one) => Math.abs(one.fromSeconds - fromSeconds) >= WINDOW_SECONDS);
-    if (apart) taken.push({ fromSeconds, toSeconds: fromSeconds + WINDOW_SECONDS });
+    const apart = taken.every((one) => Math.abs(one.fromSeconds - fromSeconds) > each);
+    if (apart) taken.push({ fromSeconds, toSeconds: fromSeconds + each });
   }
   return taken;
 }

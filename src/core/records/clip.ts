@@ -47,6 +47,11 @@ export const ClipSchema = z.strictObject({
     .strictObject({ entryId: id, part: z.int().min(0).max(20) })
     .nullable()
     .default(null),
+  /** Which piece it is of a recording that the camera cut, and how long all of them run; `null`: it is the whole of one. */
+  piece: z
+    .strictObject({ number: z.int().min(1), of: z.int().min(2), totalSeconds: z.number().min(0) })
+    .nullable()
+    .default(null),
   /** Put there by hand, and stays. */
   byHand: z.boolean().default(false),
   /** When it began by the clock of the outing, its camera's clock put right; `null`: the file does not say. */

@@ -1,7 +1,8 @@
-import { VideoSampleSink } from 'mediabunny';
+import { EncodedPacketSink, VideoSampleSink } from 'mediabunny';
 import type { VideoSample } from 'mediabunny';
 import { lumaRange } from '@/core/inspect/plane';
 import type { CodedLuma } from '@/core/inspect/plane';
+import type { Window } from '@/core/inspect/windows';
 import type { OpenClip } from './container';
 import { readY4mFrame } from './y4m';
 
@@ -40,6 +41,21 @@ export async function* framesOf(
       sample.close();
     }
   }
+}
+
+/** A key frame is decoded without those before it: a window moved back to one costs nothing but what is seen of it. */
+const MOST_BACK_SECONDS = 4;
+
+export async function fromKeyFrame({ source }: OpenClip, window: Window): Promise<Window> {
+  if (source.kind === 'y4m' || window.fromSeconds <= 0) return window;
+  const begins = await source.video.getFirstTimestamp();
+  const key = await new EncodedPacketSink(source.video).getKeyPacket(window.fromSeconds + begins, {
+    metadataOnly: true,
+  });
+  const back = key ? window.fromSeconds + begins - key.timestamp : Infinity;
+  return back > MOST_BACK_SECONDS
+    ? window
+    : { fromSeconds: window.fromSeconds - back, toSeconds: window.toSeconds - back };
 }
 
 export async function canDecode({ source }: OpenClip): Promise<boolean> {

@@ -10,7 +10,7 @@ import { windowsOf } from '@/core/inspect/windows';
 import type { Window } from '@/core/inspect/windows';
 import { openClip } from './container';
 import type { OpenClip } from './container';
-import { canDecode, framesOf } from './frames';
+import { canDecode, framesOf, fromKeyFrame } from './frames';
 import type { Checked } from '@/core/schema/fault';
 
 /** What is known of a clip when its file has been opened. */
@@ -42,9 +42,8 @@ export async function factsOf(file: Blob, name: string): Promise<Checked<ClipOpe
   return { ok: true, value: { container, cutShort, decoded } };
 }
 
-/** A quick look takes no more than this share of the clip's own length, and always so many windows. */
+/** A quick look takes no more than this share of the clip's own length, but always one window. */
 const QUICK_SHARE = 0.09;
-const FEWEST_WINDOWS = 2;
 
 /** Looks at a clip: the whole of it, or windows spread over it for as long as a tenth of its length allows. Never throws. */
 export async function lookAt(
@@ -61,7 +60,7 @@ export async function lookAt(
   const { durationSeconds } = container;
   try {
     const decoded = container.frames > 0 && (await canDecode(clip));
-    const windows = windowsOf(durationSeconds, how);
+    const windows = windowsOf(container, how);
     const whole = windows.length === 1;
     const read = decoded
       ? await picturesIn(clip, windows, whole ? Infinity : QUICK_SHARE * durationSeconds, onProgress)
@@ -108,7 +107,8 @@ async function picturesIn(
   const done: Window[] = [];
   const began = performance.now();
   let cut = false;
-  for (const window of windows) {
+  for (const wanted of windows) {
+    const window = await fromKeyFrame(clip, wanted);
     meter.cut();
     const frames: FrameMeasured[] = [];
     try {
@@ -125,8 +125,9 @@ async function picturesIn(
     }
     if (frames.length > 0) stretches.push(frames);
     done.push(window);
+    // The next would take as long as those before it.
     const spent = (performance.now() - began) / 1000;
-    if (done.length >= FEWEST_WINDOWS && spent >= mostSeconds) break;
+    if (spent + spent / done.length > mostSeconds) break;
   }
   stretches.sort((one, other) => (one[0]?.atSeconds ?? 0) - (other[0]?.atSeconds ?? 0));
   const last = stretches.at(-1)?.at(-1)?.atSeconds ?? 0;

@@ -67,7 +67,7 @@ export function ClipView({ clip, ...props }: DebriefProps & { clip: Clip }): Rea
       )}
       <div className={styles.columns}>
         <Findings clip={clip} part={part} onAt={setAt} />
-        <PlanBeside clip={clip} part={part} />
+        <PlanBeside clip={clip} part={part} clips={props.clips} worked={worked} />
       </div>
       <Verdicts clip={clip} />
     </article>

@@ -11,11 +11,17 @@ import { CARD_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
 import { durationText, settingText } from '@/words/settingText';
 import { usePreference } from '../data/repository';
-import { plannedSeconds } from './dayTakes';
+import { endingOf, plannedSeconds } from './dayTakes';
 import styles from './debrief.module.css';
+import type { DebriefProps } from './shown';
 
 /** The eight tiles, what was planned for each and what of it came back; where a setting itself leaves no trace, what shows it. */
-export function PlanBeside({ clip, part }: { clip: Clip; part: WorkedPart | undefined }): ReactNode {
+export function PlanBeside({
+  clip,
+  part,
+  clips,
+  worked,
+}: Pick<DebriefProps, 'clips' | 'worked'> & { clip: Clip; part: WorkedPart | undefined }): ReactNode {
   const [notation] = usePreference('filterNotation');
   const settings = part?.answer?.carried?.settings;
   const found = new Set(clip.measured.findings.map(({ code }) => code));
@@ -51,9 +57,15 @@ export function PlanBeside({ clip, part }: { clip: Clip; part: WorkedPart | unde
             <th scope="row">{messages.length}</th>
             <td className="numerals">{part ? durationText(plannedSeconds(part)) : messages.none}</td>
             <td className="numerals">
-              {durationText(clip.measured.container.durationSeconds)}
+              {durationText(clip.piece?.totalSeconds ?? clip.measured.container.durationSeconds)}
+              {clip.piece && messages.pieceOf({ number: clip.piece.number, of: clip.piece.of })}
               {found.has('cutOff') && <b className={styles.amiss}> {messages.amiss}</b>}
             </td>
+          </tr>
+          <tr>
+            <th scope="row">{messages.endedBy}</th>
+            <td className="numerals">{messages.none}</td>
+            <td>{messages.endings[endingOf(clip, clips, worked)]}</td>
           </tr>
         </tbody>
       </table>

@@ -1,8 +1,14 @@
+import { usableGb } from '@/core/camera/card';
 import { modesOf } from '@/core/camera/modeTable';
+import { outsOf } from '@/core/day/daySheet';
+import type { Out } from '@/core/day/daySheet';
 import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
+import { endedBy } from '@/core/inspect/ended';
+import type { Ending } from '@/core/inspect/ended';
 import type { ClipFacts, Known, PlannedTake } from '@/core/inspect/matching';
 import { isTimeLapse } from '@/core/records/filmedAs';
-import type { Clip } from '@/core/records/clip';
+import { meanOf } from '@/core/inspect/series';
+import type { Clip, Curves } from '@/core/records/clip';
 import type { Wanted } from '@/workers/clips';
 
 /** A day told as what clips are matched to: what each camera was to film, when, how long and how. */
@@ -59,11 +65,13 @@ export function factsOfClip({ id, group, measured: { container } }: Clip): ClipF
   };
 }
 
-/** The shot that a clip is held against; `null`: none. */
-export function wantedOf(part: WorkedPart | undefined): Wanted | null {
+/** The shot that a clip is held against; `null`: none. Of a recording in pieces the last is held to what is left of its length. */
+export function wantedOf(part: WorkedPart | undefined, { piece, measured }: Clip): Wanted | null {
   if (!part) return null;
   const settings = part.answer?.carried?.settings ?? null;
-  return { brief: part.brief, settings, recordSeconds: plannedSeconds(part) };
+  const before = piece ? piece.totalSeconds - measured.container.durationSeconds : 0;
+  const goesOn = piece !== null && piece.number < piece.of;
+  return { brief: part.brief, settings, recordSeconds: goesOn ? null : plannedSeconds(part) - before };
 }
 
 export function partOf(
@@ -71,4 +79,48 @@ export function partOf(
   { entryId, part }: Pick<Clip, 'entryId' | 'part'>,
 ): WorkedPart | undefined {
   return entryId === null ? undefined : day.partsOf(entryId).find((one) => one.part === part);
+}
+
+/** Why a clip ended, as far as the day's plan and its own last second tell. */
+export function endingOf(clip: Clip, clips: readonly Clip[], day: WorkedDay): Ending {
+  const { piece, curves, measured } = clip;
+  const { durationSeconds } = measured.container;
+  const part = partOf(day, clip);
+  const camera = day.cameras.find(({ id }) => id === clip.cameraId);
+  const out = (what: Out['what']): Out | undefined =>
+    camera?.sheet && part
+      ? outsOf(camera.sheet.budget).find((one) => one.what === what && one.partId === part.id)
+      : undefined;
+  const secondsTo = (one: Out | undefined): number | null =>
+    one && part ? (one.atMs - part.fromMs) / 1000 : null;
+  const untilFlat = secondsTo(out('power'));
+  const untilHot = secondsTo(out('heat'));
+  const cardGb = camera?.gear?.cards[0]?.capacityGb ?? part?.brief.limits.cardGb;
+  const before = clips.filter(
+    (one) => one.cameraId === clip.cameraId && (one.startAt ?? '') <= (clip.startAt ?? ''),
+  );
+  return endedBy({
+    seconds: piece?.totalSeconds ?? durationSeconds,
+    plannedSeconds: part ? plannedSeconds(part) : null,
+    card:
+      cardGb === undefined
+        ? null
+        : {
+            filledGb: before.reduce((sum, one) => sum + one.measured.file.bytes / 1e9, 0),
+            usableGb: usableGb(cardGb),
+          },
+    cell: untilFlat === null ? null : { drawnWh: durationSeconds, givesWh: untilFlat },
+    heatMinutes: untilHot === null ? null : untilHot / 60,
+    goesOn: piece !== null && piece.number < piece.of,
+    lastSecondMoves: curves && lastSecond(curves),
+  });
+}
+
+/** Movement of the last second over that of the rest; `null`: it was not looked at. */
+function lastSecond({ speedPctWidthPerS, stepSeconds }: Curves): number | null {
+  const points = Math.max(1, Math.round(1 / Math.max(0.01, stepSeconds)));
+  const known = (some: readonly (number | null)[]): number[] => some.filter((value) => value !== null);
+  const last = known(speedPctWidthPerS.slice(-points));
+  const rest = known(speedPctWidthPerS.slice(0, -points));
+  return last.length === 0 || rest.length === 0 ? null : meanOf(last) / Math.max(1, meanOf(rest));
 }

@@ -1,10 +1,12 @@
 import * as messages from '@/language/debrief';
+import { recordingsIn } from '@/core/inspect/matching';
 import type { DayMatch } from '@/core/inspect/matching';
 import type { Clip } from '@/core/records/clip';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { FILE_VERSION } from '@/core/schema/versions';
 import type { WorkedDay } from '@/core/day/workedDay';
 import type { Repository } from '@/store/repository';
+import { isoIn } from '@/formats/clock';
 import { faultText } from '@/words/faultText';
 import { judgeClip, lookAtClip, matchClips, openFile } from '@/workers/clips';
 import { putFile, putLook, useClipFiles } from './clipFiles';
@@ -44,7 +46,7 @@ export async function takeClips(files: readonly File[], on: Debriefed): Promise<
     ...(await Promise.all(
       others.map(async (clip) => ({
         ...clip,
-        measured: await judgeClip(clip, wantedOf(partOf(on.worked, clip))),
+        measured: await judgeClip(clip, wantedOf(partOf(on.worked, clip), clip)),
       })),
     )),
   ]);
@@ -81,6 +83,7 @@ async function opened(file: File, { repository, outing, day }: Debriefed): Promi
     part: 0,
     doubt: 0,
     other: null,
+    piece: null,
     byHand: false,
     startAt: container.createdAt,
     looked: 'file',
@@ -100,21 +103,39 @@ async function opened(file: File, { repository, outing, day }: Debriefed): Promi
   };
 }
 
-function matched(clips: readonly Clip[], { worked, outing }: Debriefed): Promise<DayMatch> {
-  const offset = new Date(worked.fromMs).toLocaleString('en-GB', {
-    timeZone: outing.zone,
-    timeZoneName: 'longOffset',
+interface Placed {
+  match: DayMatch;
+  /** By clip: the first piece of its recording, and which piece it is. */
+  pieces: ReadonlyMap<string, { firstId: string; piece: Clip['piece'] }>;
+}
+
+/** Pieces of one recording are matched as the one that they are. */
+async function matched(clips: readonly Clip[], { worked, outing }: Debriefed): Promise<Placed> {
+  const pieces = new Map<string, { firstId: string; piece: Clip['piece'] }>();
+  const recordings = recordingsIn(clips.map(factsOfClip)).map((facts) => {
+    const [first] = facts;
+    const totalSeconds = facts.reduce((sum, { seconds }) => sum + seconds, 0);
+    facts.forEach(({ id }, at) =>
+      pieces.set(id, {
+        firstId: first?.id ?? id,
+        piece: facts.length === 1 ? null : { number: at + 1, of: facts.length, totalSeconds },
+      }),
+    );
+    return first ? [{ ...first, seconds: totalSeconds }] : [];
   });
-  const [, sign = '+', hours = '0', minutes = '0'] = /GMT([+-])?(\d+)?:?(\d+)?/.exec(offset) ?? [];
-  const zoneAheadMs = (sign === '-' ? -1 : 1) * (Number(hours) * 60 + Number(minutes)) * 60_000;
-  return matchClips(clips.map(factsOfClip), takesOf(worked), { films: filmsOf(worked), zoneAheadMs });
+  const { fromMs } = worked;
+  // Local time read as if it were universal, less what it is.
+  const zoneAheadMs = Date.parse(`${isoIn(fromMs, outing.zone).slice(0, 19)}Z`) - fromMs;
+  const known = { films: filmsOf(worked), zoneAheadMs };
+  return { match: await matchClips(recordings.flat(), takesOf(worked), known), pieces };
 }
 
 /** Clips where the match puts them; what a hand put somewhere stays there. */
-function placedBy(match: DayMatch, clips: readonly Clip[], { worked }: Debriefed): Clip[] {
+function placedBy({ match, pieces }: Placed, clips: readonly Clip[], { worked }: Debriefed): Clip[] {
   const found = new Map(match.clips.map((one) => [one.clipId, one]));
   return clips.map((clip): Clip => {
-    const one = found.get(clip.id);
+    const recording = pieces.get(clip.id);
+    const one = found.get(recording?.firstId ?? clip.id);
     if (clip.byHand || !one) return clip;
     const part = one.takeId === null ? undefined : worked.part(one.takeId);
     const other = one.otherTakeId === null ? undefined : worked.part(one.otherTakeId);
@@ -126,6 +147,7 @@ function placedBy(match: DayMatch, clips: readonly Clip[], { worked }: Debriefed
       entryId: part?.entryId ?? null,
       part: part?.part ?? 0,
       doubt: one.doubt,
+      piece: recording?.piece ?? null,
       other: other ? { entryId: other.entryId, part: other.part } : null,
       startAt: createdAt === null ? null : new Date(Date.parse(createdAt) - 1000 * ahead).toISOString(),
     };
@@ -136,7 +158,10 @@ function moved(clip: Clip, before: readonly Clip[]): boolean {
   const old = before.find(({ id }) => id === clip.id);
   return (
     old !== undefined &&
-    (old.entryId !== clip.entryId || old.part !== clip.part || old.startAt !== clip.startAt)
+    (old.entryId !== clip.entryId ||
+      old.part !== clip.part ||
+      old.piece?.of !== clip.piece?.of ||
+      old.startAt !== clip.startAt)
   );
 }
 
@@ -177,7 +202,7 @@ async function lookAtOne(
   how: 'quick' | 'whole',
   { repository, worked }: Pick<Debriefed, 'repository' | 'worked'>,
 ): Promise<void> {
-  const wanted = wantedOf(partOf(worked, clip));
+  const wanted = wantedOf(partOf(worked, clip), clip);
   const { done, stop } = lookAtClip(file, file.name, how, wanted, (share) =>
     putLook(clip.id, { share, stop }),
   );
@@ -206,7 +231,7 @@ export async function moveClip(
   { repository, worked }: Pick<Debriefed, 'repository' | 'worked'>,
 ): Promise<void> {
   const part = to ? partOf(worked, to) : undefined;
-  const measured = await judgeClip(clip, wantedOf(part));
+  const measured = await judgeClip(clip, wantedOf(part, clip));
   await repository.changeClip(clip.id, messages.moveAClip, (before) => ({
     ...before,
     entryId: to?.entryId ?? null,
