@@ -50,7 +50,8 @@ module.exports = {
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'core-stands-alone',
-      comment: 'The core imports itself and Zod; the place of sun and moon comes from suncalc, spectra from fft.js.',
+      comment:
+        'The core imports itself and Zod; the place of sun and moon comes from suncalc, spectra from fft.js.',
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
       to: { pathNot: ['^src/core', '^node_modules/(zod|suncalc|fft\\.js)/'] },

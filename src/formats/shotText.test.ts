@@ -64,7 +64,7 @@ describe('shots as text', () => {
     expect(await readIncoming(JSON.stringify(backup))).toEqual({
       ok: false,
       faults: [{ path: 'shots[13].id', amiss: { code: 'standsTwice', id: 'demo-03' } }],
-      sound: { kind: 'records', records: { shots, log, outings: [], kit: [] } },
+      sound: { kind: 'records', records: { shots, log, outings: [], kit: [], clips: [] } },
       faulty: ['Bow camera looking back'],
     });
   });

@@ -47,7 +47,8 @@ export function openDatabase(name = 'lynxeye'): Database {
       .stores(Object.fromEntries(brought.map(([table, { indexes }]) => [table, indexes])));
     if (version === RECORDS_OF_VERSION_2)
       declared.upgrade(async (transaction) => {
-        for (const table of RECORD_TABLES)
+        // Tables that came later had nothing in them to bring up to date.
+        for (const table of RECORD_TABLES.filter((one) => RECORD_KINDS[one].since <= version))
           await transaction
             .table(table)
             .toCollection()

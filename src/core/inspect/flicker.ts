@@ -3,6 +3,7 @@ import { hann, peakBetween, powerOfTwoFrom, spectrumOf } from './fourier';
 import type { Spectrum } from './fourier';
 import type { Plane } from './plane';
 import { flickerBeatHz, pulseHzOfMains } from '../light/flicker';
+import type { Moved } from './movement';
 import { medianOf } from './series';
 
 /** Light that pulses, as filmed: Hz of the film, and half the swing over the mean of luma in per cent. */
@@ -21,31 +22,73 @@ const STANDS_OUT = 5;
 /** An alias is met to within this, Hz. */
 const MEETS_HZ = 0.5;
 
-/** Logarithms of the mean luma of twelve by twelve blocks, row by row. */
-export function blockLogs({ width, height, luma }: Plane): Float32Array {
-  const logs = new Float32Array(BLOCKS * BLOCKS);
-  const counts = new Float32Array(BLOCKS * BLOCKS);
+/** Sums of luma over everything above and to the left of a corner, a row and a column more than the plane. Source: Crow 1984. */
+export interface Summed {
+  width: number;
+  height: number;
+  sums: Float64Array;
+}
+
+export function summed({ width, height, luma }: Plane): Summed {
+  const wide = width + 1;
+  const sums = new Float64Array(wide * (height + 1));
   for (let y = 0; y < height; y++) {
-    const row = Math.floor((y * BLOCKS) / height) * BLOCKS;
+    let row = 0;
     for (let x = 0; x < width; x++) {
-      const block = row + Math.floor((x * BLOCKS) / width);
-      logs[block] = (logs[block] ?? 0) + (luma[y * width + x] ?? 0);
-      counts[block] = (counts[block] ?? 0) + 1;
+      row += luma[y * width + x] ?? 0;
+      sums[(y + 1) * wide + x + 1] = (sums[y * wide + x + 1] ?? 0) + row;
     }
   }
-  return logs.map((sum, at) => Math.log(Math.max(0.004, sum / Math.max(1, counts[at] ?? 1))));
+  return { width, height, sums };
+}
+
+/** Sum up to a place between corners. */
+function sumTo({ width, sums }: Summed, x: number, y: number): number {
+  const wide = width + 1;
+  const left = Math.floor(x);
+  const top = Math.floor(y);
+  const rx = x - left;
+  const ry = y - top;
+  const at = top * wide + left;
+  const above = (sums[at] ?? 0) * (1 - rx) + (rx > 0 ? (sums[at + 1] ?? 0) * rx : 0);
+  if (ry === 0) return above;
+  const below = (sums[at + wide] ?? 0) * (1 - rx) + (rx > 0 ? (sums[at + wide + 1] ?? 0) * rx : 0);
+  return above * (1 - ry) + below * ry;
+}
+
+/** Logarithm of the mean over a block; NaN where it reaches out of the picture, or is too dark or too bright to follow the light. */
+function blockLog(plane: Summed, x: number, y: number, wide: number, high: number): number {
+  if (x < 0 || y < 0 || x + wide > plane.width || y + high > plane.height) return NaN;
+  const sum =
+    sumTo(plane, x + wide, y + high) -
+    sumTo(plane, x, y + high) -
+    sumTo(plane, x + wide, y) +
+    sumTo(plane, x, y);
+  const log = Math.log(Math.max(0.004, sum / (wide * high)));
+  return log < DARKEST_LOG || log > LIGHTEST_LOG ? NaN : log;
 }
 
 /**
- * How much brighter each row of blocks became since the picture before, as logarithms: the middle of its blocks, so that
- * what moves through some of them does not count. White and black blocks do not follow the light and are left out.
+ * How much brighter each row of blocks became since the picture before, as logarithms: each block against the place where
+ * what it shows stood before, and the middle of the row's blocks, so that what moves by itself does not count.
  */
-export function rowGains(before: Float32Array, after: Float32Array): Float32Array {
+export function rowGains(before: Summed, after: Summed, moved: Moved | null): Float32Array {
+  const { width, height } = after;
+  const [wide, high] = [width / BLOCKS, height / BLOCKS];
+  const { x: right, y: down, rollDeg, scale } = moved ?? { x: 0, y: 0, rollDeg: 0, scale: 1 };
+  const angle = (rollDeg * Math.PI) / 180;
+  const cos = Math.cos(angle) / scale;
+  const sin = Math.sin(angle) / scale;
   return Float32Array.from({ length: BLOCKS }, (_, row) => {
     const changes: number[] = [];
-    for (let at = row * BLOCKS; at < (row + 1) * BLOCKS; at++) {
-      const [from, to] = [before[at] ?? 0, after[at] ?? 0];
-      if (Math.max(from, to) < LIGHTEST_LOG && Math.min(from, to) > DARKEST_LOG) changes.push(to - from);
+    for (let column = 0; column < BLOCKS; column++) {
+      const x = (column + 0.5) * wide - width / 2 - right;
+      const y = (row + 0.5) * high - height / 2 - down;
+      const fromX = x * cos + y * sin + width / 2 - wide / 2;
+      const fromY = y * cos - x * sin + height / 2 - high / 2;
+      const change =
+        blockLog(after, column * wide, row * high, wide, high) - blockLog(before, fromX, fromY, wide, high);
+      if (!Number.isNaN(change)) changes.push(change);
     }
     return changes.length < 3 ? NaN : medianOf(changes);
   });

@@ -1,7 +1,8 @@
 import type { Rotation } from '../records/clipReport';
 import { brightnessOf } from './exposure';
 import type { Brightness } from './exposure';
-import { blockLogs, rowGains } from './flicker';
+import { rowGains, summed } from './flicker';
+import type { Summed } from './flicker';
 import { grainOf } from './grain';
 import type { Grain } from './grain';
 import { horizonOf } from './horizon';
@@ -39,7 +40,7 @@ const NOW_AND_THEN_SECONDS = 0.4;
 export class FrameMeter {
   /** Width of the planes that shifts are told in, pixels. */
   planeWidth = 0;
-  private before: { plane: Readied; logs: Float32Array } | null = null;
+  private before: { plane: Readied; sums: Summed } | null = null;
   private lookedAt = -Infinity;
 
   constructor(private readonly rotationDeg: Rotation = 0) {}
@@ -53,15 +54,16 @@ export class FrameMeter {
     const plane = turned(reduced(coded), this.rotationDeg);
     this.planeWidth = plane.width;
     const ready = readied(plane);
-    const logs = blockLogs(plane);
+    const sums = summed(plane);
     const { before } = this;
     const [old] = before?.plane.levels ?? [];
+    const moved = before && movedBetween(before.plane, ready);
     const since = before && {
       difference: old ? differenceOf(old, plane) : 0,
-      moved: movedBetween(before.plane, ready),
-      gains: rowGains(before.logs, logs),
+      moved,
+      gains: rowGains(before.sums, sums, moved),
     };
-    this.before = { plane: ready, logs };
+    this.before = { plane: ready, sums };
     const measured = { ...brightnessOf(coded), atSeconds, blur: blurOf(plane), since };
     if (atSeconds - this.lookedAt < NOW_AND_THEN_SECONDS) return measured;
     this.lookedAt = atSeconds;

@@ -110,7 +110,7 @@ describe('the keys of the shell', () => {
     visit('/bench?shot=demo-05');
     await stage.user.keyboard('4');
     expect(visited()).toBe('/carry?shot=demo-05');
-    await stage.user.keyboard('6');
+    await stage.user.keyboard('7');
     expect(visited()).toBe('/kit');
     await stage.user.keyboard('n');
     expect(visited()).toBe('/?new=1');
