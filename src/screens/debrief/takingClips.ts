@@ -203,9 +203,11 @@ async function lookAtOne(
   { repository, worked }: Pick<Debriefed, 'repository' | 'worked'>,
 ): Promise<void> {
   const wanted = wantedOf(partOf(worked, clip), clip);
-  const { done, stop } = lookAtClip(file, file.name, how, wanted, (share) =>
-    putLook(clip.id, { share, stop }),
-  );
+  // A word of progress may still be on its way when the look has ended.
+  let ended = false;
+  const { done, stop } = lookAtClip(file, file.name, how, wanted, (share) => {
+    if (!ended) putLook(clip.id, { share, stop });
+  });
   putLook(clip.id, { share: 0, stop });
   try {
     const read = await done;
@@ -220,6 +222,7 @@ async function lookAtOne(
     const why = error instanceof Error ? error.message : String(error);
     useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name: file.name, why }] }));
   } finally {
+    ended = true;
     putLook(clip.id, null);
   }
 }
