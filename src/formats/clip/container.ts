@@ -6,6 +6,7 @@ import { medianOf } from '@/core/inspect/series';
 import { worded } from '@/core/schema/fault';
 import type { Checked } from '@/core/schema/fault';
 import { outlineOf } from './outline';
+import { soundFacts, UNKNOWN } from './sound';
 import { isY4m, readY4m } from './y4m';
 import type { Y4m } from './y4m';
 
@@ -95,7 +96,7 @@ async function openCoded(input: Input, file: Blob, name: string): Promise<Checke
   }
   const packets = await packetsOf(video);
   const [sound, width, height, rotationDeg, codec] = await Promise.all([
-    audio ? soundOf(audio) : null,
+    audio ? soundFacts(audio) : null,
     video.getCodedWidth(),
     video.getCodedHeight(),
     video.getRotation(),
@@ -111,7 +112,7 @@ async function openCoded(input: Input, file: Blob, name: string): Promise<Checke
       cutShort: outline?.cutShort ?? false,
       container: {
         format: FORMAT_NAMES.get(format) ?? format.name.toLowerCase(),
-        videoCodec: codec ?? messages.unknownCodec,
+        videoCodec: codec ?? UNKNOWN,
         width,
         height,
         rotationDeg,
@@ -167,16 +168,6 @@ async function packetsOf(video: InputVideoTrack): Promise<Packets> {
   // Of the last frame some files do not say how long it stands.
   const seconds = times.length === 0 ? 0 : Math.max(end, (times.at(-1) ?? 0) + gap) - (times[0] ?? 0);
   return { frames: times.length, seconds, bytes, gap, variable: off > OFTEN * gaps.length };
-}
-
-async function soundOf(audio: InputAudioTrack): Promise<Container['audio']> {
-  const [codec, channels, sampleRate, durationSeconds] = await Promise.all([
-    audio.getCodec(),
-    audio.getNumberOfChannels(),
-    audio.getSampleRate(),
-    audio.computeDuration({ metadataOnly: true }),
-  ]);
-  return { codec: codec ?? messages.unknownCodec, channels, sampleRate, durationSeconds };
 }
 
 function nominal(fps: number): number {

@@ -1,16 +1,15 @@
-import { AudioSampleSink } from 'mediabunny';
 import type { ClipFrame as KeptFrame, Curves, Looked } from '@/core/records/clip';
 import type { Container, Pictures, Sound } from '@/core/records/clipReport';
 import { curvesOf } from '@/core/inspect/curves';
 import { FrameMeter } from '@/core/inspect/frameMeter';
 import type { FrameMeasured } from '@/core/inspect/frameMeter';
 import { picturesOf } from '@/core/inspect/pictures';
-import { SoundMeter } from '@/core/inspect/sound';
 import { windowsOf } from '@/core/inspect/windows';
 import type { Window } from '@/core/inspect/windows';
 import { openClip } from './container';
 import type { OpenClip } from './container';
 import { canDecode, framesOf, fromKeyFrame } from './frames';
+import { heardIn } from './sound';
 import type { Checked } from '@/core/schema/fault';
 
 /** What is known of a clip when its file has been opened. */
@@ -65,7 +64,8 @@ export async function lookAt(
     const read = decoded
       ? await picturesIn(clip, windows, whole ? Infinity : QUICK_SHARE * durationSeconds, onProgress)
       : { stretches: [], planeWidth: 1, frames: [], cut: false, done: windows };
-    const heard = await soundIn(clip, read.done);
+    const { source } = clip;
+    const heard = source.kind === 'coded' && source.audio ? await heardIn(source.audio, read.done) : null;
     return {
       ok: true,
       value: {
@@ -183,27 +183,4 @@ class Album {
       .sort((one, other) => one.atSeconds - other.atSeconds)
       .filter(({ atSeconds }) => !times.has(atSeconds) && times.add(atSeconds));
   }
-}
-
-/** The track in the windows that were looked at; `null`: there is none, or it cannot be decoded here. */
-async function soundIn({ source }: OpenClip, windows: readonly Window[]): Promise<SoundMeter | null> {
-  if (source.kind === 'y4m' || !source.audio || !(await source.audio.canDecode())) return null;
-  const sink = new AudioSampleSink(source.audio);
-  let meter: SoundMeter | null = null;
-  try {
-    for (const { fromSeconds, toSeconds } of [...windows].sort((a, b) => a.fromSeconds - b.fromSeconds))
-      for await (const sample of sink.samples(fromSeconds, toSeconds)) {
-        meter ??= new SoundMeter(sample.sampleRate);
-        const channels = Array.from({ length: sample.numberOfChannels }, (_, planeIndex) => {
-          const channel = new Float32Array(sample.numberOfFrames);
-          sample.copyTo(channel, { planeIndex, format: 'f32-planar' });
-          return channel;
-        });
-        meter.add(channels, sample.timestamp);
-        sample.close();
-      }
-  } catch {
-    return meter;
-  }
-  return meter;
 }

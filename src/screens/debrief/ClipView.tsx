@@ -6,13 +6,13 @@ import { ArrowLeft } from 'lucide-react';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { proposedVerdicts } from '@/core/inspect/verdicts';
-import { VERDICTS } from '@/core/records/logEntry';
 import type { Verdict } from '@/core/records/logEntry';
 import type { Clip } from '@/core/records/clip';
 import { VERDICT_LABEL } from '@/words/labels';
 import { useRepository } from '../data/repository';
 import { Refused } from '../ui/Fields';
 import { useTyped } from '../ui/useTyped';
+import { toggled, VerdictButtons } from '../ui/VerdictButtons';
 import { Curves } from './Curves';
 import { Look, Place } from './ClipList';
 import styles from './debrief.module.css';
@@ -94,23 +94,11 @@ function Verdicts({ clip }: { clip: Clip }): ReactNode {
           <Button onClick={() => set(() => proposed)}>{messages.takeThat}</Button>
         </p>
       )}
-      <div className={styles.verdicts} role="group" aria-label={messages.verdict}>
-        {VERDICTS.map((verdict) => (
-          <button
-            key={verdict}
-            type="button"
-            aria-pressed={clip.verdicts.includes(verdict)}
-            data-good={verdict === 'good'}
-            onClick={() =>
-              set((before) =>
-                before.includes(verdict) ? before.filter((one) => one !== verdict) : [...before, verdict],
-              )
-            }
-          >
-            {VERDICT_LABEL[verdict]}
-          </button>
-        ))}
-      </div>
+      <VerdictButtons
+        label={messages.verdict}
+        verdicts={clip.verdicts}
+        onToggle={(verdict) => set((before) => toggled(before, verdict))}
+      />
       <Input.TextArea
         aria-label={messages.note}
         placeholder={messages.note}

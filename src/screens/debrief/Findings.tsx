@@ -5,6 +5,7 @@ import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { WorkedPart } from '@/core/day/workedDay';
+import { nextTime } from '@/core/inspect/nextTime';
 import type { Clip } from '@/core/records/clip';
 import type { ClipReport } from '@/core/records/clipReport';
 import { LONGEST_NAME } from '@/core/records/names';
@@ -61,12 +62,10 @@ function Finding({
     if (!repository || !part || !change) return;
     const shot = namedPart(part.shot, 0);
     const name = messages.nextTime({ name: shotName(shot) }).slice(0, LONGEST_NAME);
-    void repository
-      .addShot({ ...shot, name, pins: { ...shot.pins, ...change } }, messages.takeAChange)
-      .then((id) => {
-        say(messages.tookIntoANewShot({ name }));
-        router.push(placeUrl('/bench', id));
-      });
+    void repository.addShot(nextTime(shot, name, change), messages.takeAChange).then((id) => {
+      say(messages.tookIntoANewShot({ name }));
+      router.push(placeUrl('/bench', id));
+    });
   };
   return (
     <li className={styles.finding}>

@@ -58,10 +58,9 @@ export async function takeClips(files: readonly File[], on: Debriefed): Promise<
 }
 
 async function opened(file: File, { repository, outing, day }: Debriefed): Promise<Clip | null> {
-  const read = await openFile(file, file.name);
-  if (!read.ok) {
-    const why = read.faults.map(faultText).join('; ');
-    useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name: file.name, why }] }));
+  const read = await openFile(file, file.name).catch((error: unknown) => whyOf(error));
+  if (typeof read === 'string' || !read.ok) {
+    refuse(file.name, typeof read === 'string' ? read : read.faults.map(faultText).join('; '));
     return null;
   }
   const { container, cutShort } = read.value;
@@ -213,18 +212,24 @@ async function lookAtOne(
     const read = await done;
     if (read === null) return;
     if (!read.ok) {
-      const why = read.faults.map(faultText).join('; ');
-      useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name: file.name, why }] }));
+      refuse(file.name, read.faults.map(faultText).join('; '));
       return;
     }
     await repository.changeClip(clip.id, messages.measureAClip, (before) => ({ ...before, ...read.value }));
   } catch (error) {
-    const why = error instanceof Error ? error.message : String(error);
-    useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name: file.name, why }] }));
+    refuse(file.name, whyOf(error));
   } finally {
     ended = true;
     putLook(clip.id, null);
   }
+}
+
+function whyOf(error: unknown): string {
+  return error instanceof Error ? error.message : String(error);
+}
+
+function refuse(name: string, why: string): void {
+  useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name, why }] }));
 }
 
 /** Puts a clip to another shot by hand, or to none, and holds what was measured against that. */

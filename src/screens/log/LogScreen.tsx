@@ -7,18 +7,19 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
-import { CUT_REASONS, VERDICTS } from '@/core/records/logEntry';
+import { CUT_REASONS } from '@/core/records/logEntry';
 import type { CutReason, LogEntry, Verdict } from '@/core/records/logEntry';
 import type { Outing } from '@/core/records/outing';
 import { ownZone } from '@/formats/today';
 import { CARD_KEYS } from '@/words/card';
-import { CUT_LABEL, VERDICT_LABEL } from '@/words/labels';
+import { CUT_LABEL } from '@/words/labels';
 import { Empty } from '../ui/Empty';
 import { useOutings } from '../data/outings';
 import { useRepository, useLog, useShots } from '../data/repository';
 import { Refused } from '../ui/Fields';
 import { placeUrl, useShotId } from '../routes';
 import { useTyped } from '../ui/useTyped';
+import { VerdictButtons } from '../ui/VerdictButtons';
 import { VirtualList } from '../ui/VirtualList';
 import type { RowProps } from '../ui/listProps';
 import { trimmed } from '@/core/units/format';
@@ -153,22 +154,11 @@ function Entry({
         </p>
       )}
       <SettingStrip keys={CARD_KEYS} settings={entry.settings} kit={entry.shot.filters ?? []} />
-      <div
-        className={styles.verdicts}
-        role="group"
-        aria-label={messages.verdictOn({ shotName: entry.shotName })}
+      <VerdictButtons
+        label={messages.verdictOn({ shotName: entry.shotName })}
+        verdicts={entry.verdicts}
+        onToggle={toggle}
       >
-        {VERDICTS.map((verdict) => (
-          <button
-            key={verdict}
-            type="button"
-            aria-pressed={entry.verdicts.includes(verdict)}
-            data-good={verdict === 'good'}
-            onClick={() => toggle(verdict)}
-          >
-            {VERDICT_LABEL[verdict]}
-          </button>
-        ))}
         {entry.verdicts.includes('cutOff') && (
           <Select
             aria-label={messages.whyItWasCutOff}
@@ -179,7 +169,7 @@ function Entry({
             onSelect={(cutReason: CutReason) => void repository?.judge(entry.id, { cutReason })}
           />
         )}
-      </div>
+      </VerdictButtons>
       <Input.TextArea
         aria-label={messages.noteOn({ shotName: entry.shotName })}
         placeholder={messages.whatToChangeNextTime}

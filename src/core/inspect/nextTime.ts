@@ -1,0 +1,15 @@
+import type { Pins } from '../records/settings';
+import type { Shot } from '../records/shot';
+import { without } from '../units/without';
+
+/** The shot for a next time: what a finding asks for is pinned, and what was pinned against it lets go. */
+export function nextTime(shot: Shot, name: string, change: Pins): Shot {
+  let pins: Pins = { ...shot.pins };
+  // The angle says the same as the time; a floor belongs to a shutter that runs by itself.
+  if (change.shutterSeconds !== undefined || change.frameRate !== undefined)
+    pins = without(pins, 'shutterAngleDeg');
+  if (change.shutterMode !== undefined) pins = without(pins, 'shutterFloorSeconds');
+  if (change.frameRate !== undefined && change.shutterSeconds === undefined)
+    pins = without(pins, 'shutterSeconds');
+  return { ...shot, name, pins: { ...pins, ...change } };
+}
