@@ -1,7 +1,6 @@
 import {
   ALL_FORMATS,
   AudioSample,
-  AudioSampleSource,
   BlobSource,
   BufferTarget,
   EncodedPacketSink,
@@ -9,53 +8,38 @@ import {
   Input,
   Mp4OutputFormat,
   Output,
-  Quality,
   VideoSample,
-  VideoSampleSource,
-  WebMOutputFormat,
 } from 'mediabunny';
+import { encodedClip } from '@/formats/clip/encode';
+import type { Encoding as ClipEncoding } from '@/formats/clip/encode';
 import { coded, madeFrames, PLAIN_CLIP } from './madeClip';
 import type { MadeClip } from './madeClip';
 
 /** A made clip as a camera would have written it. Runs in a page: its browser encodes. */
-export interface Encoding {
-  codec: 'avc' | 'vp9';
-  /** Bits a second. */
-  bitrate: number;
-  rotation?: 0 | 90 | 180 | 270;
+export interface Encoding extends Pick<ClipEncoding, 'codec' | 'bitrate' | 'rotation'> {
   /** A tone of this level, 0…1, driven over the top above 1. */
   sound?: number;
 }
 
-export async function encoded(
-  over: Partial<MadeClip>,
-  { codec, bitrate, rotation = 0, sound }: Encoding,
-): Promise<string> {
+export async function encoded(over: Partial<MadeClip>, { sound, ...how }: Encoding): Promise<string> {
   const clip: MadeClip = { ...PLAIN_CLIP, ...over };
-  const target = new BufferTarget();
-  const output = new Output({
-    format: codec === 'avc' ? new Mp4OutputFormat({ fastStart: 'in-memory' }) : new WebMOutputFormat(),
-    target,
-  });
-  const video = new VideoSampleSource({ codec, quality: new Quality({ bitrate }), keyFrameInterval: 1 });
-  output.addVideoTrack(video, { rotation, frameRate: clip.fps });
-  const audio =
-    sound === undefined
-      ? null
-      : new AudioSampleSource({ codec: 'opus', quality: new Quality({ bitrate: 96_000 }) });
-  if (audio) output.addAudioTrack(audio);
-  await output.start();
-  if (audio && sound !== undefined) {
-    const heard = tone(clip.seconds, sound);
-    await audio.add(heard);
-    heard.close();
-  }
+  const heard = sound === undefined ? null : tone(clip.seconds, sound);
+  return base64(
+    await encodedClip(pictures(clip), heard, {
+      ...how,
+      format: how.codec === 'avc' ? 'mp4' : 'webm',
+      frameRate: clip.fps,
+    }),
+  );
+}
+
+function* pictures(clip: MadeClip): Generator<VideoSample> {
   const grey = new Uint8Array((clip.width * clip.height) / 2).fill(128);
   for (const frame of madeFrames(clip)) {
     const planes = new Uint8Array(clip.width * clip.height + grey.length);
     planes.set(coded(clip, frame).codes);
     planes.set(grey, clip.width * clip.height);
-    const sample = new VideoSample(planes, {
+    yield new VideoSample(planes, {
       format: 'I420',
       codedWidth: clip.width,
       codedHeight: clip.height,
@@ -63,11 +47,7 @@ export async function encoded(
       duration: 1 / clip.fps,
       colorSpace: { primaries: 'bt709', transfer: 'bt709', matrix: 'bt709', fullRange: false },
     });
-    await video.add(sample);
-    sample.close();
   }
-  await output.finalize();
-  return base64(new Uint8Array(target.buffer ?? new ArrayBuffer(0)));
 }
 
 function tone(seconds: number, level: number): AudioSample {

@@ -1,50 +1,32 @@
-import type { ArchetypeId } from '@/core/camera/archetypes';
 import { horizonFromTimes } from '@/core/light/sun/day';
 import type { Records } from '@/core/records/kinds';
-import { ARCHETYPES } from '@/core/camera/archetypes';
-import type { CameraProfile } from '@/core/camera/profile';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Filter } from '@/core/filters/kit';
 import { FILE_VERSION } from '@/core/schema/versions';
-import type { Shot } from '@/core/records/shot';
-import type { LogEntry, Verdict } from '@/core/records/logEntry';
-import { answerShot } from '@/words/answer';
+import {
+  base,
+  film,
+  OTTER,
+  OTTER_FILTERS,
+  otter,
+  PIKA,
+  pika,
+  ROOK,
+  rook,
+  scene,
+  shotOf,
+  SHREW,
+  SHREW_FILTERS,
+  shrew,
+} from './cameras';
+import type { Brief } from './cameras';
 import { demoOuting } from './demoOuting';
+import { holmClips, holmLog, holmOuting, holmShots } from './holmLake';
 
 /**
  * Two October days in the made-up Tarnholt Gorge, their shots and kit, and what came of an earlier winter day on Holm Lake. Times are fixed, so that the demo is the same everywhere.
  */
-const nd = (factor: number): Filter => ({ id: `nd${factor}`, kind: 'nd', stops: Math.log2(factor) });
-/** Two readings of a snow wall last winter. */
-const MEASURED: Record<string, { measuredStops: number }> = { nd32: { measuredStops: 5.2 } };
-const OTTER_FILTERS: Filter[] = [
-  ...[4, 8, 16, 32, 64].map(nd).map((filter) => ({ ...filter, ...MEASURED[filter.id] })),
-  { id: 'polarizer', kind: 'polarizer', stops: 1.5, stacksOn: ['nd8'] },
-  { id: 'variable', kind: 'variable', stopsMin: 2, stopsMax: 5 },
-];
-const SHREW_FILTERS: Filter[] = [8, 16].map((factor) => ({ ...nd(factor), id: `shrew-nd${factor}` }));
-
-type Brief = Omit<Shot, 'kind' | 'version'>;
-const film = { timelineFps: 25, deliver: { width: 1920, height: 1080 }, screen: 'laptop' } as const;
-const base: Brief = { playback: film, limits: { mainsHz: 50, isoCeiling: 800, cardGb: 128 } };
-const camera = (archetype: ArchetypeId, id: string, name: string, summary: string): CameraProfile => ({
-  ...ARCHETYPES[archetype],
-  id,
-  name,
-  summary,
-});
-const OTTER = camera('main', 'otter', 'Otter', 'Main action camera with two screens; five preset slots.');
-const SHREW = camera('mini', 'shrew', 'Shrew', 'Small, no back screen, set by code; three slots.');
-const ROOK = camera('sphere', 'rook', 'Rook', 'Spherical camera for the long pole.');
-const PIKA = camera('phone', 'pika', 'Pika', 'Phone with a good main lens; 240 fps at 1280×720.');
-const otter = { camera: { profile: OTTER }, filters: OTTER_FILTERS } as const satisfies Brief;
-const shrew = { camera: { profile: SHREW }, filters: SHREW_FILTERS } as const satisfies Brief;
-const rook = { camera: { profile: ROOK }, filters: [] } as const satisfies Brief;
-const pika = { camera: { profile: PIKA }, filters: [] } as const satisfies Brief;
-const scene = (from: SceneName, to: SceneName): Brief['light'] => ({ kind: 'scene', from, to });
-type SceneName = Extract<NonNullable<Shot['light']>, { kind: 'scene' }>['from'];
-
 /** The gorge lets the sun down to its floor from 11:20 to 14:40 on that Saturday. */
 const TARNHOLT = { lat: 46.62, lon: 12.3 };
 const GORGE = horizonFromTimes(
@@ -219,34 +201,6 @@ const OUTING: [name: string, brief: Brief][] = [
   ],
 ];
 
-const skate: Brief = {
-  ...otter,
-  ...base,
-  mount: { kind: 'chest', ground: 'smooth', activity: 'skating' },
-  motion: { travelMps: 7, nearestM: 1 },
-  light: scene('snowSun', 'hazySun'),
-};
-const SKATE: [name: string, brief: Brief, verdicts: Verdict[], note: string][] = [
-  [
-    'Holm Lake, first lap',
-    { ...skate, look: { school: 'film' } },
-    ['smear', 'whiteSky'],
-    'Pulsing on every stroke; 180° was too long for the chest.',
-  ],
-  [
-    'Holm Lake, second lap',
-    { ...skate, look: { school: 'crisp' } },
-    ['good'],
-    'Steady. A touch of blur added in the edit.',
-  ],
-  [
-    'Holm Lake, pole looking back',
-    { ...skate, mount: { kind: 'pole', ground: 'smooth', activity: 'skating' } },
-    ['cutOff'],
-    'Stopped after 38 minutes in the cold.',
-  ],
-];
-
 const AT = '2026-09-28T18:00:00Z';
 
 const KIT: [id: string, thing: Thing, note?: string][] = [
@@ -290,24 +244,6 @@ export function makeDemo(): Records {
     shot: shotOf(name, brief),
     ticked: [],
   }));
-  const log = SKATE.map(([name, brief, verdicts, note], index): LogEntry => {
-    const shot = shotOf(name, brief);
-    const answer = answerShot(shot);
-    if (answer.kind !== 'lynxeye/answer') throw new Error(`the demo shot ${name} has no answer`);
-    return {
-      kind: 'lynxeye/log-entry' as const,
-      version: FILE_VERSION,
-      id: `demo-log-${index + 1}`,
-      shotId: `demo-skate-${index + 1}`,
-      shotName: name,
-      at: new Date(Date.parse('2026-01-17T10:20:00Z') + index * 2_400_000).toISOString(),
-      settings: answer.settings,
-      shot,
-      verdicts,
-      ...(verdicts.includes('cutOff') ? { cutReason: 'batteryFlat' as const } : {}),
-      note,
-    };
-  });
   const kit = KIT.map(([id, thing, note = ''], index): KitItem => ({
     kind: 'lynxeye/kit-item' as const,
     version: FILE_VERSION,
@@ -319,9 +255,11 @@ export function makeDemo(): Records {
     note,
     thing,
   }));
-  return { shots, log, kit, outings: [demoOuting(AT)], clips: [] };
-}
-
-function shotOf(name: string, brief: Brief): Shot {
-  return { kind: 'lynxeye/shot', version: FILE_VERSION, name, ...base, ...brief };
+  return {
+    shots: [...shots, ...holmShots()],
+    log: holmLog(),
+    kit,
+    outings: [demoOuting(AT), holmOuting()],
+    clips: holmClips(),
+  };
 }

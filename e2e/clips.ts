@@ -1,6 +1,7 @@
 import { buildSync } from 'esbuild';
 import type { Page } from '@playwright/test';
 import type { Encoding } from '../bench/encodeClip';
+import { date } from '@/formats/clip/encode';
 import type { MadeClip } from '../bench/madeClip';
 
 /** What encodes in the page, put together once. */
@@ -44,11 +45,9 @@ export async function encodeIn(
   return files;
 }
 
-/** The same file as if its camera's clock had shown this when it began. ISO/IEC 14496-12, 8.2.2. */
+/** The same file as if its camera's clock had shown this when it began. */
 export function datedAt(mp4: Buffer, instant: string): Buffer {
-  const dated = Buffer.from(mp4);
-  const at = dated.indexOf('mvhd', 0, 'latin1');
-  if (at < 0 || dated[at + 4] !== 0) throw new Error('no short mvhd');
-  dated.writeUInt32BE(Date.parse(instant) / 1000 + 2_082_844_800, at + 8);
-  return dated;
+  const dated = new Uint8Array(mp4);
+  date(dated, new Date(instant));
+  return Buffer.from(dated);
 }

@@ -74,7 +74,7 @@ test('a day of playing in a hall from nothing: three shots and a break in order,
   const order = page.getByRole('region', { name: 'In order' });
   const name = page.getByRole('textbox', { name: 'Name of the shot' });
   for (const [at, shot] of ['Warm up', 'The match', 'Last rally'].entries()) {
-    await hand.press(button(page, 'Describe a new shot'));
+    await hand.pressButton('Describe a new shot');
     await expect(name).toBeFocused();
     await hand.fill(name, shot);
     await hand.press(page.getByRole('link', { name: /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) / }));

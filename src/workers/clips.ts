@@ -1,4 +1,5 @@
 import { proxy } from 'comlink';
+import type { Remote } from 'comlink';
 import type { Brief } from '@/core/brief/brief';
 import type { ClipFacts, DayMatch, Known, PlannedTake } from '@/core/inspect/matching';
 import type { ClipFrame, Curves, Looked } from '@/core/records/clip';
@@ -6,6 +7,7 @@ import type { ClipReport } from '@/core/records/clipReport';
 import type { Settings } from '@/core/records/settings';
 import type { Checked } from '@/core/schema/fault';
 import type { ClipOpened } from '@/formats/clip/look';
+import type { SampleClip } from '@/formats/clip/sample';
 import { StandingWorker } from './standing';
 
 /** The shot that a clip is held against, as it was carried. */
@@ -36,6 +38,13 @@ export interface ClipsWorker {
     wanted: Wanted | null,
     onProgress: (share: number) => void,
   ) => Promise<Checked<ClipResult>>;
+  /** Draws and writes a clip of the sample outing; `null`: nothing fits its shot any more. */
+  film: (
+    sample: SampleClip,
+    brief: Brief,
+    settings: Settings,
+    onProgress: (share: number) => void,
+  ) => Promise<File | null>;
   /** What was measured once, held against another shot. */
   judge: (kept: Pick<ClipResult, 'measured' | 'cutShort'>, wanted: Wanted | null) => ClipResult['measured'];
 }
@@ -56,20 +65,14 @@ export const matchClips = (
 export const judgeClip = (...asked: Parameters<ClipsWorker['judge']>): Promise<ClipResult['measured']> =>
   standing.ask((worker) => worker.judge(...asked));
 
-/** A look under way: what comes of it, `null` when it was stopped, and the way to stop it at once. */
-export interface LookUnderWay {
-  done: Promise<Checked<ClipResult> | null>;
+/** Work in a worker of its own: what comes of it, `null` when it was stopped, and the way to stop it at once. */
+export interface UnderWay<T> {
+  done: Promise<T | null>;
   stop: () => void;
 }
 
-/** Looks in a worker of its own, which is ended with it: stopping is at once, and its memory is given back. */
-export function lookAtClip(
-  file: Blob,
-  name: string,
-  how: 'quick' | 'whole',
-  wanted: Wanted | null,
-  onProgress: (share: number) => void,
-): LookUnderWay {
+/** The worker is ended with its work: stopping is at once, and its memory is given back. */
+function alone<T>(ask: (worker: Remote<ClipsWorker>) => Promise<T>): UnderWay<T> {
   let end: () => void = () => undefined;
   const own = new StandingWorker<ClipsWorker>(() => {
     const worker = new Worker(new URL('./clips.worker.ts', import.meta.url), { type: 'module' });
@@ -80,9 +83,22 @@ export function lookAtClip(
   const whenStopped = new Promise<null>((settle) => {
     stopped = () => settle(null);
   });
-  const asked = own.ask<Checked<ClipResult>>(async (worker) =>
-    worker.look(file, name, how, wanted, proxy(onProgress)),
-  );
-  const done = Promise.race([asked, whenStopped]).finally(() => end());
-  return { done, stop: stopped };
+  return { done: Promise.race([own.ask<T>(ask), whenStopped]).finally(() => end()), stop: stopped };
 }
+
+export const lookAtClip = (
+  file: Blob,
+  name: string,
+  how: 'quick' | 'whole',
+  wanted: Wanted | null,
+  onProgress: (share: number) => void,
+): UnderWay<Checked<ClipResult>> =>
+  alone<Checked<ClipResult>>(async (worker) => worker.look(file, name, how, wanted, proxy(onProgress)));
+
+export const filmSample = (
+  sample: SampleClip,
+  brief: Brief,
+  settings: Settings,
+  onProgress: (share: number) => void,
+): UnderWay<File | null> =>
+  alone<File | null>(async (worker) => worker.film(sample, brief, settings, proxy(onProgress)));

@@ -3,6 +3,7 @@ import { matchedDay } from '@/core/inspect/matching';
 import { plannedShot } from '@/core/inspect/planned';
 import type { PlannedShot } from '@/core/inspect/planned';
 import { factsOf, lookAt } from '@/formats/clip/look';
+import { filmedSample } from '@/formats/clip/sample';
 import { clipReport } from '@/words/clipReport';
 import { unreadText } from '@/words/findingText';
 import type { ClipsWorker, Wanted } from './clips';
@@ -24,6 +25,7 @@ const worker: ClipsWorker = {
     );
     return { ok: true, value: { looked, cutShort, measured, curves, frames } };
   },
+  film: (sample, brief, settings, onProgress) => filmedSample(sample, brief, settings, onProgress),
   judge({ measured, cutShort }, wanted) {
     const { file, container, pictures, sound, unread } = measured;
     return reported(file, { container, cutShort, pictures, sound }, unread, plannedOf(wanted));

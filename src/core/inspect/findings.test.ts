@@ -157,7 +157,11 @@ describe('findings', () => {
       rotationDeg: 90 as const,
     };
     expect(found({ container: upright })).toEqual([]);
-    expect(only(found({ container: { ...container, bitRateMbps: 5 } })).code).toBe('bitRate');
+    const few = { ...container, bitRateMbps: 5 };
+    expect(only(found({ container: few, pictures: null })).code).toBe('bitRate');
+    expect(only(found({ container: few, pictures: { ...RIGHT, blocking: 1.2 } })).code).toBe('bitRate');
+    // So few were enough for what there was to be seen.
+    expect(found({ container: few })).toEqual([]);
     expect(only(found({ cutShort: true })).code).toBe('cutOff');
     expect(only(found({}, { ...PLAN, recordSeconds: 60 }))).toMatchObject({
       code: 'cutOff',

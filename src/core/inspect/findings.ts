@@ -136,7 +136,8 @@ const soft: Look = ({ pictures }) => {
 };
 
 const shake: Look = ({ pictures }) => {
-  const value = pictures?.movement?.shakePctWidthPerSRms ?? 0;
+  const { shakePctWidthPerSRms: value = 0, strongestHz = null } = pictures?.movement ?? {};
+  if (strongestHz !== null && strongestHz < LIMITS.shakeFromHz.value) return null;
   const limit = LIMITS.shakePctWidthPerS.value;
   return value <= limit
     ? null
@@ -238,7 +239,9 @@ const bitRate: Look = ({ pictures, container }, planned) => {
     };
   const wanted = planned?.settings.bitRateMbps;
   const { bitRateMbps } = container;
-  if (wanted === undefined || bitRateMbps === null) return null;
+  // Few bits that leave no tiles were enough: plain water, a camera that stands still.
+  const enough = pictures?.blocking != null && blocks <= LIMITS.blockingSeen.value;
+  if (wanted === undefined || bitRateMbps === null || enough) return null;
   const least = LIMITS.bitRateShare.value * wanted;
   return bitRateMbps >= least
     ? null

@@ -11,8 +11,8 @@ export type Flicker = NonNullable<Pictures['flicker']>;
 
 /** Blocks along either side, whose brightness is followed. */
 const BLOCKS = 12;
-/** Below this it is the light of the scene that changes, Hz. */
-const SLOWEST_HZ = 0.6;
+/** Below this it is the light of the scene that changes, or where the camera looks: lamps beat at usual rates at 4 Hz and more. */
+const SLOWEST_HZ = 1;
 /** Below this it is not seen, per cent. */
 const FAINTEST_PCT = 0.4;
 /** Rows agree on one wave to at least this, 0…1; what moves through the picture does not. */

@@ -15,6 +15,7 @@ export const LIMITS = {
   blurFollows: start(0.25, 'blur that goes with the speed of the picture is movement, not focus'),
   blur: start(0.55, 'half of the steps in the picture are gone: out of focus, or something on the lens'),
   shakePctWidthPerS: start(14, 'a swing of one per cent of the width to either side at two hertz'),
+  shakeFromHz: start(0.8, 'what swings slower is a look to and fro'),
   repeatedPct: start(4, 'one repeat a second on 25 frames is felt as a hitch'),
   strobingStepPct: sourced(STROBING_STEP_PCT, 'as in the plan: longer steps may strobe'),
   shortAngleDeg: sourced(60, 'as in the plan: blur that fills a sixth of the step joins two pictures'),
@@ -24,6 +25,7 @@ export const LIMITS = {
   flickerPct: start(2, 'light that swings by a fiftieth at a few hertz is just seen'),
   shimmerPct: start(6, `above ${BEAT_SEEN_HZ[1]} Hz the eye averages most of it away`),
   blocking: start(1.35, 'borders a third steeper than the rest show as tiles on plain water and sky'),
+  blockingSeen: start(1.2, 'borders that stand out by less are those of the texture itself'),
   lengthShare: start(0.9, 'a clip a tenth short of what was planned ended before its time'),
   rateShare: start(0.01, 'a rate off by a hundredth is another rate; 59.94 for 60 is not'),
   bitRateShare: start(

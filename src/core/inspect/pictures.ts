@@ -3,11 +3,12 @@ import { exposureSteps, stopsFromGrey } from './exposure';
 import { flickerIn } from './flicker';
 import type { Flicker } from './flicker';
 import type { FrameMeasured } from './frameMeter';
+import type { Horizon } from './horizon';
 import { noiseDecibels } from './grain';
 import type { Grain } from './grain';
 import { repeatsIn } from './repeats';
 import type { Repeats } from './repeats';
-import { correlationOf, meanOf, medianOf, quantileOf } from './series';
+import { correlationOf, meanOf, medianOf, quantileOf, rmsOf } from './series';
 import { shakeOf } from './shake';
 import type { Rates } from './shake';
 import { pulsingOf } from './sharpness';
@@ -33,8 +34,6 @@ export function picturesOf(
     .map((stretch) => stretchOf(stretch, planeWidth));
   const middles = all.map(({ linear }) => stopsFromGrey(linear));
   const horizons = all.flatMap(({ horizon }) => (horizon === undefined ? [] : [horizon]));
-  const lines = horizons.filter((horizon) => horizon !== null);
-  const tiltTold = lines.length > 0 && lines.length >= HORIZON_SHARE * horizons.length;
   const grains = all.flatMap(({ grain }) => (grain ? [grain] : []));
   const steps = told.map(({ frames, fps }) =>
     exposureSteps(
@@ -50,10 +49,7 @@ export function picturesOf(
     ...blurIn(told, all),
     ...repeatedIn(told),
     movement: movementIn(told, pctPerDegree),
-    tiltDeg: tiltTold ? medianOf(lines.map(({ tiltDeg }) => tiltDeg)) : null,
-    tiltConfidence: tiltTold
-      ? (medianOf(lines.map(({ confidence }) => confidence)) * lines.length) / horizons.length
-      : 0,
+    ...tiltIn(horizons),
     flicker: strongest(told),
     noiseDb: decibelsOf(grains, 'all'),
     noiseDarkDb: decibelsOf(grains, 'dark'),
@@ -61,6 +57,21 @@ export function picturesOf(
     blocking: middleOf(grains.map(({ blocking }) => blocking)),
   };
 }
+
+/** The middle of what each picture says; the more it swings about that, the less sure it is. */
+function tiltIn(horizons: readonly (Horizon | null)[]): Pick<Pictures, 'tiltDeg' | 'tiltConfidence'> {
+  const lines = horizons.filter((horizon) => horizon !== null);
+  if (lines.length === 0 || lines.length < HORIZON_SHARE * horizons.length)
+    return { tiltDeg: null, tiltConfidence: 0 };
+  const tiltDeg = medianOf(lines.map((line) => line.tiltDeg));
+  const swings = rmsOf(lines.map((line) => line.tiltDeg - tiltDeg));
+  // Of a median of that many. Source: Laplace 1818 (the error of a median is √(π/2) that of a mean).
+  const errorDeg = (Math.sqrt(Math.PI / 2) * swings) / Math.sqrt(lines.length);
+  const held = medianOf(lines.map(({ confidence }) => confidence)) * (lines.length / horizons.length);
+  return { tiltDeg, tiltConfidence: held / (1 + (errorDeg / SURE_TO_DEG) ** 2) };
+}
+/** A tilt known to this is half as sure as one known outright. */
+const SURE_TO_DEG = 1.5;
 
 interface Stretch {
   frames: readonly FrameMeasured[];

@@ -1,5 +1,5 @@
 import { ACTIVITY_HABITS } from '../vocabulary/activities';
-import type { Activity } from '../vocabulary/activities';
+import type { Activity, Scenery } from '../vocabulary/activities';
 import type { MountKind } from '../vocabulary/mounts';
 import type { TextureId } from './textures';
 
@@ -7,8 +7,6 @@ import type { TextureId } from './textures';
  * Made-up places, as flat surfaces along the axes. World frame: x right, y down, z along the line of travel, metres; the
  * camera rides along z at the height zero. Colours are linear, a grey card being 0.18.
  */
-export const SCENERIES = ['gorge', 'trail', 'road', 'rock', 'hall', 'hut'] as const;
-export type Scenery = (typeof SCENERIES)[number];
 
 export type Rgb = readonly [red: number, green: number, blue: number];
 
@@ -72,6 +70,27 @@ export function sceneOf(kind: Scenery, sideM: number, heightM: number): Scene {
           { ...wall(3 * near + 1, -9, ground, 'trunks', 7), colour: [0.14, 0.13, 0.1] },
           { ...wall(-6 * near - 4, -10, ground, 'leaves', 6), colour: [0.15, 0.2, 0.09] },
           { ...wall(7 * near + 4, -10, ground, 'leaves', 6), colour: [0.14, 0.19, 0.09] },
+        ],
+      };
+    case 'lake':
+      return {
+        kind,
+        // Winter haze over dark ice.
+        sky: { above: [0.16, 0.21, 0.32], horizon: [0.44, 0.48, 0.52] },
+        surfaces: [
+          { axis: 'y', at: ground, texture: 'ice', tileM: [7, 7], colour: [0.3, 0.33, 0.36] },
+          { ...wall(-near - 1.2, ground - 1, ground, 'trunks', 1.4), colour: [0.4, 0.34, 0.2] },
+          { ...wall(3 * near + 4, ground - 1.2, ground, 'trunks', 1.8), colour: [0.4, 0.34, 0.2] },
+          // The far shore: a wood under snow.
+          {
+            axis: 'z',
+            at: 55,
+            from: -7,
+            to: ground,
+            texture: 'leaves',
+            tileM: [24, 12],
+            colour: [0.05, 0.06, 0.055],
+          },
         ],
       };
     case 'road':

@@ -23,6 +23,7 @@ export const TEXTURES = [
   'posts',
   'planks',
   'plain',
+  'ice',
   'person',
   'edge',
 ] as const;
@@ -105,6 +106,13 @@ const MAKERS: Record<TextureId, () => Maker> = {
   plain: () => {
     const patch = cloud(6, 3, 13);
     return (u, v) => 0.48 + 0.06 * patch(u, v);
+  },
+  ice: () => {
+    const [cracks, fine, snow, grit] = [cloud(4, 3, 21), cloud(9, 3, 22), cloud(5, 4, 23), cloud(56, 1, 24)];
+    return (u, v) => {
+      if (Math.abs(cracks(u, v) - 0.5) < 0.006 || Math.abs(fine(u, v) - 0.5) < 0.004) return 0.5;
+      return clamp(snow(u, v) > 0.66 ? 0.42 + 0.2 * grit(u, v) : 0.16 + 0.3 * grit(u, v));
+    };
   },
   person: () => (u, v) => {
     const x = Math.abs(u - 0.5);

@@ -18,7 +18,7 @@ export const ACTIVITIES = [
 export type Activity = (typeof ACTIVITIES)[number];
 
 /** The drawn places that the preview can show. */
-export const SCENERIES = ['gorge', 'trail', 'road', 'rock', 'hall', 'hut'] as const;
+export const SCENERIES = ['gorge', 'trail', 'lake', 'road', 'rock', 'hall', 'hut'] as const;
 export type Scenery = (typeof SCENERIES)[number];
 
 /** What a second camera is for: it rides along, shows speed, shows the person, or shows where it is. */
@@ -158,7 +158,7 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     shake: {},
     cautions: ['jumpImpacts'],
     usual: { kind: 'chest', ground: 'smooth' },
-    scenery: { day: 'trail', lamplit: 'hall', onTripod: 'hall' },
+    scenery: { day: 'lake', lamplit: 'hall', onTripod: 'hall' },
     angles: {
       wide: { kind: 'helmet' },
       near: { kind: 'wrist', nearestM: 0.5, pitchDeg: 20 },

@@ -21,7 +21,7 @@ const KNOWN_FIRST = ['ftyp', 'moov', 'mdat', 'wide', 'free', 'skip', 'pnot'];
 /** Boxes walked at the top: a fragmented file of hours has some thousands. */
 const MOST_BOXES = 20_000;
 /** Seconds from 1904 to 1970. */
-const SINCE_1904 = 2_082_844_800;
+export const SINCE_1904 = 2_082_844_800;
 
 /** Boxes one after another, each with its size. Source: ISO/IEC 14496-12, 4.2 and 8.2.2 (mvhd). */
 async function isoOutline(file: Blob): Promise<Outline> {

@@ -14,6 +14,16 @@ export function useClips(outingId: string, dayId: string): Clip[] | undefined {
   }, [repository, outingId, dayId]);
 }
 
+/** Days that clips came back from, by their id; undefined while they load. */
+export function useClippedDays(): ReadonlySet<string> | undefined {
+  const repository = useRepository();
+  return useLiveQuery(
+    async () =>
+      repository ? new Set((await repository.database.clips.toArray()).map(({ dayId }) => dayId)) : undefined,
+    [repository],
+  );
+}
+
 function byStart(one: Clip, other: Clip): number {
   return (
     (one.startAt ?? '').localeCompare(other.startAt ?? '') ||

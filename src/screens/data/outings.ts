@@ -33,6 +33,19 @@ export function openDayOf(
   return { outing, day };
 }
 
+/** The last day that was, of outings that are not put away. */
+export function lastDayOf(outings: readonly Outing[]): { outing: Outing; day: OutingDay } | null {
+  const days = outings
+    .filter(({ archived }) => !archived)
+    .flatMap((outing) =>
+      outing.days
+        .filter(({ date }) => date <= todayIn(outing.zone, Date.now()))
+        .map((day) => ({ outing, day })),
+    )
+    .sort((one, other) => other.day.date.localeCompare(one.day.date));
+  return days[0] ?? null;
+}
+
 function nextOf(outings: readonly Outing[]): Outing | undefined {
   const lastDate = (outing: Outing): string =>
     outing.days

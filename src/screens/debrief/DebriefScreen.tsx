@@ -1,7 +1,7 @@
 'use client';
 
 import * as messages from '@/language/debrief';
-import { Button, Select } from 'antd';
+import { Button, Progress, Select } from 'antd';
 import { FolderOpen } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -10,8 +10,8 @@ import type { ReactNode } from 'react';
 import type { Clip } from '@/core/records/clip';
 import type { Outing } from '@/core/records/outing';
 import { dayText } from '@/words/lightText';
-import { useClips } from '../data/clips';
-import { openDayOf, useOutings } from '../data/outings';
+import { useClippedDays, useClips } from '../data/clips';
+import { lastDayOf, openDayOf, useOutings } from '../data/outings';
 import { useRepository, useShots } from '../data/repository';
 import { useWorkedDay } from '../data/workedDay';
 import type { OpenDay } from '../data/workedDay';
@@ -19,12 +19,13 @@ import { useIncoming } from '../files/incoming';
 import { pickFiles } from '../files/pickFile';
 import { outingUrl, useOutingAddress } from '../routes';
 import { Empty } from '../ui/Empty';
-import { CLIP_FILES } from './clipFiles';
+import { CLIP_FILES, useClipFiles } from './clipFiles';
 import { ClipList } from './ClipList';
 import { ClipRibbon } from './ClipRibbon';
 import { ClipView } from './ClipView';
 import styles from './debrief.module.css';
 import { Refusals } from './Refusals';
+import { drawSampleClips } from './sampleClips';
 import { lookAtAll, moveClip, takeClips } from './takingClips';
 
 /** Debrief: what came back of a day, each clip under its shot and beside its plan. */
@@ -33,7 +34,10 @@ export function DebriefScreen(): ReactNode {
   const shots = useShots();
   const { outingId, dayId } = useOutingAddress();
   if (!outings || !shots) return null;
-  const open = openDayOf(outings, outingId, dayId);
+  const open =
+    outingId === null
+      ? (lastDayOf(outings) ?? openDayOf(outings, null, null))
+      : openDayOf(outings, outingId, dayId);
   if (!open)
     return (
       <Empty title={messages.noOutingYet} text={messages.clipsAreHeldAgainst}>
@@ -59,6 +63,9 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
     },
     [repository, outing, day, worked, clips],
   );
+  const draw = (): void => {
+    if (repository && clips) void drawSampleClips({ repository, outing, day, worked, kept: clips });
+  };
   useEffect(() => {
     if (!ready || dropped.length === 0) return;
     taken();
@@ -102,6 +109,7 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
             </Link>
           ))}
         </nav>
+        {outing.demo && <DrawClips ready={ready} onDraw={draw} />}
         <Button
           type={clips.length === 0 ? 'primary' : 'default'}
           icon={<FolderOpen size={18} aria-hidden />}
@@ -119,12 +127,56 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
         <>
           <ClipRibbon {...props} />
           {clips.length === 0 ? (
-            <p className={styles.drop}>{messages.dropTheDaysClips}</p>
+            <div className={styles.drop}>
+              <p>{messages.dropTheDaysClips}</p>
+              <OtherClips outings={outings} open={day.id} />
+            </div>
           ) : (
             <ClipList {...props} />
           )}
         </>
       )}
     </div>
+  );
+}
+
+/** The made-up outing has its clips drawn here, in place of a card from a camera. */
+function DrawClips({ ready, onDraw }: { ready: boolean; onDraw: () => void }): ReactNode {
+  const filming = useClipFiles((state) => state.filming);
+  if (!filming)
+    return (
+      <Button disabled={!ready} onClick={onDraw}>
+        {messages.drawItsClips}
+      </Button>
+    );
+  const { number, of, share, stop } = filming;
+  const text = messages.drawingClips({ number, of });
+  return (
+    <span className={styles.look}>
+      <span className="quiet">{text}</span>
+      <Progress percent={Math.round(100 * share)} size="small" aria-label={text} />
+      <Button onClick={stop}>{messages.stop}</Button>
+    </span>
+  );
+}
+
+/** Days of other outings that clips came back from. */
+function OtherClips({ outings, open }: { outings: readonly Outing[]; open: string }): ReactNode {
+  const clipped = useClippedDays();
+  const days = outings.flatMap((outing) =>
+    outing.days
+      .filter(({ id }) => id !== open && clipped?.has(id))
+      .map((day) => ({ outing, day, url: outingUrl('/debrief', outing.id, day.id) })),
+  );
+  if (days.length === 0) return null;
+  return (
+    <p>
+      {messages.clipsOfAnotherOuting}{' '}
+      {days.map(({ outing, day, url }) => (
+        <Link key={day.id} href={url}>
+          {outing.name}, {dayText(day.date)}
+        </Link>
+      ))}
+    </p>
   );
 }

@@ -11,6 +11,8 @@ export interface ClipFiles {
   refused: readonly { name: string; why: string }[];
   /** Files that are being opened. */
   opening: number;
+  /** Sample clips that are being drawn: which of how many, and how far all of them are, 0…1. */
+  filming: { number: number; of: number; share: number; stop: () => void } | null;
 }
 
 export const useClipFiles = create<ClipFiles>(() => ({
@@ -19,6 +21,7 @@ export const useClipFiles = create<ClipFiles>(() => ({
   waiting: [],
   refused: [],
   opening: 0,
+  filming: null,
 }));
 
 export function putFile(id: string, file: File): void {

@@ -27,9 +27,7 @@ export async function takeClips(files: readonly File[], on: Debriefed): Promise<
   useClipFiles.setState({ opening: files.length });
   const fresh: Clip[] = [];
   for (const file of files) {
-    const known = on.kept.find(
-      ({ measured: { file: its } }) => its.name === file.name && its.bytes === file.size,
-    );
+    const known = on.kept.find((clip) => isOf(clip, file));
     // The same file again is only found again: what was measured and judged of it stays.
     if (known) putFile(known.id, file);
     else {
@@ -55,6 +53,11 @@ export async function takeClips(files: readonly File[], on: Debriefed): Promise<
     'quick',
     on,
   );
+}
+
+/** Drawn again, a clip of the sample outing is the same, though another browser writes it at another length. */
+function isOf({ demo, measured: { file: its } }: Clip, file: File): boolean {
+  return its.name === file.name && (demo || its.bytes === file.size);
 }
 
 async function opened(file: File, { repository, outing, day }: Debriefed): Promise<Clip | null> {
