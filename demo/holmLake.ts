@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import type { Clip } from '@/core/records/clip';
 import type { FindingCode } from '@/core/records/clipReport';
 import type { LogEntry, Verdict } from '@/core/records/logEntry';
@@ -9,6 +8,7 @@ import type { SampleClip } from '@/formats/clip/sample';
 import { answerShot } from '@/words/answer';
 import { base, otter, scene, shotOf, shrew, SHREW_FILTERS } from './cameras';
 import type { Brief } from './cameras';
+import measuredClips from './holmClips.json';
 
 /** The earlier, finished outing: skating on black ice in January, short takes that went right and wrong. */
 const ID = 'demo-holm';
@@ -255,7 +255,7 @@ export function holmSamples(): SampleClip[] {
 
 /** The same clips as the app itself measured them: `npm run sampleClips` writes them anew. What was said of a take at once stands. */
 export function holmClips(): Clip[] {
-  const clips = JSON.parse(readFileSync(new URL('holmClips.json', import.meta.url), 'utf8')) as Clip[];
+  const clips = measuredClips as unknown as Clip[];
   return clips.map((clip): Clip => {
     const log = TAKES.find((_, index) => entryId(index) === clip.entryId)?.log;
     if (!log || clip.part > 0) return clip;

@@ -13,7 +13,7 @@ import { faultText } from '@/words/faultText';
 
 const demo = makeDemo();
 const outing = demo.outings[0]!;
-const file = outingFileOf(outing, demo.shots);
+const file = outingFileOf(outing, demo.shots, demo);
 const bytesOf = (value: unknown): Uint8Array => new TextEncoder().encode(JSON.stringify(value));
 const hostile = (name: string): Blob =>
   new Blob([new Uint8Array(readFileSync(new URL(`../../fuzz/hostile/${name}`, import.meta.url)))]);

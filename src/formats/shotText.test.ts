@@ -35,9 +35,11 @@ describe('shots as text', () => {
     expect(await readIncoming(JSON.stringify(shots))).toMatchObject({ ok: true, taking: { shots } });
     expect(await readIncoming(JSON.stringify([...shots, { ...shots[0], name: 7 }]))).toEqual({
       ok: false,
-      faults: [{ path: '[13].name', amiss: { code: 'type', expected: 'string', got: 'number' } }],
+      faults: [
+        { path: `[${shots.length}].name`, amiss: { code: 'type', expected: 'string', got: 'number' } },
+      ],
       sound: { kind: 'shots', shots },
-      faulty: ['shot 14'],
+      faulty: [`shot ${shots.length + 1}`],
     });
   });
 
@@ -63,7 +65,7 @@ describe('shots as text', () => {
     };
     expect(await readIncoming(JSON.stringify(backup))).toEqual({
       ok: false,
-      faults: [{ path: 'shots[13].id', amiss: { code: 'standsTwice', id: 'demo-03' } }],
+      faults: [{ path: `shots[${shots.length}].id`, amiss: { code: 'standsTwice', id: 'demo-03' } }],
       sound: { kind: 'records', records: { shots, log, outings: [], kit: [], clips: [] } },
       faulty: ['Bow camera looking back'],
     });

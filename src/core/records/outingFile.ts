@@ -2,6 +2,8 @@ import * as z from 'zod';
 import { checkFile } from '../schema/checkFile';
 import type { Fault } from '../schema/fault';
 import { FileVersion } from '../schema/fileVersion';
+import { ClipSchema } from './clip';
+import { LogEntrySchema } from './logEntry';
 import { OutingSchema } from './outing';
 import type { Outing } from './outing';
 import { ShotRecordSchema } from './shotRecord';
@@ -13,28 +15,53 @@ import type { RecordsRead } from './backup';
 /** An outing with its shots: a file that stands alone. */
 const head = { kind: z.literal('lynxeye/outing-file'), version: FileVersion };
 const MOST_SHOTS = 2000;
+const MOST_CAME = 20_000;
 
 export const OutingFileSchema = z.strictObject({
   ...head,
   outing: OutingSchema,
   shots: z.array(ShotRecordSchema).max(MOST_SHOTS),
+  /** What came back of it: its clips without the clips themselves, and what the log says of its shots. */
+  clips: z.array(ClipSchema).max(MOST_CAME).default([]),
+  log: z.array(LogEntrySchema).max(MOST_CAME).default([]),
 });
 
 export type OutingFile = z.output<typeof OutingFileSchema>;
 
-const Frame = z.strictObject({ ...head, outing: z.unknown(), shots: z.array(z.unknown()).max(MOST_SHOTS) });
+const Frame = z.strictObject({
+  ...head,
+  outing: z.unknown(),
+  shots: z.array(z.unknown()).max(MOST_SHOTS),
+  clips: z.array(z.unknown()).max(MOST_CAME).default([]),
+  log: z.array(z.unknown()).max(MOST_CAME).default([]),
+});
 
-export function outingFileOf(outing: Outing, shots: Iterable<ShotRecord>): OutingFile {
-  return { kind: 'lynxeye/outing-file', version: FILE_VERSION, outing, shots: [...shots] };
+/** What came back of an outing. */
+export type Came = Pick<OutingFile, 'clips' | 'log'>;
+
+/** Of everything kept, what came back of one outing. */
+export function cameBackFrom({ id, days }: Outing, kept: Came): Came {
+  const ids = new Set(
+    days.flatMap(({ entries }) => entries.flatMap((one) => (one.what === 'shot' ? [one.shotId] : []))),
+  );
+  return {
+    clips: kept.clips.filter(({ outingId }) => outingId === id),
+    log: kept.log.filter(({ shotId }) => ids.has(shotId)),
+  };
+}
+
+export function outingFileOf(outing: Outing, shots: Iterable<ShotRecord>, { clips, log }: Came): OutingFile {
+  return { kind: 'lynxeye/outing-file', version: FILE_VERSION, outing, shots: [...shots], clips, log };
 }
 
 /** Checks an outing file, record by record, and that every shot that a day names is in it. Never throws. */
 export async function readOutingFile(input: unknown): Promise<RecordsRead> {
   const frame = checkFile(Frame, input);
   if (!frame.ok) return { ok: false, faults: frame.faults, sound: null, faulty: [] };
-  const read = await readRecords({ outings: [frame.value.outing], shots: frame.value.shots });
+  const { outing, shots, clips, log } = frame.value;
+  const read = await readRecords({ outings: [outing], shots, clips, log });
   const records = read.ok ? read.records : read.sound;
-  const named = new Set(frame.value.shots.map(idOf));
+  const named = new Set(shots.map(idOf));
   const strays = (records?.outings ?? []).flatMap((outing) => strayShots(outing, named));
   if (read.ok && strays.length === 0) return read;
   const own = read.ok

@@ -4,6 +4,7 @@ import type { FileEntry } from '@zip.js/zip.js';
 import type { Checked } from '@/core/schema/fault';
 import type { Outing } from '@/core/records/outing';
 import { outingFileOf } from '@/core/records/outingFile';
+import type { Came } from '@/core/records/outingFile';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { outingCalendar } from './calendar';
 import { budgetCsv, shotListCsv } from './csv';
@@ -22,11 +23,13 @@ export function outingFiles(
   shots: readonly ShotRecord[],
   days: readonly WorkedDay[],
   pictures: readonly { name: string; png: Uint8Array }[],
+  came: Came & { sheet: string },
 ): ArchiveFiles {
   return {
-    [`${folder}/outing.json`]: bytesOf(JSON.stringify(outingFileOf(outing, shots), null, 2)),
+    [`${folder}/outing.json`]: bytesOf(JSON.stringify(outingFileOf(outing, shots, came), null, 2)),
     [`${folder}/shots.csv`]: bytesOf(shotListCsv(days, outing.zone)),
     [`${folder}/budget.csv`]: bytesOf(budgetCsv(days, outing.zone)),
+    [`${folder}/came-back.csv`]: bytesOf(came.sheet),
     [`${folder}/days.ics`]: bytesOf(outingCalendar(outing, days)),
     ...Object.fromEntries(pictures.map(({ name, png }) => [`${folder}/cards/${name}.png`, png])),
   };

@@ -1,12 +1,15 @@
 import fc from 'fast-check';
+import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { MOST_DAYS, MOST_ENTRIES } from '@/core/records/dayBounds';
+import { logbookOf } from '@/core/inspect/logbook';
 import type { Outing } from '@/core/records/outing';
 import { MOST_EVENTS, movesOf, readCalendar } from './calendar';
 import type { CalendarMoves } from './calendar';
 import { isShotList, readShotListCsv } from './csv';
 import { SHOT_COLUMNS } from './dayRows';
+import { logCsv } from './logCsv';
 import { faultText } from '@/words/faultText';
 
 const outing = makeDemo().outings[0]!;
@@ -202,5 +205,35 @@ describe('a calendar from elsewhere', () => {
       expect(readCalendar(text).ok, text).toBe(false);
     const huge = calendar(...Array.from({ length: MOST_EVENTS + 1 }, () => 'BEGIN:VEVENT\r\nEND:VEVENT'));
     expect(readCalendar(huge)).toMatchObject({ ok: false });
+  });
+});
+
+describe('what came back, as a sheet', () => {
+  it('has a line for each clip with its measures, and one for what has no clip', () => {
+    const { log, clips, outings } = makeDemo();
+    const book = logbookOf(
+      [...log, { ...log[0]!, id: 'other', shotId: 'other', note: '=1+1' }],
+      clips,
+      outings,
+    );
+    const text = logCsv(book, {
+      nameOf: ({ shotId }) => shotId ?? '',
+      zoneOf: () => 'Europe/Stockholm',
+      cameraNameOf: (id) => id.toUpperCase(),
+    });
+    const { data } = Papa.parse<Record<string, string>>(text, { header: true });
+    expect(data).toHaveLength(clips.length + 1);
+    expect(data.find(({ file }) => file === 'OTR_0041.MP4')).toMatchObject({
+      date: '2026-01-17',
+      start: '11:05',
+      shot: 'demo-skate-1',
+      camera: 'OTTER',
+      findings: 'smear',
+      verdicts: 'smear',
+    });
+    const smeared = clips.find(({ measured }) => measured.file.name === 'OTR_0041.MP4')!.measured.pictures!;
+    const line = data.find(({ file }) => file === 'OTR_0041.MP4')!;
+    expect(Number(line['sharpness swings (%)'])).toBeCloseTo(smeared.pulsingPct!, 0);
+    expect(data.find(({ shot }) => shot === 'other')).toMatchObject({ note: "'=1+1", 'tilt (deg)': '' });
   });
 });

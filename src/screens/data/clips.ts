@@ -14,6 +14,15 @@ export function useClips(outingId: string, dayId: string): Clip[] | undefined {
   }, [repository, outingId, dayId]);
 }
 
+/** Every clip that came back; undefined while they load. */
+export function useAllClips(): Clip[] | undefined {
+  const repository = useRepository();
+  return useLiveQuery(
+    async () => (repository ? repository.database.clips.toArray() : undefined),
+    [repository],
+  );
+}
+
 /** Days that clips came back from, by their id; undefined while they load. */
 export function useClippedDays(): ReadonlySet<string> | undefined {
   const repository = useRepository();

@@ -115,7 +115,7 @@ const calendarOf = (
 });
 
 describe('a calendar', () => {
-  const kept = async (): Promise<Outing> => (await database.outings.toArray())[0]!;
+  const kept = async (): Promise<Outing> => (await database.outings.get('demo-outing'))!;
 
   it('moves what it knows to where it stands now, and the light of the shot with it', async () => {
     await repository.restore(makeDemo());

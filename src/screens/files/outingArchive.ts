@@ -1,14 +1,24 @@
+import { logbookOf } from '@/core/inspect/logbook';
 import type { Outing } from '@/core/records/outing';
+import { cameBackFrom } from '@/core/records/outingFile';
+import type { Came } from '@/core/records/outingFile';
+import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { EVERYTHING, outingFiles, zipped } from '@/formats/outing/archive';
 import type { ArchiveFiles } from '@/formats/outing/archive';
 import type { Repository } from '@/store/repository';
+import { logCsv } from '@/formats/outing/logCsv';
 import { cardPicture } from './cardPicture';
 import { fileName } from './fileName';
 import { workedDays } from '../data/workedDay';
-import { dayPartName } from '@/words/shotName';
+import { dayPartName, shotName } from '@/words/shotName';
 
-async function filesOf(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<ArchiveFiles> {
+async function filesOf(
+  outing: Outing,
+  shots: ReadonlyMap<string, ShotRecord>,
+  kept: Came,
+): Promise<ArchiveFiles> {
+  const came = cameBackFrom(outing, kept);
   const days = await workedDays(outing, shots);
   const pictures: { name: string; png: Uint8Array }[] = [];
   for (const day of days)
@@ -20,11 +30,34 @@ async function filesOf(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): 
           png: await cardPicture(part, answer, outing.zone),
         });
     }
-  return outingFiles(fileName(outing.name), outing, [...shots.values()], days, pictures);
+  return outingFiles(fileName(outing.name), outing, [...shots.values()], days, pictures, {
+    ...came,
+    sheet: cameBackCsv(outing, shots, came),
+  });
 }
 
-export async function outingZip(outing: Outing, shots: ReadonlyMap<string, ShotRecord>): Promise<Blob> {
-  return zipped(await filesOf(outing, shots));
+export async function outingZip(
+  outing: Outing,
+  shots: ReadonlyMap<string, ShotRecord>,
+  kept: Came,
+): Promise<Blob> {
+  return zipped(await filesOf(outing, shots, kept));
+}
+
+/** What came back of an outing, as a sheet. */
+export function cameBackCsv(outing: Outing, shots: ReadonlyMap<string, ShotRecord>, came: Came): string {
+  const names = new Map([...shots].flatMap(([, { shot }]) => camerasOf(shot)));
+  return logCsv(logbookOf(came.log, came.clips, [outing]), {
+    nameOf: ({ entry, shotId }) => entry?.shotName ?? shotName(shots.get(shotId ?? '')?.shot),
+    zoneOf: () => outing.zone,
+    cameraNameOf: (id) => names.get(id) ?? id,
+  });
+}
+
+function camerasOf(shot: Shot): [string, string][] {
+  return [shot, ...(shot.secondAngles ?? [])].flatMap(({ camera }): [string, string][] =>
+    camera && 'profile' in camera ? [[camera.profile.id, camera.profile.name]] : [],
+  );
 }
 
 /** Everything kept, and every outing as its own files beside it. */
@@ -38,7 +71,10 @@ export async function everythingZip(repository: Repository): Promise<Blob> {
         entries.flatMap((one) => (one.what === 'shot' ? [one.shotId] : [])),
       ),
     );
-    files = { ...files, ...(await filesOf(outing, new Map([...shots].filter(([id]) => ids.has(id))))) };
+    files = {
+      ...files,
+      ...(await filesOf(outing, new Map([...shots].filter(([id]) => ids.has(id))), backup)),
+    };
   }
   return zipped(files);
 }

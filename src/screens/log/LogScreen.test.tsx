@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { LogEntry } from '@/core/records/logEntry';
 import { makeDemo } from '../../../demo/makeDemo';
@@ -19,18 +19,57 @@ const kept = async (id: string): Promise<LogEntry | undefined> => stage.database
 const row = async ({ shotName }: LogEntry): Promise<HTMLElement> =>
   (await screen.findByRole('group', { name: `Verdict on ${shotName}` })).closest('li')!;
 
+const hasText =
+  (text: string) =>
+  (element: HTMLElement): boolean =>
+    element.textContent.includes(text);
+
 describe('the log', () => {
-  it('lists what was recorded, the latest first, each with a way to its shot where that is kept', async () => {
+  it('lists what was recorded and what came back, the latest first, each with a way to its shot where that is kept', async () => {
     await stage.close();
     const demo = makeDemo();
-    const log = demo.log.map((entry, at) => (at === 1 ? { ...entry, shotId: 'demo-01' } : entry));
-    stage = await openStage({ ...demo, log });
+    stage = await openStage({ ...demo, shots: demo.shots.filter(({ id }) => id === 'demo-skate-2') });
     stage.show(<LogScreen />);
-    const entries = await stage.database.log.orderBy('at').reverse().toArray();
     const titles = (await screen.findAllByRole('heading', { level: 2 })).map((one) => one.textContent);
-    expect(titles).toEqual(entries.map(({ shotName }) => shotName));
-    const links = screen.getAllByRole('link').map((link) => [link.textContent, link.getAttribute('href')]);
-    expect(links).toEqual([[log[1]!.shotName, '/bench?shot=demo-01']]);
+    expect(titles).toEqual([
+      'Holm Lake, pole looking back',
+      'Unplanned',
+      'Unplanned',
+      'Unplanned',
+      'Holm Lake, into the sun',
+      'Holm Lake, second lap',
+      'Holm Lake, first lap',
+    ]);
+    const links = within(screen.getAllByRole('listitem').find(hasText('OTR_0042'))!).getAllByRole('link');
+    expect(links.map((link) => [link.textContent, link.getAttribute('href')])).toEqual([
+      ['Holm Lake, second lap', '/bench?shot=demo-skate-2'],
+      ['OTR_0042.MP4', '/debrief?clip=demo-clip-2&outing=demo-holm&day=holm-day'],
+      ['SHR_0043.MP4', '/debrief?clip=demo-clip-3&outing=demo-holm&day=holm-day'],
+    ]);
+  });
+
+  it('is narrowed by camera, finding, verdict and date, and the sheet holds what is shown', async () => {
+    stage.show(<LogScreen />);
+    await screen.findAllByRole('heading', { level: 2 });
+    const titles = (): (string | null)[] =>
+      screen.queryAllByRole('heading', { level: 2 }).map((one) => one.textContent);
+    const choose = async (what: string, title: string): Promise<void> => {
+      await stage.user.click(screen.getByRole('combobox', { name: what }));
+      await stage.user.click(await screen.findByTitle(title));
+    };
+    await choose('Of the camera', 'Shrew');
+    await waitFor(() => expect(titles()).toEqual(['Holm Lake, pole looking back', 'Holm Lake, second lap']));
+    await choose('With the verdict', 'cut off');
+    await waitFor(() => expect(titles()).toEqual(['Holm Lake, pole looking back']));
+    expect(screen.getByRole('status').textContent).toBe('1 of 7 recordings');
+    await choose('With the finding', 'White');
+    await waitFor(() => expect(titles()).toEqual([]));
+    await stage.user.click(screen.getByRole('button', { name: 'Show everything' }));
+    await waitFor(() => expect(titles()).toHaveLength(7));
+    fireEvent.change(screen.getByLabelText('to'), { target: { value: '2026-01-16' } });
+    await waitFor(() => expect(titles()).toEqual([]));
+    fireEvent.change(screen.getByLabelText('to'), { target: { value: '2026-01-17' } });
+    await waitFor(() => expect(titles()).toHaveLength(7));
   });
 
   it('puts a verdict on and takes it off again, and undo knows both', async () => {
@@ -52,7 +91,7 @@ describe('the log', () => {
 
   it('asks why only of what was cut off, and keeps the reason', async () => {
     stage.show(<LogScreen />);
-    const [, good] = await stage.database.log.orderBy('at').reverse().toArray();
+    const good = await stage.database.log.filter(({ verdicts }) => verdicts.includes('good')).first();
     const shown = within(await row(good!));
     expect(shown.queryByRole('combobox', { name: 'Why it was cut off' })).toBeNull();
     await stage.user.click(shown.getByRole('button', { name: 'cut off' }));
@@ -109,16 +148,18 @@ describe('the log', () => {
     stage.show(<LogScreen />);
     await screen.findAllByRole('heading', { level: 2 });
     const own = await stage.database.log.filter((one) => one.shotId === shotId).count();
-    expect(screen.getAllByRole('group')).toHaveLength(own);
+    expect(screen.getAllByRole('group', { name: /^Verdict on/ })).toHaveLength(own);
     visit('/log?shot=nobody');
     const all = await stage.database.log.count();
-    await waitFor(() => expect(screen.getAllByRole('group').length).toBeGreaterThan(own));
-    expect(screen.getAllByRole('group').length).toBeLessThanOrEqual(all);
+    await waitFor(() =>
+      expect(screen.getAllByRole('group', { name: /^Verdict on/ }).length).toBeGreaterThan(own),
+    );
+    expect(screen.getAllByRole('group', { name: /^Verdict on/ }).length).toBeLessThanOrEqual(all);
   });
 
   it('says where a recording begins while there is none', async () => {
     await stage.close();
-    stage = await openStage({ ...makeDemo(), log: [] });
+    stage = await openStage({ ...makeDemo(), log: [], clips: [] });
     visit('/log');
     stage.show(<LogScreen />);
     const link = await screen.findByRole('link');

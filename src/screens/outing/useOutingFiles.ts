@@ -3,13 +3,15 @@
 import * as messages from '@/language/outing';
 import type { MenuProps } from 'antd';
 import type { Outing } from '@/core/records/outing';
+import { cameBackFrom, outingFileOf } from '@/core/records/outingFile';
+import type { Came } from '@/core/records/outingFile';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { download, downloadBlob } from '../files/download';
 import { fileName } from '../files/fileName';
+import { useRepository } from '../data/repository';
 import { useToast } from '../ui/toast';
 import { workedDays } from '../data/workedDay';
-import { FILE_VERSION } from '@/core/schema/versions';
 
 /** The outing as files of open formats; what makes them comes when it is first asked for. */
 export function useOutingFiles(
@@ -17,6 +19,7 @@ export function useOutingFiles(
   shots: ReadonlyMap<string, ShotRecord>,
 ): NonNullable<MenuProps['items']> {
   const { say, complain } = useToast();
+  const repository = useRepository();
   const name = fileName(outing.name);
   const entry = (
     key: string,
@@ -36,11 +39,16 @@ export function useOutingFiles(
     },
   });
   const days = (): Promise<WorkedDay[]> => workedDays(outing, shots);
+  const came = async (): Promise<Came> => {
+    if (!repository) return { clips: [], log: [] };
+    const { clips, log } = repository.database;
+    return cameBackFrom(outing, { clips: await clips.toArray(), log: await log.toArray() });
+  };
   return [
-    entry('json', messages.outingWithItsShotsJSON, () => {
-      const file = { kind: 'lynxeye/outing-file', version: FILE_VERSION, outing, shots: [...shots.values()] };
+    entry('json', messages.outingWithItsShotsJSON, async () => {
+      const file = outingFileOf(outing, shots.values(), await came());
       download(`${name}.json`, JSON.stringify(file, null, 2));
-      return Promise.resolve(messages.exportedTheOutingWithShots({ count: shots.size }));
+      return messages.exportedTheOutingWithShots({ count: shots.size });
     }),
     entry('csv', messages.shotListCSV, async () => {
       const { shotListCsv } = await import('@/formats/outing/csv');
@@ -57,9 +65,15 @@ export function useOutingFiles(
       download(`${name}.ics`, outingCalendar(outing, await days()), 'text/calendar');
       return messages.exportedTheDaysWithTheir;
     }),
+    entry('came', messages.cameBackCsv, async () => {
+      const { cameBackCsv } = await import('../files/outingArchive');
+      const kept = await came();
+      download(`${name}-came-back.csv`, cameBackCsv(outing, shots, kept), 'text/csv');
+      return messages.exportedWhatCameBack({ count: kept.clips.length + kept.log.length });
+    }),
     entry('zip', messages.allOfItWithPictures, async () => {
       const { outingZip } = await import('../files/outingArchive');
-      downloadBlob(`${name}.zip`, await outingZip(outing, shots));
+      downloadBlob(`${name}.zip`, await outingZip(outing, shots, await came()));
       return messages.exportedTheOutingAsOne;
     }),
   ];
