@@ -65,7 +65,7 @@ async function measured(
     return { ok: true, value: { container, cutShort, pictures: null, sound: null } };
   const read = await measuredY4m(file, source.y4m);
   if (!read.ok) return read;
-  const { frames, planeWidth } = read.value;
+  const { frames, planeWidth, blockedPct } = read.value;
   const beside = await blobAt(`${path.slice(0, path.length - extname(path).length)}.wav`);
   const heard = beside && (await soundBeside(beside));
   return {
@@ -73,7 +73,7 @@ async function measured(
     value: {
       container: { ...container, audio: heard?.audio ?? null },
       cutShort,
-      pictures: picturesOf([frames], planeWidth, planned?.pctPerDegree),
+      pictures: picturesOf([frames], planeWidth, { pctPerDegree: planned?.pctPerDegree, blockedPct }),
       sound: heard?.sound ?? null,
     },
   };

@@ -62,7 +62,10 @@ function seenText({ code, atSeconds, value, limit }: Found, pictures: Pictures |
         lamps: String(pictures?.flicker?.mainsHz ?? 0),
       });
     case 'soft':
-      return messages.soft({ value: trimmed(value, 2), limit: trimmed(limit, 2) });
+      return ((pictures?.blur?.median ?? 0) > limit ? messages.soft : messages.softNear)({
+        value: trimmed(value, 2),
+        limit: trimmed(limit, 2),
+      });
     case 'bitRate':
       return limit < 3
         ? messages.blocks({ value: trimmed(value, 2), limit: trimmed(limit, 2) })

@@ -1,7 +1,9 @@
 import { proxy } from 'comlink';
 import type { Remote } from 'comlink';
 import type { Brief } from '@/core/brief/brief';
+import type { Aligned } from '@/core/inspect/align';
 import type { ClipFacts, DayMatch, Known, PlannedTake } from '@/core/inspect/matching';
+import type { LookHow } from '@/core/inspect/windows';
 import type { ClipFrame, Curves, Looked } from '@/core/records/clip';
 import type { ClipReport } from '@/core/records/clipReport';
 import type { Settings } from '@/core/records/settings';
@@ -15,6 +17,8 @@ export interface Wanted {
   brief: Brief;
   settings: Settings | null;
   recordSeconds: number | null;
+  /** Where something is expected to go wrong, seconds from the beginning. */
+  trouble: readonly number[];
 }
 
 /** What a look at a clip gives to be kept. */
@@ -34,10 +38,12 @@ export interface ClipsWorker {
   look: (
     file: Blob,
     name: string,
-    how: 'quick' | 'whole',
+    how: LookHow,
     wanted: Wanted | null,
     onProgress: (share: number) => void,
   ) => Promise<Checked<ClipResult>>;
+  /** By what both heard, how much later the second began; `null`: they share nothing that stands out. */
+  align: (first: Blob, second: Blob) => Promise<Aligned | null>;
   /** Draws and writes a clip of the sample outing; `null`: nothing fits its shot any more. */
   film: (
     sample: SampleClip,
@@ -61,6 +67,9 @@ export const matchClips = (
   takes: readonly PlannedTake[],
   known: Known,
 ): Promise<DayMatch> => standing.ask((worker) => worker.match(clips, takes, known));
+
+export const alignClips = (first: Blob, second: Blob): Promise<Aligned | null> =>
+  standing.ask<Aligned | null>(async (worker) => worker.align(first, second));
 
 export const judgeClip = (...asked: Parameters<ClipsWorker['judge']>): Promise<ClipResult['measured']> =>
   standing.ask((worker) => worker.judge(...asked));
@@ -89,7 +98,7 @@ function alone<T>(ask: (worker: Remote<ClipsWorker>) => Promise<T>): UnderWay<T>
 export const lookAtClip = (
   file: Blob,
   name: string,
-  how: 'quick' | 'whole',
+  how: LookHow,
   wanted: Wanted | null,
   onProgress: (share: number) => void,
 ): UnderWay<Checked<ClipResult>> =>

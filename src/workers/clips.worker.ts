@@ -1,8 +1,10 @@
 import { expose } from 'comlink';
+import { alignedBySound } from '@/core/inspect/align';
 import { matchedDay } from '@/core/inspect/matching';
 import { plannedShot } from '@/core/inspect/planned';
 import type { PlannedShot } from '@/core/inspect/planned';
 import { factsOf, lookAt } from '@/formats/clip/look';
+import { ALIGNED_RATE, beginningOf } from '@/formats/clip/sound';
 import { filmedSample } from '@/formats/clip/sample';
 import { clipReport } from '@/words/clipReport';
 import { unreadText } from '@/words/findingText';
@@ -13,7 +15,13 @@ const worker: ClipsWorker = {
   match: (clips, takes, known) => matchedDay(clips, takes, known),
   async look(file, name, how, wanted, onProgress) {
     const planned = plannedOf(wanted);
-    const read = await lookAt(file, name, how, planned?.pctPerDegree, onProgress);
+    const read = await lookAt(
+      file,
+      name,
+      how,
+      { pctPerDegree: planned?.pctPerDegree, ...(wanted ? { trouble: wanted.trouble } : {}) },
+      onProgress,
+    );
     if (!read.ok) return read;
     const { container, cutShort, decoded, pictures, sound, curves, frames, looked } = read.value;
     const unread = unreadText(container, { cutShort, decoded });
@@ -24,6 +32,10 @@ const worker: ClipsWorker = {
       planned,
     );
     return { ok: true, value: { looked, cutShort, measured, curves, frames } };
+  },
+  async align(first, second) {
+    const [one, other] = [await beginningOf(first), await beginningOf(second)];
+    return one && other && alignedBySound(one, other, ALIGNED_RATE);
   },
   film: (sample, brief, settings, onProgress) => filmedSample(sample, brief, settings, onProgress),
   judge({ measured, cutShort }, wanted) {

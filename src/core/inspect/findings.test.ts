@@ -34,7 +34,7 @@ const RIGHT: Pictures = {
   middleStops: { median: 0, min: -0.5, max: 0.5 },
   exposureSteps: 0,
   pulsingPct: 1,
-  blur: { median: 0.3, followsMovement: 0 },
+  blur: { median: 0.3, followsMovement: 0, nearMedian: 0.3, aroundMedian: 0.3 },
   repeatedPct: 0,
   repeatPattern: null,
   movement: {
@@ -50,6 +50,7 @@ const RIGHT: Pictures = {
   noiseDb: 42,
   noiseDarkDb: 40,
   noiseMiddleDb: 42,
+  blockedPct: 0,
   blocking: 1,
 };
 const SOUND: Sound = {
@@ -159,7 +160,7 @@ describe('findings', () => {
     expect(found({ container: upright })).toEqual([]);
     const few = { ...container, bitRateMbps: 5 };
     expect(only(found({ container: few, pictures: null })).code).toBe('bitRate');
-    expect(only(found({ container: few, pictures: { ...RIGHT, blocking: 1.2 } })).code).toBe('bitRate');
+    expect(only(found({ container: few, pictures: { ...RIGHT, blocking: 1.25 } })).code).toBe('bitRate');
     // So few were enough for what there was to be seen.
     expect(found({ container: few })).toEqual([]);
     expect(only(found({ cutShort: true })).code).toBe('cutOff');
@@ -173,7 +174,8 @@ describe('findings', () => {
   it.each([
     ['tilt', pictures({ tiltDeg: -6 })],
     ['shake', pictures({ movement: { ...RIGHT.movement!, shakePctWidthPerSRms: 40 } })],
-    ['soft', pictures({ blur: { median: 0.7, followsMovement: 0 } })],
+    ['soft', pictures({ blur: { median: 0.7, followsMovement: 0, nearMedian: null, aroundMedian: null } })],
+    ['soft', pictures({ blur: { median: 0.4, followsMovement: 0, nearMedian: 0.7, aroundMedian: 0.3 } })],
     ['noise', pictures({ noiseDarkDb: 25 })],
     ['drift', pictures({ exposureSteps: 9 })],
     ['stutter', pictures({ repeatedPct: 50, repeatPattern: 2 })],
@@ -188,7 +190,9 @@ describe('findings', () => {
   });
 
   it('blur that goes with the movement is no lack of focus, and a tilt without a line is none', () => {
-    expect(found(pictures({ blur: { median: 0.7, followsMovement: 0.8 } }))).toEqual([]);
+    expect(
+      found(pictures({ blur: { median: 0.7, followsMovement: 0.8, nearMedian: null, aroundMedian: null } })),
+    ).toEqual([]);
     expect(found(pictures({ tiltDeg: 9, tiltConfidence: 0.2 }))).toEqual([]);
   });
 

@@ -128,11 +128,18 @@ const smear: Look = ({ pictures }) => {
       };
 };
 
+/** Soft all over, or the middle alone while what is around it is sharp: something too near to be in focus. */
 const soft: Look = ({ pictures }) => {
-  const { median = 0, followsMovement = null } = pictures?.blur ?? {};
+  const { median = 0, followsMovement = null, nearMedian = null, aroundMedian = null } = pictures?.blur ?? {};
   const limit = LIMITS.blur.value;
   const moves = (followsMovement ?? 0) > LIMITS.blurFollows.value;
-  return median <= limit || moves ? null : { code: 'soft', atSeconds: null, value: median, limit };
+  const tooNear =
+    aroundMedian !== null &&
+    aroundMedian < LIMITS.sharpAround.value &&
+    nearMedian !== null &&
+    nearMedian > limit;
+  if (median > limit && !moves) return { code: 'soft', atSeconds: null, value: median, limit };
+  return tooNear ? { code: 'soft', atSeconds: null, value: nearMedian, limit } : null;
 };
 
 const shake: Look = ({ pictures }) => {

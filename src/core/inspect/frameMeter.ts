@@ -1,4 +1,5 @@
 import type { Rotation } from '../records/clipReport';
+import { BlockedMeter } from './blocked';
 import { brightnessOf } from './exposure';
 import type { Brightness } from './exposure';
 import { rowGains, summed } from './flicker';
@@ -11,7 +12,8 @@ import { movedBetween, readied } from './movement';
 import type { Moved, Readied } from './movement';
 import { differenceOf, reduced, turned } from './plane';
 import type { CodedLuma } from './plane';
-import { blurOf } from './sharpness';
+import { blurOf, zonesOf } from './sharpness';
+import type { Zones } from './sharpness';
 
 /** All that is kept of one picture. */
 export interface FrameMeasured extends Brightness {
@@ -28,9 +30,10 @@ export interface FrameMeasured extends Brightness {
   /** Looked for every so often: `undefined` where it was not, `null` where there is none. */
   horizon?: Horizon | null;
   grain?: Grain;
+  zones?: Zones;
 }
 
-/** Horizon and grain change slowly: this often they are looked for, seconds. */
+/** Horizon, grain and where it is soft change slowly: this often they are looked for, seconds. */
 const NOW_AND_THEN_SECONDS = 0.4;
 
 /**
@@ -42,17 +45,25 @@ export class FrameMeter {
   planeWidth = 0;
   private before: { plane: Readied; sums: Summed } | null = null;
   private lookedAt = -Infinity;
+  private readonly covered = new BlockedMeter();
 
   constructor(private readonly rotationDeg: Rotation = 0) {}
 
   cut(): void {
     this.before = null;
     this.lookedAt = -Infinity;
+    this.covered.cut();
+  }
+
+  /** Per cent of the view that something in front of the lens takes; `null`: it could not be told. */
+  get blockedPct(): number | null {
+    return this.covered.result();
   }
 
   measure(coded: CodedLuma, atSeconds: number): FrameMeasured {
     const plane = turned(reduced(coded), this.rotationDeg);
     this.planeWidth = plane.width;
+    this.covered.add(plane);
     const ready = readied(plane);
     const sums = summed(plane);
     const { before } = this;
@@ -67,6 +78,6 @@ export class FrameMeter {
     const measured = { ...brightnessOf(coded), atSeconds, blur: blurOf(plane), since };
     if (atSeconds - this.lookedAt < NOW_AND_THEN_SECONDS) return measured;
     this.lookedAt = atSeconds;
-    return { ...measured, horizon: horizonOf(plane), grain: grainOf(coded) };
+    return { ...measured, horizon: horizonOf(plane), grain: grainOf(coded), zones: zonesOf(plane) };
   }
 }

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { coded, madeFrames, PLAIN_CLIP } from '../../../bench/madeClip';
 import { curvesOf } from './curves';
 import { FrameMeter } from './frameMeter';
+import type { FindingCode } from '../records/clipReport';
 import { proposedVerdicts } from './verdicts';
 import { windowsOf } from './windows';
 
@@ -65,8 +66,8 @@ describe('curves', () => {
 
 describe('verdicts', () => {
   it('are what the findings speak for, each once; what has no word of its own is told only alone', () => {
-    const of = (...codes: Parameters<typeof proposedVerdicts>[0][number]['code'][]): string[] =>
-      proposedVerdicts(codes.map((code) => ({ code })));
+    const of = (...codes: FindingCode[]): string[] =>
+      proposedVerdicts({ findings: codes.map((code) => ({ code })), pictures: null });
     expect(of()).toEqual(['good']);
     expect(of('wind', 'silent')).toEqual(['good']);
     expect(of('over', 'shake', 'smear')).toEqual(['whiteSky', 'smear']);

@@ -14,6 +14,7 @@ export const LIMITS = {
   pulsingPct: start(6, 'sharpness that swings by so much is seen as a picture that breathes'),
   blurFollows: start(0.25, 'blur that goes with the speed of the picture is movement, not focus'),
   blur: start(0.55, 'half of the steps in the picture are gone: out of focus, or something on the lens'),
+  sharpAround: start(0.42, 'what is around holds most of its steps: the lens is clean and the camera still'),
   shakePctWidthPerS: start(14, 'a swing of one per cent of the width to either side at two hertz'),
   shakeFromHz: start(0.8, 'what swings slower is a look to and fro'),
   repeatedPct: start(4, 'one repeat a second on 25 frames is felt as a hitch'),
@@ -28,6 +29,7 @@ export const LIMITS = {
   blockingSeen: start(1.2, 'borders that stand out by less are those of the texture itself'),
   lengthShare: start(0.9, 'a clip a tenth short of what was planned ended before its time'),
   rateShare: start(0.01, 'a rate off by a hundredth is another rate; 59.94 for 60 is not'),
+  blockedPct: start(12, 'hands, bar and bow take less; more is a finger, a strap or a turned camera'),
   bitRateShare: start(
     0.6,
     'little movement needs fewer bits; under three fifths the camera was set otherwise',

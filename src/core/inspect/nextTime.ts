@@ -2,8 +2,13 @@ import type { Pins } from '../records/settings';
 import type { Shot } from '../records/shot';
 import { without } from '../units/without';
 
-/** The shot for a next time: what a finding asks for is pinned, and what was pinned against it lets go. */
+/** The shot for a next time, under its own name. */
 export function nextTime(shot: Shot, name: string, change: Pins): Shot {
+  return { ...withChange(shot, change), name };
+}
+
+/** What a finding asks for is pinned, and what was pinned against it lets go. */
+export function withChange(shot: Shot, change: Pins): Shot {
   let pins: Pins = { ...shot.pins };
   // The angle says the same as the time; a floor belongs to a shutter that runs by itself.
   if (change.shutterSeconds !== undefined || change.frameRate !== undefined)
@@ -11,5 +16,5 @@ export function nextTime(shot: Shot, name: string, change: Pins): Shot {
   if (change.shutterMode !== undefined) pins = without(pins, 'shutterFloorSeconds');
   if (change.frameRate !== undefined && change.shutterSeconds === undefined)
     pins = without(pins, 'shutterSeconds');
-  return { ...shot, name, pins: { ...pins, ...change } };
+  return { ...shot, pins: { ...pins, ...change } };
 }

@@ -230,7 +230,7 @@ describe('pictures', () => {
         .filter(({ atSeconds }) => atSeconds >= from && atSeconds < from + 2)
         .map((frame) => meter.measure(coded(clip, frame), frame.atSeconds));
     });
-    const parts = picturesOf(stretches, meter.planeWidth, 2);
+    const parts = picturesOf(stretches, meter.planeWidth, { pctPerDegree: 2 });
     expect(parts?.movement?.shakePctWidthPerSRms).toBeGreaterThan(12);
     expect(parts?.movement?.shakePctWidthPerSRms).toBeLessThan(18);
     expect(parts?.movement?.shakeDegPerSRms).toBeCloseTo((parts?.movement?.shakePctWidthPerSRms ?? 0) / 2, 9);

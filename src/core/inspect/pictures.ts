@@ -25,7 +25,7 @@ const HORIZON_SHARE = 0.4;
 export function picturesOf(
   stretches: readonly (readonly FrameMeasured[])[],
   planeWidth: number,
-  pctPerDegree?: number,
+  { pctPerDegree, blockedPct = null }: { pctPerDegree?: number | undefined; blockedPct?: number | null } = {},
 ): Pictures | null {
   const all = stretches.flat();
   if (all.length === 0) return null;
@@ -54,6 +54,7 @@ export function picturesOf(
     noiseDb: decibelsOf(grains, 'all'),
     noiseDarkDb: decibelsOf(grains, 'dark'),
     noiseMiddleDb: decibelsOf(grains, 'middle'),
+    blockedPct,
     blocking: middleOf(grains.map(({ blocking }) => blocking)),
   };
 }
@@ -171,6 +172,8 @@ function blurIn(
   return {
     blur: {
       median: medianOf(blurs),
+      nearMedian: middleOf(frames.map(({ zones }) => zones?.near ?? null)),
+      aroundMedian: middleOf(frames.map(({ zones }) => zones?.around ?? null)),
       followsMovement:
         pairs.length < 8
           ? null

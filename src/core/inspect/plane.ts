@@ -11,6 +11,23 @@ export interface Plane {
   luma: Float32Array;
 }
 
+/** A part of a picture, in shares of its width and height. */
+export function partOfPlane(
+  { width, height, luma }: Plane,
+  [left, right]: readonly [number, number],
+  [top, bottom]: readonly [number, number],
+): Plane {
+  const [x0, x1, y0, y1] = [left * width, right * width, top * height, bottom * height].map(Math.round) as [
+    number,
+    number,
+    number,
+    number,
+  ];
+  const part = new Float32Array((x1 - x0) * (y1 - y0));
+  for (let y = y0; y < y1; y++) part.set(luma.subarray(y * width + x0, y * width + x1), (y - y0) * (x1 - x0));
+  return { width: x1 - x0, height: y1 - y0, luma: part };
+}
+
 /** Luma as it was decoded, row by row, with the codes that stand for black and for white. */
 export interface CodedLuma {
   width: number;

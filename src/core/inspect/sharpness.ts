@@ -1,4 +1,5 @@
 import { rmsOf, runningMedian } from './series';
+import { partOfPlane } from './plane';
 import type { Plane } from './plane';
 
 /**
@@ -10,6 +11,30 @@ export function blurOf(plane: Plane): number | null {
   const across = blurAlong(plane, 1);
   const down = blurAlong(plane, plane.width);
   return across === null || down === null ? (across ?? down) : Math.max(across, down);
+}
+
+/** Where one who films themself is, and what is around: to the left and to the right. Shares of width and height. */
+const NEAR = [
+  [0.3, 0.7],
+  [0.2, 0.9],
+] as const;
+const AROUND = [
+  [0, 0.24],
+  [0.76, 1],
+] as const;
+
+/** Blur of the middle, where a near face is, and of the sharper side of what is around it. */
+export interface Zones {
+  near: number | null;
+  around: number | null;
+}
+
+export function zonesOf(plane: Plane): Zones {
+  const sides = AROUND.flatMap((side) => blurOf(partOfPlane(plane, side, [0, 1])) ?? []);
+  return {
+    near: blurOf(partOfPlane(plane, ...NEAR)),
+    around: sides.length === 0 ? null : Math.min(...sides),
+  };
 }
 
 const EACH_SIDE = 4;

@@ -18,7 +18,13 @@ const HEAVY = 1920 * 1080 * 60;
 const WHOLE_UP_TO_SECONDS = 8;
 const MOST_WINDOWS = 33;
 
-/** The whole clip as one, where it is short or it is asked for. */
+/** A quick look over a clip, the whole of it, or a test clip that somebody waits for. */
+export type LookHow = 'quick' | 'whole' | 'test';
+
+/**
+ * The whole clip as one, where it is short or it is asked for. `trouble`: where something is expected, seconds; there it is
+ * looked at right after the middle.
+ */
 export function windowsOf(
   {
     durationSeconds,
@@ -26,18 +32,21 @@ export function windowsOf(
     height,
     frameRate,
   }: Pick<Container, 'durationSeconds' | 'width' | 'height' | 'frameRate'>,
-  how: 'quick' | 'whole',
+  how: LookHow,
+  trouble: readonly number[] = [],
 ): Window[] {
-  if (how === 'whole' || durationSeconds <= WHOLE_UP_TO_SECONDS)
-    return [{ fromSeconds: 0, toSeconds: durationSeconds }];
   const lighter = Math.min(1, HEAVY / Math.max(1, width * height * frameRate));
+  // A test clip is told within seconds, whatever it takes to decode.
+  const short = durationSeconds <= WHOLE_UP_TO_SECONDS && (how === 'quick' || lighter === 1);
+  if (how === 'whole' || short) return [{ fromSeconds: 0, toSeconds: durationSeconds }];
   const each = clamp(lighter * durationSeconds * WINDOW.shareOfClip, WINDOW.least, WINDOW.most);
   const room = durationSeconds - each;
   const taken: Window[] = [];
-  for (const share of shares()) {
+  const troubled = trouble.map((atSeconds) => clamp((atSeconds - each / 2) / room, 0, 1));
+  for (const share of [0.5, ...troubled, ...shares()]) {
     const fromSeconds = share * room;
     const apart = taken.every((one) => Math.abs(one.fromSeconds - fromSeconds) > each);
-    if (apart) taken.push({ fromSeconds, toSeconds: fromSeconds + each });
+    if (apart && fromSeconds >= 0) taken.push({ fromSeconds, toSeconds: fromSeconds + each });
   }
   return taken;
 }

@@ -43,7 +43,15 @@ export const PicturesSchema = z.strictObject({
   exposureSteps: z.int(),
   pulsingPct: number.nullable(),
   /** 0 sharp … 1 blurred; `followsMovement`: its correlation with how fast the picture moves, −1…1. */
-  blur: z.strictObject({ median: number, followsMovement: number.nullable() }).nullable(),
+  blur: z
+    .strictObject({
+      median: number,
+      followsMovement: number.nullable(),
+      /** Of the middle, and of the sharper side of what is around it. */
+      nearMedian: number.nullable().default(null),
+      aroundMedian: number.nullable().default(null),
+    })
+    .nullable(),
   repeatedPct: number.nullable(),
   /** Every how manyeth frame is new. */
   repeatPattern: z.int().nullable(),
@@ -76,6 +84,8 @@ export const PicturesSchema = z.strictObject({
   noiseDb: number.nullable(),
   noiseDarkDb: number.nullable(),
   noiseMiddleDb: number.nullable(),
+  /** Of the picture, taken by something before the lens; `null`: it could not be told. */
+  blockedPct: number.nullable().default(null),
   /** Steps across 8-pixel borders over steps within: 1 none. */
   blocking: number.nullable(),
 });

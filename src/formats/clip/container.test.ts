@@ -1,77 +1,16 @@
-import {
-  BufferTarget,
-  EncodedAudioPacketSource,
-  EncodedPacket,
-  EncodedVideoPacketSource,
-  MkvOutputFormat,
-  MovOutputFormat,
-  Mp4OutputFormat,
-  Output,
-  WebMOutputFormat,
-} from 'mediabunny';
-import type { AudioCodec, OutputFormat, VideoCodec } from 'mediabunny';
+import { MkvOutputFormat, MovOutputFormat, Mp4OutputFormat, WebMOutputFormat } from 'mediabunny';
+import type { OutputFormat } from 'mediabunny';
 import { describe, expect, it } from 'vitest';
+import { madeContainer } from '../../../bench/madeContainer';
 import { PLAIN_CLIP, y4mOf } from '../../../bench/madeClip';
 import { faultText } from '@/words/faultText';
+import { unreadText } from '@/words/findingText';
 import { openClip } from './container';
+import { factsOf } from './look';
 import { outlineOf } from './outline';
 import { readY4m, readY4mFrame } from './y4m';
 import { measuredY4m } from './y4mPictures';
 import { soundBeside } from './sound';
-
-interface Wanted {
-  format: OutputFormat;
-  codec?: VideoCodec;
-  codecString?: string;
-  /** Seconds of each frame. */
-  gaps?: number[];
-  rotation?: 0 | 90 | 180 | 270;
-  audio?: { codec: AudioCodec; channels: number } | null;
-  frames?: number;
-}
-
-/** A file whose container is whole and whose pictures are made of nothing. */
-async function made({
-  format,
-  codec = 'vp9',
-  codecString = 'vp09.00.10.08',
-  gaps,
-  rotation = 0,
-  audio = null,
-  frames = 50,
-}: Wanted): Promise<File> {
-  const target = new BufferTarget();
-  const output = new Output({ format, target });
-  const video = new EncodedVideoPacketSource(codec);
-  output.addVideoTrack(video, { rotation });
-  const sound = audio && new EncodedAudioPacketSource(audio.codec);
-  if (sound) output.addAudioTrack(sound);
-  await output.start();
-  let at = 0;
-  for (let number = 0; number < frames; number++) {
-    const seconds = gaps?.[number % gaps.length] ?? 1 / 25;
-    await video.add(
-      new EncodedPacket(new Uint8Array(2000).fill(number), number % 25 === 0 ? 'key' : 'delta', at, seconds),
-      {
-        decoderConfig: {
-          codec: codecString,
-          codedWidth: 640,
-          codedHeight: 360,
-          ...(codec === 'hevc' || codec === 'avc' ? { description: new Uint8Array(40).fill(1) } : {}),
-        },
-      },
-    );
-    at += seconds;
-  }
-  if (audio)
-    for (let piece = 0; piece < 20; piece++)
-      await sound?.add(
-        new EncodedPacket(new Uint8Array(2 * audio.channels * 4800), 'key', piece / 10, 1 / 10),
-        { decoderConfig: { codec: audio.codec, numberOfChannels: audio.channels, sampleRate: 48_000 } },
-      );
-  await output.finalize();
-  return new File([target.buffer ?? new ArrayBuffer(0)], 'made');
-}
 
 const opened = async (file: Blob, name = 'a.mp4'): ReturnType<typeof openClip> => {
   const clip = await openClip(file, name);
@@ -95,7 +34,7 @@ describe('containers', () => {
     ['mkv', () => new MkvOutputFormat()],
     ['webm', () => new WebMOutputFormat()],
   ])('%s: format, codec, size, frames, rate, length, bits', async (name, format) => {
-    expect(await facts(await made({ format: format() }))).toMatchObject({
+    expect(await facts(await madeContainer({ format: format() }))).toMatchObject({
       format: name,
       videoCodec: 'vp9',
       width: 640,
@@ -110,25 +49,27 @@ describe('containers', () => {
 
   it('rates: 29.97 is itself, a varying one says so with its mean, a turned one keeps its turn', async () => {
     const format = new Mp4OutputFormat({ fastStart: 'in-memory' });
-    expect(await facts(await made({ format, gaps: [1001 / 30_000] }))).toMatchObject({
+    expect(await facts(await madeContainer({ format, gaps: [1001 / 30_000] }))).toMatchObject({
       nominalFps: 29.97,
       variable: false,
     });
-    const varying = await facts(await made({ format, gaps: [0.03, 0.04, 0.07], rotation: 90 }));
+    const varying = await facts(await madeContainer({ format, gaps: [0.03, 0.04, 0.07], rotation: 90 }));
     expect(varying).toMatchObject({ variable: true, rotationDeg: 90, nominalFps: 25 });
     expect((varying as { frameRate: number }).frameRate).toBeCloseTo(50 / 2.31, 1);
   });
 
   it('sound: none, and 5.1', async () => {
     const sound = await facts(
-      await made({ format: new MovOutputFormat(), audio: { codec: 'pcm-s16', channels: 6 } }),
+      await madeContainer({ format: new MovOutputFormat(), audio: { codec: 'pcm-s16', channels: 6 } }),
     );
     expect(sound).toMatchObject({ audio: { codec: 'pcm-s16', channels: 6, sampleRate: 48_000 } });
   });
 
   it('when it was made, as the file says', async () => {
     const before = Date.now();
-    const mp4 = (await facts(await made({ format: new Mp4OutputFormat() }))) as { createdAt: string };
+    const mp4 = (await facts(await madeContainer({ format: new Mp4OutputFormat() }))) as {
+      createdAt: string;
+    };
     expect(Math.abs(Date.parse(mp4.createdAt) - before)).toBeLessThan(60_000);
   });
 });
@@ -142,20 +83,42 @@ describe('files that are not as they should be', () => {
   });
 
   it('cut in the middle: without its index it is refused, with it what is there is read', async () => {
-    const late = await made({ format: new Mp4OutputFormat({ fastStart: false }) });
+    const late = await madeContainer({ format: new Mp4OutputFormat({ fastStart: false }) });
     expect(await words(late.slice(0, late.size - 600))).toMatch(/index is missing/);
-    const early = await made({ format: new Mp4OutputFormat({ fastStart: 'in-memory' }) });
+    const early = await madeContainer({ format: new Mp4OutputFormat({ fastStart: 'in-memory' }) });
     const cut = await opened(early.slice(0, early.size - 30_000));
     expect(cut.ok && cut.value.cutShort).toBe(true);
     expect((await opened(early)).ok && (await outlineOf(early))?.cutShort).toBe(false);
-    const mkv = await made({ format: new MkvOutputFormat() });
+    const mkv = await madeContainer({ format: new MkvOutputFormat() });
     expect((await outlineOf(mkv))?.cutShort).toBe(false);
     expect((await outlineOf(mkv.slice(0, mkv.size - 20_000)))?.cutShort).toBe(true);
+  });
+
+  it('a codec that cannot be decoded here still gives its facts, and says that its pictures stay unread', async () => {
+    const file = await madeContainer({
+      format: new Mp4OutputFormat({ fastStart: 'in-memory' }),
+      codec: 'hevc',
+      codecString: 'hvc1.1.6.L93.B0',
+    });
+    const read = await factsOf(file, 'a.mp4');
+    if (!read.ok) throw new Error('not read');
+    const { container, decoded, cutShort } = read.value;
+    expect(container).toMatchObject({
+      videoCodec: 'hevc',
+      width: 640,
+      height: 360,
+      frames: 50,
+      nominalFps: 25,
+    });
+    expect(decoded).toBe(false);
+    expect(unreadText(container, { cutShort, decoded })).toMatch(/does not decode hevc/);
   });
 
   it('no frames is a fact, not a fault', async () => {
     const none = new Blob(['YUV4MPEG2 W64 H36 F25:1 Cmono\n']);
     expect(await facts(none)).toMatchObject({ frames: 0, durationSeconds: 0 });
+    const empty = await madeContainer({ format: new Mp4OutputFormat({ fastStart: 'in-memory' }), frames: 0 });
+    expect(await words(empty)).toMatch(/no pictures/i);
   });
 });
 

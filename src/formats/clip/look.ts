@@ -5,7 +5,7 @@ import { FrameMeter } from '@/core/inspect/frameMeter';
 import type { FrameMeasured } from '@/core/inspect/frameMeter';
 import { picturesOf } from '@/core/inspect/pictures';
 import { windowsOf } from '@/core/inspect/windows';
-import type { Window } from '@/core/inspect/windows';
+import type { LookHow, Window } from '@/core/inspect/windows';
 import { openClip } from './container';
 import type { OpenClip } from './container';
 import { canDecode, framesOf, fromKeyFrame } from './frames';
@@ -43,13 +43,15 @@ export async function factsOf(file: Blob, name: string): Promise<Checked<ClipOpe
 
 /** A quick look takes no more than this share of the clip's own length, but always one window. */
 const QUICK_SHARE = 0.09;
+/** Somebody waits for a test clip with cold hands: under ten seconds in all, its sound and opening included. */
+const TEST_SECONDS = 6;
 
 /** Looks at a clip: the whole of it, or windows spread over it for as long as a tenth of its length allows. Never throws. */
 export async function lookAt(
   file: Blob,
   name: string,
-  how: 'quick' | 'whole',
-  pctPerDegree: number | undefined,
+  how: LookHow,
+  { pctPerDegree, trouble }: { pctPerDegree?: number | undefined; trouble?: readonly number[] },
   onProgress: OnProgress,
 ): Promise<Checked<ClipLooked>> {
   const opened = await openClip(file, name);
@@ -59,11 +61,16 @@ export async function lookAt(
   const { durationSeconds } = container;
   try {
     const decoded = container.frames > 0 && (await canDecode(clip));
-    const windows = windowsOf(container, how);
+    const windows = windowsOf(container, how, trouble);
     const whole = windows.length === 1;
     const read = decoded
-      ? await picturesIn(clip, windows, whole ? Infinity : QUICK_SHARE * durationSeconds, onProgress)
-      : { stretches: [], planeWidth: 1, frames: [], cut: false, done: windows };
+      ? await picturesIn(
+          clip,
+          windows,
+          whole ? Infinity : how === 'test' ? TEST_SECONDS : QUICK_SHARE * durationSeconds,
+          onProgress,
+        )
+      : { stretches: [], planeWidth: 1, blockedPct: null, frames: [], cut: false, done: windows };
     const { source } = clip;
     const heard = source.kind === 'coded' && source.audio ? await heardIn(source.audio, read.done) : null;
     return {
@@ -73,7 +80,7 @@ export async function lookAt(
         cutShort: cutShort || read.cut,
         decoded,
         looked: !decoded ? 'file' : whole ? 'whole' : 'quick',
-        pictures: picturesOf(read.stretches, read.planeWidth, pctPerDegree),
+        pictures: picturesOf(read.stretches, read.planeWidth, { pctPerDegree, blockedPct: read.blockedPct }),
         sound: heard?.result() ?? null,
         curves: decoded
           ? curvesOf(read.stretches, heard?.moments ?? [], durationSeconds, read.planeWidth)
@@ -89,6 +96,7 @@ export async function lookAt(
 interface PicturesRead {
   stretches: FrameMeasured[][];
   planeWidth: number;
+  blockedPct: number | null;
   frames: KeptFrame[];
   /** The pictures end before the file says they do. */
   cut: boolean;
@@ -133,7 +141,14 @@ async function picturesIn(
   const last = stretches.at(-1)?.at(-1)?.atSeconds ?? 0;
   const { durationSeconds, nominalFps } = clip.container;
   const short = windows.length === 1 && last + 2 / Math.max(1, nominalFps) < durationSeconds - 0.5;
-  return { stretches, planeWidth: meter.planeWidth, frames: album.pictures(), cut: cut || short, done };
+  return {
+    stretches,
+    planeWidth: meter.planeWidth,
+    blockedPct: meter.blockedPct,
+    frames: album.pictures(),
+    cut: cut || short,
+    done,
+  };
 }
 
 /** Even pictures of a clip, and its worst moments. */

@@ -32,6 +32,43 @@ export async function heardIn(
   return meter;
 }
 
+/** Recordings are aligned by so much of their beginning, at this rate: the cross-correlation holds both at once. */
+const ALIGNED_SECONDS = 60;
+export const ALIGNED_RATE = 8000;
+
+/** One channel of the beginning of a file, at `ALIGNED_RATE`; `null`: it has no sound that can be decoded here. */
+export async function beginningOf(file: Blob): Promise<Float32Array | null> {
+  const input = new Input({ formats: ALL_FORMATS, source: new BlobSource(file) });
+  try {
+    const track = await input.getPrimaryAudioTrack();
+    if (!track || !(await track.canDecode())) return null;
+    const heard = new Float32Array(ALIGNED_SECONDS * ALIGNED_RATE);
+    let end = 0;
+    for await (const sample of new AudioSampleSink(track).samples(0, ALIGNED_SECONDS)) {
+      const every = sample.sampleRate / ALIGNED_RATE;
+      const channel = new Float32Array(sample.numberOfFrames);
+      sample.copyTo(channel, { planeIndex: 0, format: 'f32-planar' });
+      const from = Math.round(sample.timestamp * ALIGNED_RATE);
+      for (let at = Math.max(0, -from); from + at < heard.length; at++) {
+        const first = Math.round(at * every);
+        const last = Math.min(channel.length, Math.round((at + 1) * every));
+        if (first >= last) break;
+        // The mean of what falls between two places keeps most of what lies above them out.
+        let sum = 0;
+        for (let place = first; place < last; place++) sum += channel[place] ?? 0;
+        heard[from + at] = sum / (last - first);
+        end = Math.max(end, from + at + 1);
+      }
+      sample.close();
+    }
+    return heard.subarray(0, end);
+  } catch {
+    return null;
+  } finally {
+    input.dispose();
+  }
+}
+
 /** What a container says of its sound. */
 export async function soundFacts(track: InputAudioTrack): Promise<NonNullable<Container['audio']>> {
   const [codec, channels, sampleRate, durationSeconds] = await Promise.all([

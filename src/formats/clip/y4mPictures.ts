@@ -8,7 +8,7 @@ import type { Y4m } from './y4m';
 export async function measuredY4m(
   file: Blob,
   y4m: Y4m,
-): Promise<Checked<{ frames: FrameMeasured[]; planeWidth: number }>> {
+): Promise<Checked<{ frames: FrameMeasured[]; planeWidth: number; blockedPct: number | null }>> {
   const meter = new FrameMeter();
   const frames: FrameMeasured[] = [];
   for (let number = 0; number < y4m.frames; number++) {
@@ -16,5 +16,5 @@ export async function measuredY4m(
     if (!read.ok) return read;
     frames.push(meter.measure(read.value, number / y4m.fps));
   }
-  return { ok: true, value: { frames, planeWidth: meter.planeWidth } };
+  return { ok: true, value: { frames, planeWidth: meter.planeWidth, blockedPct: meter.blockedPct } };
 }

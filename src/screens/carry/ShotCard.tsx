@@ -27,6 +27,8 @@ import { GlareButton } from '../ui/GlareButton';
 import { useSwipe } from '../ui/useSwipe';
 import styles from './carry.module.css';
 import { CardFace } from './CardFace';
+import { TestClip } from './TestClip';
+import { useTestChange } from './useTestChange';
 
 /** A shot that stands in no plan as a card, to read with cold hands and to print. */
 export function ShotCards(): ReactNode {
@@ -50,6 +52,8 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const [notation] = usePreference('filterNotation');
   const recorded = useLog()?.filter(({ shotId }) => shotId === record.id) ?? [];
   const actions = useShotActions(record, solved);
+
+  const takeChange = useTestChange(record.id, part);
 
   const at = order.indexOf(record.id);
   const go = (by: number): void => {
@@ -114,6 +118,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
         kit={brief.filters}
         notation={notation}
       />
+      <TestClip brief={brief} settings={settings} onTake={takeChange} />
       <Checks record={record} checks={checksFor(brief, settings)} />
       <div className={styles.record}>
         <Button type="primary" size="large" onClick={note}>

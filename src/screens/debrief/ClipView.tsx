@@ -21,6 +21,7 @@ import { Findings } from './Findings';
 import { PlanBeside } from './PlanBeside';
 import { clipName, whenText } from './shown';
 import type { DebriefProps } from './shown';
+import { SideBySide } from './SideBySide';
 import { Strip } from './Strip';
 
 /** One clip: its pictures and curves on one time, what was found, and the plan beside what was measured. */
@@ -69,6 +70,7 @@ export function ClipView({ clip, ...props }: DebriefProps & { clip: Clip }): Rea
         <Findings clip={clip} part={part} onAt={setAt} />
         <PlanBeside clip={clip} part={part} clips={props.clips} worked={worked} />
       </div>
+      <SideBySide key={clip.id} clip={clip} clips={props.clips} />
       <Verdicts clip={clip} />
     </article>
   );
@@ -78,7 +80,7 @@ export function ClipView({ clip, ...props }: DebriefProps & { clip: Clip }): Rea
 function Verdicts({ clip }: { clip: Clip }): ReactNode {
   const repository = useRepository();
   const { typed, type, leave, give, refused } = useTyped<string>();
-  const proposed = clip.looked === 'file' ? [] : proposedVerdicts(clip.measured.findings);
+  const proposed = clip.looked === 'file' ? [] : proposedVerdicts(clip.measured);
   const set = (verdicts: (before: readonly Verdict[]) => Verdict[]): void =>
     void repository?.changeClip(clip.id, messages.changeAVerdict, (before) => ({
       ...before,

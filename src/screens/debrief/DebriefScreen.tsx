@@ -15,11 +15,12 @@ import { lastDayOf, openDayOf, useOutings } from '../data/outings';
 import { useRepository, useShots } from '../data/repository';
 import { useWorkedDay } from '../data/workedDay';
 import type { OpenDay } from '../data/workedDay';
+import { CLIP_FILES } from '../files/clipFiles';
 import { useIncoming } from '../files/incoming';
 import { pickFiles } from '../files/pickFile';
 import { outingUrl, useOutingAddress } from '../routes';
 import { Empty } from '../ui/Empty';
-import { CLIP_FILES, useClipFiles } from './clipFiles';
+import { useClipFiles } from './clipFiles';
 import { ClipList } from './ClipList';
 import { ClipRibbon } from './ClipRibbon';
 import { ClipView } from './ClipView';
@@ -109,7 +110,7 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
             </Link>
           ))}
         </nav>
-        {outing.demo && <DrawClips ready={ready} onDraw={draw} />}
+        {clips.some(({ demo }) => demo) && <DrawClips ready={ready} onDraw={draw} />}
         <Button
           type={clips.length === 0 ? 'primary' : 'default'}
           icon={<FolderOpen size={18} aria-hidden />}

@@ -36,6 +36,3 @@ export function putLook(id: string, look: { share: number; stop: () => void } | 
     return { looking: next };
   });
 }
-
-/** What a person is offered when they are asked for clips. */
-export const CLIP_FILES = '.mp4,.mov,.m4v,.mkv,.webm,.y4m,video/*';

@@ -5,6 +5,7 @@ import type { Out } from '@/core/day/daySheet';
 import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
 import { endedBy } from '@/core/inspect/ended';
 import type { Ending } from '@/core/inspect/ended';
+import { troubleIn } from '@/core/inspect/trouble';
 import type { ClipFacts, Known, PlannedTake } from '@/core/inspect/matching';
 import { isTimeLapse } from '@/core/records/filmedAs';
 import { meanOf } from '@/core/inspect/series';
@@ -66,12 +67,26 @@ export function factsOfClip({ id, group, measured: { container } }: Clip): ClipF
 }
 
 /** The shot that a clip is held against; `null`: none. Of a recording in pieces the last is held to what is left of its length. */
-export function wantedOf(part: WorkedPart | undefined, { piece, measured }: Clip): Wanted | null {
+export function wantedOf(
+  part: WorkedPart | undefined,
+  { piece, measured }: Clip,
+  earlier: readonly Clip[] = [],
+): Wanted | null {
   if (!part) return null;
   const settings = part.answer?.carried?.settings ?? null;
   const before = piece ? piece.totalSeconds - measured.container.durationSeconds : 0;
   const goesOn = piece !== null && piece.number < piece.of;
-  return { brief: part.brief, settings, recordSeconds: goesOn ? null : plannedSeconds(part) - before };
+  const { fromMs, brief } = part;
+  return {
+    brief,
+    settings,
+    recordSeconds: goesOn ? null : plannedSeconds(part) - before,
+    trouble: troubleIn(
+      brief.light,
+      { fromMs: fromMs + 1000 * before, seconds: measured.container.durationSeconds },
+      earlier,
+    ),
+  };
 }
 
 export function partOf(

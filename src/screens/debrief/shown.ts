@@ -39,7 +39,7 @@ export function verdictText(clip: Clip): string {
   if (clip.verdicts.length > 0) return clip.verdicts.map((one) => VERDICT_LABEL[one]).join(', ');
   if (clip.looked === 'file') return clip.measured.unread ?? messages.notLookedAtYet;
   return messages.proposed({
-    verdicts: proposedVerdicts(clip.measured.findings)
+    verdicts: proposedVerdicts(clip.measured)
       .map((one) => VERDICT_LABEL[one])
       .join(', '),
   });

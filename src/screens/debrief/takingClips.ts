@@ -204,7 +204,8 @@ async function lookAtOne(
   how: 'quick' | 'whole',
   { repository, worked }: Pick<Debriefed, 'repository' | 'worked'>,
 ): Promise<void> {
-  const wanted = wantedOf(partOf(worked, clip), clip);
+  const part = partOf(worked, clip);
+  const wanted = wantedOf(part, clip, part ? await earlierOf(part.shotId, clip, repository) : []);
   // A word of progress may still be on its way when the look has ended.
   let ended = false;
   const { done, stop } = lookAtClip(file, file.name, how, wanted, (share) => {
@@ -225,6 +226,23 @@ async function lookAtOne(
     ended = true;
     putLook(clip.id, null);
   }
+}
+
+/** What came back of the same shot before. */
+async function earlierOf(shotId: string, { id }: Clip, { database }: Repository): Promise<Clip[]> {
+  const outings = await database.outings.toArray();
+  const entries = new Set(
+    outings.flatMap(({ days }) =>
+      days.flatMap((day) =>
+        day.entries.flatMap((one) =>
+          one.what === 'shot' && one.shotId === shotId ? [`${day.id} ${one.id}`] : [],
+        ),
+      ),
+    ),
+  );
+  return database.clips
+    .filter((one) => one.id !== id && one.entryId !== null && entries.has(`${one.dayId} ${one.entryId}`))
+    .toArray();
 }
 
 function whyOf(error: unknown): string {

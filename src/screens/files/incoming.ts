@@ -24,8 +24,3 @@ export const useIncoming = create<Incoming>((set) => ({
 export function isForReadings({ name, type }: Pick<File, 'name' | 'type'>): boolean {
   return type.startsWith('image/') || /\.(gpx|kml|tcx|jpe?g|hei[cf]|png|tiff?|webp)$/i.test(name);
 }
-
-/** Whether a file is a clip, by its type or its ending. */
-export function isClip({ name, type }: Pick<File, 'name' | 'type'>): boolean {
-  return type.startsWith('video/') || /\.(mp4|mov|m4v|mkv|webm|y4m)$/i.test(name);
-}

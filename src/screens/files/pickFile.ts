@@ -10,8 +10,26 @@ export function pickFiles(accept: string, take: (files: readonly File[]) => void
   ask(accept, true, take);
 }
 
-function ask(accept: string, multiple: boolean, take: (files: readonly File[]) => void): void {
+/** Asks for a clip filmed on the spot with the camera of this device; where it has none, for a file. */
+export function pickFilmed(take: (file: File) => void): void {
+  ask(
+    'video/*',
+    false,
+    ([file]) => {
+      if (file) take(file);
+    },
+    'environment',
+  );
+}
+
+function ask(
+  accept: string,
+  multiple: boolean,
+  take: (files: readonly File[]) => void,
+  capture?: 'environment',
+): void {
   const input = document.createElement('input');
+  if (capture) input.capture = capture;
   input.type = 'file';
   input.accept = accept;
   input.multiple = multiple;

@@ -9,6 +9,7 @@ import { withDay } from '@/core/records/dayEdits';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { dayText } from '@/words/lightText';
 import { useRepository } from '../data/repository';
+import { todayIn } from '@/formats/today';
 import { ClockField, NumberField, Refused } from '../ui/Fields';
 import { MoreMenu } from '../ui/MoreMenu';
 import { outingUrl } from '../routes';
@@ -89,6 +90,11 @@ export function DayHead({
         <Link href={outingUrl('/carry', outing.id, day.id)} className={styles.toCarry}>
           {messages.carryThisDay}
         </Link>
+        {day.date <= todayIn(outing.zone, Date.now()) && (
+          <Link href={outingUrl('/debrief', outing.id, day.id)} className={styles.toCarry}>
+            {messages.debriefThisDay}
+          </Link>
+        )}
         <MoreMenu label={messages.moreForThisOuting} items={items} />
       </div>
       <div className={styles.dayFacts}>

@@ -44,6 +44,7 @@ export function AfterCard({
         ))}
       </ul>
       <p>
+        <Link href={outingUrl('/debrief', outing.id, day.id)}>{messages.toTheDebrief}</Link> ·{' '}
         <Link href="/log">{messages.toTheLog}</Link>
         {next && (
           <>

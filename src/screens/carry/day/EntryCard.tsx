@@ -32,6 +32,8 @@ import { writeFaultText } from '../../data/writeFault';
 import { useToast } from '../../ui/toast';
 import { useTyped } from '../../ui/useTyped';
 import { CardFace } from '../CardFace';
+import { TestClip } from '../TestClip';
+import { useTestChange } from '../useTestChange';
 import styles from './day.module.css';
 
 /** One shot of the day: every camera's settings large, its checks, and what became of it in one tap. */
@@ -215,6 +217,7 @@ function PartValues({
   const own = part.answer;
   const preset = presetOf(part, worked.day);
   const { mount } = part.brief;
+  const takeChange = useTestChange(part.shotId, part.part);
   return (
     <section aria-label={dayPartName(part)}>
       <p className={styles.camera}>
@@ -227,13 +230,18 @@ function PartValues({
         )}
       </p>
       {own?.carried ? (
-        <CardFace
-          settings={own.carried.settings}
-          solution={solved?.solution ?? null}
-          lapse={solved?.lapse ? { plan: solved.lapse.plan, brief: solved.brief } : null}
-          kit={part.brief.filters}
-          notation={notation}
-        />
+        <>
+          <CardFace
+            settings={own.carried.settings}
+            solution={solved?.solution ?? null}
+            lapse={solved?.lapse ? { plan: solved.lapse.plan, brief: solved.brief } : null}
+            kit={part.brief.filters}
+            notation={notation}
+          />
+          {!solved?.lapse && (
+            <TestClip brief={part.brief} settings={own.carried.settings} onTake={takeChange} />
+          )}
+        </>
       ) : (
         <p className="quiet">{own ? messages.noAnswerWithItsPins : messages.workingItOut}</p>
       )}

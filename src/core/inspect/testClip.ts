@@ -1,0 +1,26 @@
+import type { ClipReport, FindingCode } from '../records/clipReport';
+import { isBlocked } from './verdicts';
+
+/** What a test clip says: go, or what is to be changed first, the worst first. */
+export interface TestVerdict {
+  change: ClipReport['findings'];
+  blocked: boolean;
+  go: boolean;
+}
+
+/** It is to be short, and says nothing of how long the run will be. */
+const NOT_ASKED: readonly FindingCode[] = ['cutOff'];
+/** What another camera at the same place tells: where it stands, what it hears and how the lamps pulse. */
+const OF_THE_PLACE: readonly FindingCode[] = ['tilt', 'flicker', 'wind', 'clippedSound', 'silent'];
+
+/** `standIn`: it was filmed with another camera at the place of the one that will film. */
+export function testVerdict(
+  { findings, pictures }: Pick<ClipReport, 'findings' | 'pictures'>,
+  standIn: boolean,
+): TestVerdict {
+  const change = findings.filter(({ code }) =>
+    standIn ? OF_THE_PLACE.includes(code) : !NOT_ASKED.includes(code),
+  );
+  const blocked = isBlocked(pictures);
+  return { change, blocked, go: change.length === 0 && !blocked };
+}
