@@ -37,7 +37,7 @@ interface Take {
   /** What was written in the log at once. */
   log?: { verdicts: Verdict[]; note: string };
   /** What each of its cameras filmed, and how it went. */
-  clips: Omit<SampleClip, 'outingId' | 'dayId' | 'entryId' | 'part'>[];
+  clips: Omit<SampleClip, 'outingId' | 'dayId' | 'entryId' | 'part' | 'found'>[];
   /** What is to be found on its clips; left out, nothing. */
   found?: FindingCode[];
 }
@@ -248,8 +248,15 @@ export function holmOuting(): Outing {
 
 /** The clips that came back from it, for drawing them. */
 export function holmSamples(): SampleClip[] {
-  return TAKES.flatMap(({ clips }, index) =>
-    clips.map((clip, part) => ({ ...clip, outingId: ID, dayId: DAY, entryId: entryId(index), part })),
+  return TAKES.flatMap(({ clips, found = [] }, index) =>
+    clips.map((clip, part) => ({
+      ...clip,
+      outingId: ID,
+      dayId: DAY,
+      entryId: entryId(index),
+      part,
+      found,
+    })),
   );
 }
 
@@ -262,9 +269,4 @@ export function holmClips(): Clip[] {
     const verdicts = log.verdicts;
     return { ...clip, verdicts, ...(verdicts.includes('cutOff') ? { cutReason: 'batteryFlat' } : {}) };
   });
-}
-
-/** By the name of a clip, what is to be found on it. */
-export function holmTruth(): ReadonlyMap<string, readonly FindingCode[]> {
-  return new Map(TAKES.flatMap(({ clips, found = [] }) => clips.map(({ name }) => [name, found] as const)));
 }

@@ -117,7 +117,7 @@ async function openSmallDay(page: Page): Promise<void> {
     page.getByRole('menuitem', { name: /Import/ }).click(),
   ]);
   await chooser.setFiles([smallDay()]);
-  await expect.poll(async () => (await kept(page, 'outings')).length).toBe(2);
+  await expect.poll(async () => (await kept(page, 'outings')).length).toBe(3);
   await open(page, '/debrief?outing=small-day&day=only');
   await expect(page.getByRole('button', { name: 'Take in clips' })).toBeEnabled();
 }

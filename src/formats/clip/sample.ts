@@ -7,6 +7,7 @@ import type { Happened } from '@/core/preview/happened';
 import { Renderer } from '@/core/preview/render';
 import { sceneOf } from '@/core/preview/scene';
 import { soundtrack } from '@/core/preview/soundtrack';
+import type { FindingCode } from '@/core/records/clipReport';
 import type { Settings } from '@/core/records/settings';
 import { encodedClip } from './encode';
 
@@ -22,6 +23,8 @@ export interface SampleClip {
   happened: Happened;
   /** When it begins by the time of the run, and how windy it is at its microphone. */
   heard: { fromSeconds: number; wind: number };
+  /** What was put into it, and is to be found. */
+  found: readonly FindingCode[];
 }
 
 /** Pictures are drawn so wide and written as large as the camera films. */

@@ -65,7 +65,7 @@ export function TestClip({
     }
   };
   return (
-    <section aria-label={messages.testClip} className={styles.test}>
+    <section aria-label={messages.testClip({ camera: brief.camera.name })} className={styles.test}>
       {state.is === 'looking' ? (
         <div className={styles.presses}>
           <Progress percent={Math.round(100 * state.share)} size="small" aria-label={messages.lookingAtIt} />
@@ -92,7 +92,9 @@ export function TestClip({
           </Button>
         </div>
       )}
-      <div role="status">{state.is === 'told' && <Told {...state} onTake={onTake} />}</div>
+      <div role="status">
+        {state.is === 'told' && <Told {...state} settings={settings} onTake={onTake} />}
+      </div>
       {state.is === 'refused' && (
         <p role="alert" className={styles.refused}>
           {state.why}
@@ -107,8 +109,12 @@ function Told({
   unread,
   picture,
   standIn,
+  settings,
   onTake,
-}: Extract<State, { is: 'told' }> & { onTake: (change: Pins) => void }): ReactNode {
+}: Extract<State, { is: 'told' }> & {
+  settings: Settings;
+  onTake: (change: Pins) => void;
+}): ReactNode {
   if (unread !== null) return <p className={styles.refused}>{unread}</p>;
   return (
     <div className={styles.told}>
@@ -127,8 +133,8 @@ function Told({
           )}
           {change.map(({ code, text, change: pins }) => (
             <li key={code}>
-              <b>{FINDING_LABEL[code]}</b> {text}
-              {pins && (
+              {text}
+              {pins && !standsAlready(pins, settings) && (
                 <Button
                   onClick={() => onTake(pins)}
                   aria-label={messages.putTheChangeAgainst({ finding: FINDING_LABEL[code] })}
@@ -141,5 +147,12 @@ function Told({
         </ul>
       </div>
     </div>
+  );
+}
+
+/** The card says so already: the camera was set otherwise. */
+function standsAlready(pins: Pins, settings: Settings): boolean {
+  return (Object.keys(pins) as (keyof Pins & keyof Settings)[]).every(
+    (key) => JSON.stringify(pins[key]) === JSON.stringify(settings[key]),
   );
 }

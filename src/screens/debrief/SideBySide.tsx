@@ -12,7 +12,8 @@ import { useClipFiles } from './clipFiles';
 import styles from './sideBySide.module.css';
 import { clipName } from './shown';
 import { nearestFrame } from './Strip';
-import { useOffset } from './useOffset';
+import { lengthOf, useOffset } from './useOffset';
+import type { Offset } from './useOffset';
 
 /** A clip beside another of the day, on one time: which of two cameras, or of two tries, came out better. */
 export function SideBySide({ clip, clips }: { clip: Clip; clips: readonly Clip[] }): ReactNode {
@@ -69,7 +70,7 @@ function Both({ first, second }: { first: Clip; second: Clip }): ReactNode {
   const hasFilm = useClipFiles((state) => state.files.has(first.id) && state.files.has(second.id));
   return (
     <>
-      <p role="status">{offset.listening ? messages.listening : offsetText(offset.by, later)}</p>
+      <p role="status">{offset.listening ? messages.listening : offsetText(offset)}</p>
       <div className={styles.both}>
         {[first, second].map((clip) => (
           <figure key={clip.id}>
@@ -144,13 +145,10 @@ function Picture({
   return near ? <img src={near.jpeg} alt="" data-outside={outside} /> : <span className={styles.none} />;
 }
 
-function lengthOf({ measured }: Clip): number {
-  return measured.container.durationSeconds;
-}
-
-function offsetText(by: 'sound' | 'clock' | 'nothing', later: number): string {
+function offsetText({ by, seconds: later }: Offset): string {
   const seconds = trimmed(Math.abs(later), by === 'sound' ? 2 : 0);
   if (by === 'nothing') return messages.bothFromTheirBeginning;
+  if (by === 'apart') return messages.filmedApart;
   if (by === 'clock') return messages.offsetByClock({ seconds, isLater: later >= 0 });
   return messages.offsetBySound({ seconds, isLater: later >= 0 });
 }

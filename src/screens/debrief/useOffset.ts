@@ -8,12 +8,16 @@ import { useClipFiles } from './clipFiles';
 /** How much later the second of two clips began than the first, seconds, and how that is known. */
 export interface Offset {
   seconds: number;
-  by: 'sound' | 'clock' | 'nothing';
+  by: 'sound' | 'clock' | 'apart' | 'nothing';
   /** The sounds are still being listened to. */
   listening: boolean;
 }
 
-/** By what both heard where both files are at hand, else by their clocks put right, else both from their beginning. */
+export function lengthOf({ measured }: Clip): number {
+  return measured.container.durationSeconds;
+}
+
+/** By what both heard where both files are at hand, else by their clocks put right; of other times, both from their beginning. */
 export function useOffset(first: Clip, second: Clip): Offset {
   const one = useClipFiles((state) => state.files.get(first.id));
   const other = useClipFiles((state) => state.files.get(second.id));
@@ -38,5 +42,6 @@ export function useOffset(first: Clip, second: Clip): Offset {
   const listening = both && told === null;
   if (first.startAt === null || second.startAt === null) return { seconds: 0, by: 'nothing', listening };
   const seconds = (Date.parse(second.startAt) - Date.parse(first.startAt)) / 1000;
-  return { seconds, by: 'clock', listening };
+  const apart = seconds >= lengthOf(first) || -seconds >= lengthOf(second);
+  return apart ? { seconds: 0, by: 'apart', listening } : { seconds, by: 'clock', listening };
 }
