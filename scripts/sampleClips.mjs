@@ -19,34 +19,37 @@ writeFileSync(DEMO, JSON.stringify({ ...demo, clips: [] }));
 const known = JSON.parse(readFileSync(`${root}public/sampleClips.json`, 'utf8'));
 const server = await startServer(PORT);
 const browser = await chromium.launch({ executablePath: browserPath() });
-const page = await browser.newPage();
-page.on('console', (message) => {
-  if (message.type() === 'error') console.error(message.text());
-});
-await page.goto(URL);
-await page.locator('main[data-ready="true"]').waitFor();
-await page.getByRole('button', { name: 'Draw its clips' }).click();
-const began = Date.now();
 let clips = [];
-do {
-  await page.waitForTimeout(1000);
-  clips = await page.evaluate(
-    () =>
-      new Promise((resolve, reject) => {
-        const request = indexedDB.open('lynxeye');
-        request.onerror = reject;
-        request.onsuccess = () => {
-          const all = request.result.transaction('clips').objectStore('clips').getAll();
-          all.onsuccess = () => resolve(all.result);
-        };
-      }),
+const began = Date.now();
+try {
+  const page = await browser.newPage();
+  page.on('console', (message) => {
+    if (message.type() === 'error') console.error(message.text());
+  });
+  await page.goto(URL);
+  await page.locator('main[data-ready="true"]').waitFor();
+  await page.getByRole('button', { name: 'Draw its sample clips' }).click();
+  do {
+    await page.waitForTimeout(1000);
+    clips = await page.evaluate(
+      () =>
+        new Promise((resolve, reject) => {
+          const request = indexedDB.open('lynxeye');
+          request.onerror = reject;
+          request.onsuccess = () => {
+            const all = request.result.transaction('clips').objectStore('clips').getAll();
+            all.onsuccess = () => resolve(all.result);
+          };
+        }),
+    );
+  } while (
+    (clips.length < known.length || clips.some(({ looked }) => looked === 'file')) &&
+    Date.now() - began < 300_000
   );
-} while (
-  (clips.length < known.length || clips.some(({ looked }) => looked === 'file')) &&
-  Date.now() - began < 300_000
-);
-await browser.close();
-server.kill();
+} finally {
+  await browser.close();
+  server.kill();
+}
 
 const named = new Map(clips.map((clip) => [clip.measured.file.name, clip]));
 const written = known.map(({ name }, index) => {

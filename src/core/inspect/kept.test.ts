@@ -67,7 +67,7 @@ describe('curves', () => {
 describe('verdicts', () => {
   it('are what the findings speak for, each once; what has no word of its own is told only alone', () => {
     const of = (...codes: FindingCode[]): string[] =>
-      proposedVerdicts({ findings: codes.map((code) => ({ code })), pictures: null });
+      proposedVerdicts({ findings: codes.map((code) => ({ code })), pictures: null }, null);
     expect(of()).toEqual(['good']);
     expect(of('wind', 'silent')).toEqual(['good']);
     expect(of('over', 'shake', 'smear')).toEqual(['whiteSky', 'smear']);

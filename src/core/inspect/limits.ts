@@ -29,7 +29,8 @@ export const LIMITS = {
   blockingSeen: start(1.2, 'borders that stand out by less are those of the texture itself'),
   lengthShare: start(0.9, 'a clip a tenth short of what was planned ended before its time'),
   rateShare: start(0.01, 'a rate off by a hundredth is another rate; 59.94 for 60 is not'),
-  blockedPct: start(12, 'hands, bar and bow take less; more is a finger, a strap or a turned camera'),
+  blockedPct: start(12, 'an edge of a mount takes less; more is a finger, a strap or a turned camera'),
+  blockedBesideGearPct: start(35, 'arms, bar or bow stand in this view anyway, and take up to a third of it'),
   bitRateShare: start(
     0.6,
     'little movement needs fewer bits; under three fifths the camera was set otherwise',

@@ -45,16 +45,24 @@ describe('a test clip', () => {
   const pictures = (pct: number): never => ({ blockedPct: pct }) as never;
 
   it('says go where nothing is against it, and does not ask how long it is', () => {
-    expect(testVerdict({ findings: [found('cutOff')], pictures: pictures(0) }, false).go).toBe(true);
-    expect(testVerdict({ findings: [found('over')], pictures: pictures(0) }, false).go).toBe(false);
-    expect(testVerdict({ findings: [], pictures: pictures(40) }, false)).toMatchObject({
+    expect(testVerdict({ findings: [found('cutOff')], pictures: pictures(0) }, null, false).go).toBe(true);
+    expect(testVerdict({ findings: [found('over')], pictures: pictures(0) }, null, false).go).toBe(false);
+    expect(testVerdict({ findings: [], pictures: pictures(20) }, null, false)).toMatchObject({
       go: false,
       blocked: true,
     });
+    // Arms stand in the view of a chest anyway.
+    const chest = { kind: 'chest' } as never;
+    expect(testVerdict({ findings: [], pictures: pictures(20) }, chest, false).go).toBe(true);
+    expect(testVerdict({ findings: [], pictures: pictures(60) }, chest, false).go).toBe(false);
   });
 
   it('of another camera tells of the place alone', () => {
-    const { change, go } = testVerdict({ findings: [found('over'), found('tilt')], pictures: null }, true);
+    const { change, go } = testVerdict(
+      { findings: [found('over'), found('tilt')], pictures: null },
+      null,
+      true,
+    );
     expect(go).toBe(false);
     expect(change.map(({ code }) => code)).toEqual(['tilt']);
   });

@@ -16,11 +16,12 @@ const OF_THE_PLACE: readonly FindingCode[] = ['tilt', 'flicker', 'wind', 'clippe
 /** `standIn`: it was filmed with another camera at the place of the one that will film. */
 export function testVerdict(
   { findings, pictures }: Pick<ClipReport, 'findings' | 'pictures'>,
+  mount: Parameters<typeof isBlocked>[1],
   standIn: boolean,
 ): TestVerdict {
   const change = findings.filter(({ code }) =>
     standIn ? OF_THE_PLACE.includes(code) : !NOT_ASKED.includes(code),
   );
-  const blocked = isBlocked(pictures);
+  const blocked = isBlocked(pictures, mount);
   return { change, blocked, go: change.length === 0 && !blocked };
 }

@@ -1,3 +1,5 @@
+import type { Brief } from '../brief/brief';
+import { habitsOf } from '../vocabulary/mounts';
 import type { FindingCode, Pictures } from '../records/clipReport';
 import { LIMITS } from './limits';
 import type { Verdict } from '../records/logEntry';
@@ -18,9 +20,9 @@ const VERDICT_OF: Partial<Record<FindingCode, Verdict>> = {
 const WITHOUT_ONE: readonly FindingCode[] = ['shake', 'drift', 'bitRate'];
 
 /** What is found proposes: each verdict once, or good where none is against it. */
-export function proposedVerdicts({ findings, pictures }: Found): Verdict[] {
+export function proposedVerdicts({ findings, pictures }: Found, mount: Mount | null): Verdict[] {
   const against = new Set(findings.flatMap(({ code }) => VERDICT_OF[code] ?? []));
-  if (isBlocked(pictures)) against.add('blocked');
+  if (isBlocked(pictures, mount)) against.add('blocked');
   if (against.size > 0) return [...against];
   return findings.some(({ code }) => WITHOUT_ONE.includes(code)) ? ['other'] : ['good'];
 }
@@ -30,7 +32,11 @@ interface Found {
   pictures: Pick<Pictures, 'blockedPct'> | null;
 }
 
-/** Something in front of the lens takes more of the view than a mount's own parts do. */
-export function isBlocked(pictures: Found['pictures']): boolean {
-  return (pictures?.blockedPct ?? 0) > LIMITS.blockedPct.value;
+type Mount = Pick<Brief['mount'], 'kind' | 'place'>;
+
+/** Something in front of the lens takes more of the view than hands, bar or bow of its mount do. */
+export function isBlocked(pictures: Found['pictures'], mount: Mount | null): boolean {
+  const usual = mount !== null && habitsOf(mount.kind, mount.place).inTheWay.length > 0;
+  const limit = usual ? LIMITS.blockedBesideGearPct : LIMITS.blockedPct;
+  return (pictures?.blockedPct ?? 0) > limit.value;
 }

@@ -54,7 +54,7 @@ export function TestClip({
         const { measured, frames } = read.value;
         setState({
           is: 'told',
-          verdict: testVerdict(measured, standIn),
+          verdict: testVerdict(measured, brief.mount, standIn),
           unread: measured.unread,
           picture: frames[Math.floor(frames.length / 2)]?.jpeg ?? null,
           standIn,

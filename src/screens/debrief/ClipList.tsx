@@ -50,7 +50,7 @@ function Row({ clip, worked, zone, onChoose, onMove, onLook }: DebriefProps & { 
       </button>
       <Place clip={clip} worked={worked} onMove={onMove} />
       <p className={styles.verdict} data-amiss={amiss}>
-        {verdictText(clip)}
+        {verdictText(clip, worked)}
       </p>
       <Look clip={clip} onLook={onLook} />
     </>

@@ -77,7 +77,7 @@ function Drawing({
       axis={axis}
       fromMs={startOf(clip, worked) + pulled(clip)}
       top={top}
-      label={[clipName(clip), shotOfClip(clip, worked), whenText(clip, zone), verdictText(clip)].join(', ')}
+      label={[clipName(clip), shotOfClip(clip, worked), whenText(clip, zone), verdictText(clip, worked)].join(', ')}
       handlers={{ ...grip(clip.id), onKeyDown: (event: KeyboardEvent) => keys(event, clip) }}
     />
   );

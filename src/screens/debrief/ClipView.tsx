@@ -6,6 +6,7 @@ import { ArrowLeft } from 'lucide-react';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { proposedVerdicts } from '@/core/inspect/verdicts';
+import type { WorkedPart } from '@/core/day/workedDay';
 import type { Verdict } from '@/core/records/logEntry';
 import type { Clip } from '@/core/records/clip';
 import { VERDICT_LABEL } from '@/words/labels';
@@ -71,16 +72,17 @@ export function ClipView({ clip, ...props }: DebriefProps & { clip: Clip }): Rea
         <PlanBeside clip={clip} part={part} clips={props.clips} worked={worked} />
       </div>
       <SideBySide key={clip.id} clip={clip} clips={props.clips} />
-      <Verdicts clip={clip} />
+      <Verdicts clip={clip} part={part} />
     </article>
   );
 }
 
 /** The verdict that the findings propose, taken with a press, or set by hand; and a note. */
-function Verdicts({ clip }: { clip: Clip }): ReactNode {
+function Verdicts({ clip, part }: { clip: Clip; part: WorkedPart | undefined }): ReactNode {
+  const mount = part?.brief.mount ?? null;
   const repository = useRepository();
   const { typed, type, leave, give, refused } = useTyped<string>();
-  const proposed = clip.looked === 'file' ? [] : proposedVerdicts(clip.measured);
+  const proposed = clip.looked === 'file' ? [] : proposedVerdicts(clip.measured, mount);
   const set = (verdicts: (before: readonly Verdict[]) => Verdict[]): void =>
     void repository?.changeClip(clip.id, messages.changeAVerdict, (before) => ({
       ...before,

@@ -5,7 +5,7 @@ import { Button, Progress, Select } from 'antd';
 import { FolderOpen } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Clip } from '@/core/records/clip';
 import type { Outing } from '@/core/records/outing';
@@ -26,7 +26,7 @@ import { ClipRibbon } from './ClipRibbon';
 import { ClipView } from './ClipView';
 import styles from './debrief.module.css';
 import { Refusals } from './Refusals';
-import { drawSampleClips } from './sampleClips';
+import { drawSampleClips, samplesOf } from './sampleClips';
 import { lookAtAll, moveClip, takeClips } from './takingClips';
 
 /** Debrief: what came back of a day, each clip under its shot and beside its plan. */
@@ -110,7 +110,7 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
             </Link>
           ))}
         </nav>
-        {clips.some(({ demo }) => demo) && <DrawClips ready={ready} onDraw={draw} />}
+        {outing.demo && <DrawClips outing={outing} day={day} ready={ready} onDraw={draw} />}
         <Button
           type={clips.length === 0 ? 'primary' : 'default'}
           icon={<FolderOpen size={18} aria-hidden />}
@@ -142,8 +142,26 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
 }
 
 /** The made-up outing has its clips drawn here, in place of a card from a camera. */
-function DrawClips({ ready, onDraw }: { ready: boolean; onDraw: () => void }): ReactNode {
+function DrawClips({
+  outing,
+  day,
+  ready,
+  onDraw,
+}: Pick<OpenDay, 'outing' | 'day'> & { ready: boolean; onDraw: () => void }): ReactNode {
+  const [has, setHas] = useState(false);
+  useEffect(() => {
+    let wanted = true;
+    void samplesOf(outing, day)
+      .catch(() => [])
+      .then(({ length }) => {
+        if (wanted) setHas(length > 0);
+      });
+    return () => {
+      wanted = false;
+    };
+  }, [outing, day]);
   const filming = useClipFiles((state) => state.filming);
+  if (!has) return null;
   if (!filming)
     return (
       <Button disabled={!ready} onClick={onDraw}>

@@ -73,6 +73,9 @@ export function PlanBeside({
   );
 }
 
+/** Less grain than this is the rounding of the codes. */
+const NO_GRAIN_DB = 60;
+
 interface Shown {
   text: (clip: Clip) => string | null;
   /** Findings that speak of it. */
@@ -110,12 +113,13 @@ const SHOWN: Partial<Record<SettingKey, Shown>> = {
   },
   iso: {
     text: ({ measured: { pictures } }) =>
-      pictures?.noiseDb == null
-        ? null
+      pictures &&
+      (pictures.noiseDb === null || pictures.noiseDb > NO_GRAIN_DB
+        ? messages.blackAtWorst({ dark: trimmed(pictures.crushedPct.worst, 1) })
         : messages.grainAndDark({
             noise: trimmed(pictures.noiseDb, 0),
             dark: trimmed(pictures.crushedPct.worst, 1),
-          }),
+          })),
     codes: ['noise', 'under', 'drift'],
   },
   resolution: {

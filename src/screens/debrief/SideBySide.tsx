@@ -47,7 +47,9 @@ function Both({ first, second }: { first: Clip; second: Clip }): ReactNode {
   const { seconds: later } = offset;
   const from = Math.min(0, later);
   const to = Math.max(lengthOf(first), later + lengthOf(second));
-  const [at, setAt] = useState(Math.max(0, later));
+  const [chosen, setAt] = useState<number | null>(null);
+  // Where both have begun, until another moment is chosen.
+  const at = chosen ?? Math.max(0, later);
   const films = useRef(new Map<string, HTMLVideoElement>());
   const [playing, setPlaying] = useState(false);
   const go = (seconds: number): void => {
@@ -59,7 +61,10 @@ function Both({ first, second }: { first: Clip; second: Clip }): ReactNode {
     for (const [id, film] of films.current) {
       const own = at - (id === second.id ? later : 0);
       if (playing) film.pause();
-      else if (own >= 0 && own < film.duration) void film.play();
+      else if (own >= 0 && own < film.duration) {
+        film.currentTime = own;
+        void film.play();
+      }
     }
     setPlaying(!playing);
   };
@@ -76,6 +81,7 @@ function Both({ first, second }: { first: Clip; second: Clip }): ReactNode {
           <figure key={clip.id}>
             <Picture
               clip={clip}
+              {...(playing && clip === first ? { onTime: setAt } : {})}
               atSeconds={at - (clip === second ? later : 0)}
               keep={keep(clip.id)}
               onEnd={() => setPlaying(false)}
@@ -112,11 +118,14 @@ function Picture({
   clip,
   atSeconds,
   keep,
+  onTime,
   onEnd,
 }: {
   clip: Clip;
   atSeconds: number;
   keep: (film: HTMLVideoElement | null) => void;
+  /** While it plays. */
+  onTime?: (seconds: number) => void;
   onEnd: () => void;
 }): ReactNode {
   const file = useClipFiles((state) => state.files.get(clip.id));
@@ -138,6 +147,7 @@ function Picture({
         preload="auto"
         data-outside={outside}
         aria-label={clipName(clip)}
+        onTimeUpdate={({ currentTarget }) => onTime?.(currentTarget.currentTime)}
         onEnded={onEnd}
       />
     );

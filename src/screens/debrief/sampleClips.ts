@@ -1,27 +1,33 @@
-import type { Outing } from '@/core/records/outing';
+import type { Outing, OutingDay } from '@/core/records/outing';
 import type { SampleClip } from '@/formats/clip/sample';
 import { filmSample } from '@/workers/clips';
 import { useClipFiles } from './clipFiles';
 import { partOf } from './dayTakes';
 import type { Debriefed } from './takingClips';
-import { takeClips } from './takingClips';
+import { refuse, takeClips, whyOf } from './takingClips';
 
 /** The clips of the sample outing, drawn one after the other as they came out, and taken in like any others. */
 export async function drawSampleClips(on: Debriefed): Promise<void> {
   const { outing, day, worked } = on;
-  const samples = (await samplesOf(outing)).filter((one) => one.dayId === day.id);
+  const samples = await samplesOf(outing, day);
   const files: File[] = [];
   for (const [at, sample] of samples.entries()) {
     const part = partOf(worked, sample);
     const settings = part?.answer?.carried?.settings;
     if (!part || !settings) continue;
-    const tell = (share: number): void =>
-      useClipFiles.setState({
-        filming: { number: at + 1, of: samples.length, share: (at + share) / samples.length, stop },
-      });
+    // A word of progress may still be on its way when it is stopped.
+    let ended = false;
+    const tell = (share: number): void => {
+      const filming = { number: at + 1, of: samples.length, share: (at + share) / samples.length, stop };
+      if (!ended) useClipFiles.setState({ filming });
+    };
     const { done, stop } = filmSample(sample, part.brief, settings, tell);
     tell(0);
-    const file = await done;
+    const file = await done.catch((error: unknown) => {
+      refuse(sample.name, whyOf(error));
+      return null;
+    });
+    ended = true;
     if (!file) break;
     files.push(file);
   }
@@ -30,9 +36,12 @@ export async function drawSampleClips(on: Debriefed): Promise<void> {
 }
 
 /** What ships beside the demo's records; an outing of one's own has none. */
-async function samplesOf({ id, demo }: Outing): Promise<readonly SampleClip[]> {
+export async function samplesOf(
+  { id, demo }: Outing,
+  day: Pick<OutingDay, 'id'>,
+): Promise<readonly SampleClip[]> {
   if (!demo) return [];
   const response = await fetch('/sampleClips.json');
   const samples = response.ok ? ((await response.json()) as SampleClip[]) : [];
-  return samples.filter(({ outingId }) => outingId === id);
+  return samples.filter(({ outingId, dayId }) => outingId === id && dayId === day.id);
 }

@@ -35,11 +35,11 @@ export function clipName({ measured: { file } }: Clip): string {
 }
 
 /** "measured: white sky, smear" or what the person set. */
-export function verdictText(clip: Clip): string {
+export function verdictText(clip: Clip, worked: WorkedDay): string {
   if (clip.verdicts.length > 0) return clip.verdicts.map((one) => VERDICT_LABEL[one]).join(', ');
   if (clip.looked === 'file') return clip.measured.unread ?? messages.notLookedAtYet;
   return messages.proposed({
-    verdicts: proposedVerdicts(clip.measured)
+    verdicts: proposedVerdicts(clip.measured, partOf(worked, clip)?.brief.mount ?? null)
       .map((one) => VERDICT_LABEL[one])
       .join(', '),
   });

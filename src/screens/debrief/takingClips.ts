@@ -245,11 +245,11 @@ async function earlierOf(shotId: string, { id }: Clip, { database }: Repository)
     .toArray();
 }
 
-function whyOf(error: unknown): string {
+export function whyOf(error: unknown): string {
   return error instanceof Error ? error.message : String(error);
 }
 
-function refuse(name: string, why: string): void {
+export function refuse(name: string, why: string): void {
   useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name, why }] }));
 }
 
