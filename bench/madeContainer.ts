@@ -64,3 +64,28 @@ export async function madeContainer({
   await output.finalize();
   return new File([target.buffer ?? new ArrayBuffer(0)], 'made');
 }
+
+/** A file of 16-bit sound of so many channels. */
+export function wav(channels: number, seconds: number): Blob {
+  const rate = 16_000;
+  const samples = Int16Array.from({ length: rate * seconds * channels }, (_, at) =>
+    Math.round(12_000 * Math.sin(at / (7 * channels))),
+  );
+  const head = new DataView(new ArrayBuffer(44));
+  const put = (at: number, text: string): void => {
+    for (let letter = 0; letter < text.length; letter++) head.setUint8(at + letter, text.charCodeAt(letter));
+  };
+  put(0, 'RIFF');
+  head.setUint32(4, 36 + samples.byteLength, true);
+  put(8, 'WAVEfmt ');
+  head.setUint32(16, 16, true);
+  head.setUint16(20, 1, true);
+  head.setUint16(22, channels, true);
+  head.setUint32(24, rate, true);
+  head.setUint32(28, rate * 2 * channels, true);
+  head.setUint16(32, 2 * channels, true);
+  head.setUint16(34, 16, true);
+  put(36, 'data');
+  head.setUint32(40, samples.byteLength, true);
+  return new Blob([head.buffer, samples]);
+}

@@ -2,7 +2,7 @@ import { openAsBlob } from 'node:fs';
 import { basename, extname } from 'node:path';
 import { briefOf } from '@/core/brief/brief';
 import type { ClipReport } from '@/core/records/clipReport';
-import type { Measured } from '@/core/inspect/findings';
+import type { Measured } from '@/core/inspect/seen';
 import { picturesOf } from '@/core/inspect/pictures';
 import { plannedShot } from '@/core/inspect/planned';
 import type { PlannedShot } from '@/core/inspect/planned';

@@ -3,7 +3,8 @@ import type { Page } from '@playwright/test';
 import { Mp4OutputFormat } from 'mediabunny';
 import type { Clip } from '@/core/records/clip';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { madeContainer } from '../bench/madeContainer';
+import { PLAIN_CLIP, y4mOf } from '../bench/madeClip';
+import { madeContainer, wav } from '../bench/madeContainer';
 import { encodeIn } from './clips';
 import { expect, expectNoAxeFindings, open, test } from './fixture';
 import { kept } from './records';
@@ -108,9 +109,24 @@ test('what this browser does not decode gives its facts, and says that its pictu
     page.waitForEvent('filechooser'),
     page.getByRole('button', { name: 'Take in clips' }).click(),
   ]);
+  const bytes = async (
+    name: string,
+    blob: Blob,
+  ): Promise<{ name: string; mimeType: string; buffer: Buffer }> => ({
+    name,
+    mimeType: blob.type,
+    buffer: Buffer.from(await blob.arrayBuffer()),
+  });
   await chooser.setFiles([
-    { name: 'NEW_0001.MP4', mimeType: 'video/mp4', buffer: Buffer.from(await file.arrayBuffer()) },
+    await bytes('NEW_0001.MP4', file),
+    // Sound lies beside an uncompressed clip, under its name.
+    await bytes('RAW_0001.y4m', y4mOf({ ...PLAIN_CLIP, seconds: 1 })),
+    await bytes('raw_0001.WAV', wav(1, 1)),
   ]);
+  const raw = async (): Promise<Clip | undefined> =>
+    (await clipsOf(page)).find(({ measured: { file: its } }) => its.name === 'RAW_0001.y4m');
+  await expect.poll(async () => (await raw())?.looked).toBe('whole');
+  expect((await raw())?.measured.sound?.levelDb).toBeLessThan(0);
   await page
     .getByRole('button', { name: /NEW_0001/ })
     .first()

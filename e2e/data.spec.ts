@@ -27,8 +27,8 @@ test('everything goes out in one file and comes back; a broken one changes nothi
   await menu(page, 'Export everything');
   const file = readFileSync(await (await saving).path(), 'utf8');
   const backup = JSON.parse(file) as { shots: { shot: { name: string; light?: object } }[]; log: object[] };
-  expect(backup.shots).toHaveLength(13);
-  expect(backup.log).toHaveLength(3);
+  expect(backup.shots).toHaveLength(20);
+  expect(backup.log).toHaveLength(4);
 
   backup.shots[0]!.shot.name = 'Renamed elsewhere';
   backup.shots[3]!.shot.light = { kind: 'range', evMin: 'low', evMax: 12 };
@@ -41,7 +41,7 @@ test('everything goes out in one file and comes back; a broken one changes nothi
   backup.shots[3]!.shot.light = { kind: 'range', evMin: 9, evMax: 12 };
   await drop(page, 'mended.json', JSON.stringify(backup));
   await expect(
-    page.getByText(/^Imported 13 shots, 1 outing, 3 log entries and \d+ things of the kit/),
+    page.getByText(/^Imported 20 shots, 2 outings, 4 log entries, \d+ things of the kit and 8 clips/),
   ).toBeVisible();
   await expect(page.getByRole('link', { name: 'Renamed elsewhere', exact: true })).toBeVisible();
   await page.keyboard.press('Control+z');
@@ -57,7 +57,7 @@ test('a shot is copied as text and as JSON, and pasted back', async ({ page }) =
   expect(text).toMatch(/^Weir drop\nFrame rate: 200 fps\nShutter: /);
   await open(page, '/');
   await page.keyboard.press('Control+v');
-  await expect(page.getByRole('heading', { name: 'Shots kept: 14' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Shots kept: 21' })).toBeVisible();
 
   await open(page, '/bench?shot=demo-05');
   await page.getByRole('button', { name: 'More for this shot' }).click();
@@ -91,9 +91,9 @@ test('a shot is duplicated, removed and brought back; the demo is reset without 
   await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate, copy');
   await page.getByRole('button', { name: 'More for this shot' }).click();
   await page.getByRole('menuitem', { name: 'Remove' }).click();
-  await expect(page.getByRole('heading', { name: 'Shots kept: 13' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Shots kept: 20' })).toBeVisible();
   await page.getByRole('button', { name: /^Undo: remove a shot/ }).click();
-  await expect(page.getByRole('heading', { name: 'Shots kept: 14' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Shots kept: 21' })).toBeVisible();
 
   await open(page, '/bench?shot=demo-05');
   await page.getByRole('textbox', { name: 'Name of the shot' }).fill('Something else');

@@ -48,6 +48,8 @@ export const PLACES: readonly string[] = [
   `/camera?${OUTING}&day=saturday&camera=shrew`,
   `/debrief?${OUTING}&day=saturday`,
   `/debrief?${OUTING}&day=sunday`,
+  '/debrief?outing=demo-holm&day=holm-day',
+  '/debrief?outing=demo-holm&day=holm-day&clip=demo-clip-1',
   '/log',
   '/log?shot=demo-skate-1',
   ...[
@@ -72,6 +74,7 @@ export const FIRST: readonly string[] = [
   '/outing?outing=demo-outing&day=saturday&entry=sat-10',
   '/carry?outing=demo-outing&day=saturday&card=sat-04',
   '/camera?outing=demo-outing&day=saturday&camera=otter',
+  '/debrief?outing=demo-holm&day=holm-day&clip=demo-clip-1',
   '/log',
   '/kit?item=demo-kit-otter',
 ];
@@ -100,6 +103,7 @@ export const SAMPLE: readonly string[] = [
   '/carry?outing=demo-outing&day=saturday&card=sat-04',
   '/carry?outing=demo-outing&day=saturday&codes=all',
   '/camera?outing=demo-outing&day=saturday&camera=otter',
+  '/debrief?outing=demo-holm&day=holm-day',
   '/log',
   '/kit?item=demo-kit-otter',
   '/kit?item=demo-kit-helmet',

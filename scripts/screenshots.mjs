@@ -10,10 +10,8 @@ const VIEWS = [
   ['start', '/', 1280, 800],
   ['bench-whole', '/bench?shot=demo-13', 1280, 800, { whole: true }],
   ['bench-preview-pulse', '/bench?shot=demo-02&part=preview', 1280, 1900, { part: true, preview: true }],
-  ['bench-preview-phone', '/bench?shot=demo-05&part=preview', 390, 844, { part: true, preview: true }],
   ['bench-trade-offs', '/bench?shot=demo-08&part=tradeOff', 1280, 800, { part: true, theme: 'night' }],
   ['bench-pair', '/bench?shot=demo-07&part=pair', 1280, 900, { part: true }],
-  ['bench-angles', '/bench?shot=demo-02&part=coverage', 1280, 800, { part: true }],
   ['bench-light', '/bench?shot=demo-05&part=light', 1280, 800, { part: true }],
   ['bench-readings', '/bench?shot=demo-02&part=readings', 1280, 800, { part: true, track: true }],
   ['bench-framing', '/bench?shot=demo-01&part=framing', 1280, 800, { part: true, compare: 'Pika, straight' }],
@@ -25,6 +23,8 @@ const VIEWS = [
   ['carry', '/carry?outing=demo-outing&day=saturday&card=sat-10', 390, 844],
   ['carry-codes', '/carry?outing=demo-outing&day=saturday&codes=otter', 390, 844],
   ['camera', '/camera?outing=demo-outing&day=saturday&camera=otter', 1280, 800, { standIn: true }],
+  ['debrief', '/debrief?outing=demo-holm&day=holm-day', 1280, 800],
+  ['debrief-clip', '/debrief?outing=demo-holm&day=holm-day&clip=demo-clip-1', 1280, 1240],
   ['log', '/log', 1280, 800],
 ];
 

@@ -1,6 +1,6 @@
 import type { ClipReport } from '@/core/records/clipReport';
 import { findingsOf } from '@/core/inspect/findings';
-import type { Measured } from '@/core/inspect/findings';
+import type { Measured } from '@/core/inspect/seen';
 import type { PlannedShot } from '@/core/inspect/planned';
 import { findingText } from './findingText';
 

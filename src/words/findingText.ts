@@ -1,6 +1,6 @@
 import * as messages from '@/language/words/finding';
 import type { Container, FindingCode, Pictures } from '@/core/records/clipReport';
-import type { Found } from '@/core/inspect/findings';
+import type { Found } from '@/core/inspect/seen';
 import type { PlannedShot } from '@/core/inspect/planned';
 import type { Pins } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';

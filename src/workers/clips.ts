@@ -2,7 +2,9 @@ import { proxy } from 'comlink';
 import type { Remote } from 'comlink';
 import type { Brief } from '@/core/brief/brief';
 import type { Aligned } from '@/core/inspect/align';
-import type { ClipFacts, DayMatch, Known, PlannedTake } from '@/core/inspect/matching';
+import type { DayMatch, Known } from '@/core/inspect/matching';
+import type { PlannedTake } from '@/core/inspect/matchPath';
+import type { ClipFacts } from '@/core/inspect/recordings';
 import type { LookHow } from '@/core/inspect/windows';
 import type { ClipFrame, Curves, Looked } from '@/core/records/clip';
 import type { ClipReport } from '@/core/records/clipReport';
@@ -21,6 +23,12 @@ export interface Wanted {
   trouble: readonly number[];
 }
 
+/** A clip's file, and the sound that lies beside an uncompressed one. */
+export interface Given {
+  file: Blob;
+  beside: Blob | null;
+}
+
 /** What a look at a clip gives to be kept. */
 export interface ClipResult {
   looked: Looked;
@@ -36,7 +44,7 @@ export interface ClipsWorker {
   /** Which clip is which shot's. */
   match: (clips: readonly ClipFacts[], takes: readonly PlannedTake[], known: Known) => DayMatch;
   look: (
-    file: Blob,
+    given: Given,
     name: string,
     how: LookHow,
     wanted: Wanted | null,
@@ -96,13 +104,13 @@ function alone<T>(ask: (worker: Remote<ClipsWorker>) => Promise<T>): UnderWay<T>
 }
 
 export const lookAtClip = (
-  file: Blob,
+  given: Given,
   name: string,
   how: LookHow,
   wanted: Wanted | null,
   onProgress: (share: number) => void,
 ): UnderWay<Checked<ClipResult>> =>
-  alone<Checked<ClipResult>>(async (worker) => worker.look(file, name, how, wanted, proxy(onProgress)));
+  alone<Checked<ClipResult>>(async (worker) => worker.look(given, name, how, wanted, proxy(onProgress)));
 
 export const filmSample = (
   sample: SampleClip,

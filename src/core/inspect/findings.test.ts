@@ -6,7 +6,7 @@ import { solve } from '../answer/solve';
 import type { Container, Pictures, Sound } from '../records/clipReport';
 import { endedBy } from './ended';
 import { findingsOf } from './findings';
-import type { Found, Measured } from './findings';
+import type { Found, Measured } from './seen';
 import { LIMITS } from './limits';
 import { nextTime } from './nextTime';
 import type { Pins } from '../records/settings';

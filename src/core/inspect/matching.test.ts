@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { matchedDay, recordingsIn } from './matching';
-import type { ClipFacts, PlannedTake } from './matching';
+import { matchedDay } from './matching';
+import type { PlannedTake } from './matchPath';
+import { recordingsIn } from './recordings';
+import type { ClipFacts } from './recordings';
 
 const START = Date.UTC(2026, 9, 3, 8);
 const minutes = (count: number): number => 60_000 * count;

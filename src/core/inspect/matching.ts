@@ -1,33 +1,10 @@
 import { item } from '../units/items';
+import { alignedAt, fitOf } from './matchPath';
+import type { Path, PlannedTake } from './matchPath';
+import { byStart } from './recordings';
+import type { ClipFacts } from './recordings';
 
-/**
- * Which clip belongs to which shot of the day, and how far each camera's clock is off. Instants in ms, lengths in seconds.
- *
- * Clips and shots of one camera keep their order, so the least cost over the whole day is found by dynamic programming
- * (Needleman & Wunsch 1970), tried for every clock offset that would bring some clip to some shot. Costs are minus
- * logarithms of how likely each is (starting estimates).
- */
-export interface PlannedTake {
-  id: string;
-  cameraId: string;
-  fromMs: number;
-  seconds: number;
-  /** `null`: nothing was settled. */
-  filmed: { frameRate: number; width: number } | null;
-}
-
-export interface ClipFacts {
-  id: string;
-  /** Where it lay and what its name begins with: clips of one group come from one camera. */
-  group: string;
-  /** `null`: the file does not say when it began. */
-  startMs: number | null;
-  seconds: number;
-  frameRate: number;
-  width: number;
-  height: number;
-}
-
+/** Which shot of the day a clip was given to. */
 export interface Assigned {
   clipId: string;
   cameraId: string;
@@ -53,17 +30,7 @@ export interface Known {
   zoneAheadMs?: number;
 }
 
-/** People are late by minutes; twice as late is not four times as unlikely. */
-const LATE_MS = 4 * 60_000;
-const OFF_LENGTH = 1;
-const MOST_OFF_LENGTH = 2.5;
-const OTHER_RATE = 3;
-const OTHER_SIZE = 2;
 const CANNOT_FILM = 8;
-const NOT_PLANNED = 4.5;
-const NOT_FILMED = 1.5;
-/** One shot in two clips: taken again, or stopped and gone on with. */
-const AGAIN = 1;
 /** Clocks that are off by more than this are rarer, ms. */
 const OFF_CLOCK_MS = 10 * 60_000;
 const OFF_CLOCK = 0.25;
@@ -74,6 +41,13 @@ const MOST_GROUPS = 6;
 /** Offsets closer than this are tried once. */
 const SAME_OFFSET_MS = 20_000;
 
+/**
+ * Which clip belongs to which shot of the day, and how far each camera's clock is off. Instants in ms, lengths in seconds.
+ *
+ * Clips and shots of one camera keep their order, so the least cost over the whole day is found by dynamic programming
+ * (Needleman & Wunsch 1970), tried for every clock offset that would bring some clip to some shot. Costs are minus
+ * logarithms of how likely each is (starting estimates).
+ */
 export function matchedDay(
   clips: readonly ClipFacts[],
   takes: readonly PlannedTake[],
@@ -110,10 +84,6 @@ export function matchedDay(
       .filter(({ id }) => !done.some(({ assigned }) => assigned.some(({ takeId }) => takeId === id)))
       .map(({ id }) => id),
   };
-}
-
-function byStart(one: ClipFacts, other: ClipFacts): number {
-  return (one.startMs ?? 0) - (other.startMs ?? 0) || one.id.localeCompare(other.id, 'en', { numeric: true });
 }
 
 /** Which camera each group comes from: every way tried while there are few. */
@@ -219,107 +189,4 @@ function offsetsToTry(clips: readonly ClipFacts[], takes: readonly PlannedTake[]
   return sorted.filter(
     (offset, at) => at === 0 || offset - (sorted[at - 1] ?? 0) > SAME_OFFSET_MS || offset === 0,
   );
-}
-
-/** What does not hang on the clock. */
-function fitOf(
-  { seconds, frameRate, width, height }: ClipFacts,
-  { seconds: planned, filmed }: PlannedTake,
-): number {
-  const length = Math.min(
-    MOST_OFF_LENGTH,
-    OFF_LENGTH * Math.abs(Math.log(Math.max(1, seconds) / Math.max(1, planned))),
-  );
-  if (!filmed) return length;
-  const rate = Math.abs(frameRate / filmed.frameRate - 1) > 0.02 ? OTHER_RATE : 0;
-  const size = Math.max(width, height) === filmed.width ? 0 : OTHER_SIZE;
-  return length + rate + size;
-}
-
-interface Path {
-  cost: number;
-  aheadMs: number;
-  /** By clip: which shot. */
-  takeAt: (number | null)[];
-}
-
-/**
- * The least cost of clips 0…i over takes 0…j, with the last take taken or not: a clip is not planned, a shot was not filmed,
- * or the one is the other, perhaps once more.
- */
-function alignedAt(
-  clips: readonly { clip: ClipFacts; own: number; fits: readonly number[] }[],
-  takes: readonly PlannedTake[],
-  aheadMs: number,
-  barred?: { clip: number; take: number },
-): Path {
-  const [rows, columns] = [clips.length + 1, takes.length + 1];
-  // Per place: `free`, the take before it may not be used again; `open`, the last clip is of the take before it.
-  const free = new Float64Array(rows * columns).fill(Infinity);
-  const open = new Float64Array(rows * columns).fill(Infinity);
-  const least = (at: number): number => Math.min(free[at] ?? Infinity, open[at] ?? Infinity);
-  const pair = (clip: number, take: number): number => {
-    const one = clips[clip];
-    const planned = takes[take];
-    if (!one || !planned || (barred?.clip === clip && barred.take === take)) return Infinity;
-    const { startMs } = one.clip;
-    const late = startMs === null ? 0 : startMs - aheadMs - planned.fromMs;
-    return one.own + (one.fits[take] ?? 0) + Math.log1p((late / LATE_MS) ** 2);
-  };
-  const unplanned = (clip: number): number =>
-    barred?.clip === clip && barred.take === -1 ? Infinity : NOT_PLANNED + (clips[clip]?.own ?? 0);
-  free[0] = 0;
-  for (let i = 0; i < rows; i++)
-    for (let j = 0; j < columns; j++) {
-      const at = i * columns + j;
-      if (i > 0) free[at] = Math.min(free[at] ?? Infinity, least(at - columns) + unplanned(i - 1));
-      if (j > 0) free[at] = Math.min(free[at] ?? Infinity, least(at - 1) + NOT_FILMED);
-      if (i > 0 && j > 0) {
-        const own = pair(i - 1, j - 1);
-        open[at] = Math.min(least(at - columns - 1) + own, (open[at - columns] ?? Infinity) + own + AGAIN);
-      }
-    }
-  return { cost: least(rows * columns - 1), aheadMs, takeAt: walkedBack() };
-
-  function walkedBack(): (number | null)[] {
-    const takeAt = new Array<number | null>(clips.length).fill(null);
-    let [i, j] = [rows - 1, columns - 1];
-    let inOpen = (open[rows * columns - 1] ?? Infinity) < (free[rows * columns - 1] ?? Infinity);
-    while (i > 0 || j > 0) {
-      const at = i * columns + j;
-      if (inOpen) {
-        const own = pair(i - 1, j - 1);
-        takeAt[i - 1] = j - 1;
-        const again = (open[at - columns] ?? Infinity) + own + AGAIN <= (open[at] ?? Infinity) + 1e-9;
-        i--;
-        if (again) continue;
-        j--;
-      } else if (i > 0 && least(at - columns) + unplanned(i - 1) <= (free[at] ?? Infinity) + 1e-9) i--;
-      else j--;
-      const next = i * columns + j;
-      inOpen = (open[next] ?? Infinity) < (free[next] ?? Infinity);
-    }
-    return takeAt;
-  }
-}
-
-/** Pieces of one recording: the next begins where the one before ends, to within this. */
-const GAPLESS_MS = 1000;
-
-/** Clips of one group in order, those that are pieces of one recording together. */
-export function recordingsIn(clips: readonly ClipFacts[]): ClipFacts[][] {
-  const joined: ClipFacts[][] = [];
-  for (const clip of [...clips].sort((a, b) => a.group.localeCompare(b.group) || byStart(a, b))) {
-    const before = joined.at(-1)?.at(-1);
-    const follows =
-      before?.group === clip.group &&
-      before.startMs !== null &&
-      clip.startMs !== null &&
-      before.width === clip.width &&
-      Math.abs(before.frameRate / clip.frameRate - 1) < 0.01 &&
-      Math.abs(before.startMs + 1000 * before.seconds - clip.startMs) <= GAPLESS_MS;
-    if (follows) joined.at(-1)?.push(clip);
-    else joined.push([clip]);
-  }
-  return joined;
 }

@@ -42,27 +42,23 @@ const EACH_SIDE = 4;
 const NO_STEPS = 2e-4;
 
 function blurAlong({ width, height, luma }: Plane, step: number): number | null {
-  const along = step === 1;
-  const [lines, length] = along ? [height, width] : [width, height];
-  if (length <= 2 * EACH_SIDE + 1) return null;
   const taps = 2 * EACH_SIDE + 1;
+  const [columns, rows] = step === 1 ? [width - taps, height] : [width, height - taps];
+  if (columns <= 0 || rows <= 0) return null;
+  const first = EACH_SIDE * step;
+  const [toEntering, toLeaving] = [(EACH_SIDE + 1) * step, EACH_SIDE * step];
   let [steps, lost] = [0, 0];
-  for (let line = 0; line < lines; line++) {
-    const start = along ? line * width : line;
-    let place = start + EACH_SIDE * step;
-    for (let at = taps; at < length; at++, place += step) {
-      const next = luma[place + step] ?? 0;
-      const own = Math.abs(next - (luma[place] ?? 0));
+  for (let row = 0; row < rows; row++) {
+    const end = first + row * width + columns;
+    for (let place = first + row * width; place < end; place++) {
+      const own = Math.abs((luma[place + step] ?? 0) - (luma[place] ?? 0));
       // Means of neighbours share all but their ends.
-      const entering = luma[place + (EACH_SIDE + 1) * step] ?? 0;
-      const leaving = luma[place - EACH_SIDE * step] ?? 0;
-      const again = Math.abs(entering - leaving) / taps;
+      const again = Math.abs((luma[place + toEntering] ?? 0) - (luma[place - toLeaving] ?? 0)) / taps;
       steps += own;
       if (own > again) lost += own - again;
     }
   }
-  const count = lines * (length - taps);
-  return steps / Math.max(1, count) < NO_STEPS ? null : (steps - lost) / steps;
+  return steps / (columns * rows) < NO_STEPS ? null : (steps - lost) / steps;
 }
 
 /** Smear that comes and goes: rms of the deviation from the running median of one second, over the median, 0 none …  */

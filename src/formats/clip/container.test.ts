@@ -1,7 +1,7 @@
 import { MkvOutputFormat, MovOutputFormat, Mp4OutputFormat, WebMOutputFormat } from 'mediabunny';
 import type { OutputFormat } from 'mediabunny';
 import { describe, expect, it } from 'vitest';
-import { madeContainer } from '../../../bench/madeContainer';
+import { madeContainer, wav } from '../../../bench/madeContainer';
 import { PLAIN_CLIP, y4mOf } from '../../../bench/madeClip';
 import { faultText } from '@/words/faultText';
 import { unreadText } from '@/words/findingText';
@@ -121,31 +121,6 @@ describe('files that are not as they should be', () => {
     expect(await words(empty)).toMatch(/no pictures/i);
   });
 });
-
-/** A file of 16-bit sound of so many channels. */
-function wav(channels: number, seconds: number): Blob {
-  const rate = 16_000;
-  const samples = Int16Array.from({ length: rate * seconds * channels }, (_, at) =>
-    Math.round(12_000 * Math.sin(at / (7 * channels))),
-  );
-  const head = new DataView(new ArrayBuffer(44));
-  const put = (at: number, text: string): void => {
-    for (let letter = 0; letter < text.length; letter++) head.setUint8(at + letter, text.charCodeAt(letter));
-  };
-  put(0, 'RIFF');
-  head.setUint32(4, 36 + samples.byteLength, true);
-  put(8, 'WAVEfmt ');
-  head.setUint32(16, 16, true);
-  head.setUint16(20, 1, true);
-  head.setUint16(22, channels, true);
-  head.setUint32(24, rate, true);
-  head.setUint32(28, rate * 2 * channels, true);
-  head.setUint16(32, 2 * channels, true);
-  head.setUint16(34, 16, true);
-  put(36, 'data');
-  head.setUint32(40, samples.byteLength, true);
-  return new Blob([head.buffer, samples]);
-}
 
 describe('sound beside', () => {
   it('is read with all of its channels; what is none is none', async () => {

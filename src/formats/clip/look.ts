@@ -9,7 +9,7 @@ import type { LookHow, Window } from '@/core/inspect/windows';
 import { openClip } from './container';
 import type { OpenClip } from './container';
 import { canDecode, framesOf, fromKeyFrame } from './frames';
-import { heardIn } from './sound';
+import { heardIn, soundBeside } from './sound';
 import type { Checked } from '@/core/schema/fault';
 
 /** What is known of a clip when its file has been opened. */
@@ -46,12 +46,22 @@ const QUICK_SHARE = 0.09;
 /** Somebody waits for a test clip with cold hands: under ten seconds in all, its sound and opening included. */
 const TEST_SECONDS = 6;
 
+/** What a look is to know beforehand. */
+export interface LookedFor {
+  /** Of the view of the shot, where it is known. */
+  pctPerDegree: number | undefined;
+  /** Where something is expected to go wrong, seconds. */
+  trouble: readonly number[];
+  /** The sound that lies beside an uncompressed clip. */
+  beside: Blob | null;
+}
+
 /** Looks at a clip: the whole of it, or windows spread over it for as long as a tenth of its length allows. Never throws. */
 export async function lookAt(
   file: Blob,
   name: string,
   how: LookHow,
-  { pctPerDegree, trouble }: { pctPerDegree?: number | undefined; trouble?: readonly number[] },
+  { pctPerDegree, trouble, beside }: LookedFor,
   onProgress: OnProgress,
 ): Promise<Checked<ClipLooked>> {
   const opened = await openClip(file, name);
@@ -73,15 +83,16 @@ export async function lookAt(
       : { stretches: [], planeWidth: 1, blockedPct: null, frames: [], cut: false, done: windows };
     const { source } = clip;
     const heard = source.kind === 'coded' && source.audio ? await heardIn(source.audio, read.done) : null;
+    const lying = source.kind === 'y4m' && beside ? await soundBeside(beside) : null;
     return {
       ok: true,
       value: {
-        container,
+        container: lying ? { ...container, audio: lying.audio } : container,
         cutShort: cutShort || read.cut,
         decoded,
         looked: !decoded ? 'file' : whole ? 'whole' : 'quick',
         pictures: picturesOf(read.stretches, read.planeWidth, { pctPerDegree, blockedPct: read.blockedPct }),
-        sound: heard?.result() ?? null,
+        sound: heard?.result() ?? lying?.sound ?? null,
         curves: decoded
           ? curvesOf(read.stretches, heard?.moments ?? [], durationSeconds, read.planeWidth)
           : null,

@@ -41,7 +41,7 @@ export function TestClip({
   useEffect(() => () => stop.current(), []);
   const look = async (file: File, standIn: boolean): Promise<void> => {
     const wanted = { brief, settings, recordSeconds: null, trouble: [] };
-    const under = lookAtClip(file, file.name, 'test', wanted, (share) =>
+    const under = lookAtClip({ file, beside: null }, file.name, 'test', wanted, (share) =>
       setState((before) => (before.is === 'looking' ? { ...before, share } : before)),
     );
     stop.current = under.stop;
@@ -152,7 +152,7 @@ function Told({
 
 /** The card says so already: the camera was set otherwise. */
 function standsAlready(pins: Pins, settings: Settings): boolean {
-  return (Object.keys(pins) as (keyof Pins & keyof Settings)[]).every(
+  return (Object.keys(pins) as (keyof Pins)[]).every(
     (key) => JSON.stringify(pins[key]) === JSON.stringify(settings[key]),
   );
 }

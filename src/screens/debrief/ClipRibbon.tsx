@@ -16,7 +16,7 @@ import type { TimeAxis } from '../ui/timeAxis';
 import { usePointerDrag } from '../ui/usePointerDrag';
 import { useWidth } from '../ui/useWidth';
 import { partOf } from './dayTakes';
-import styles from './debrief.module.css';
+import styles from './drawn.module.css';
 import { clipName, isDoubtful, shotOfClip, verdictText, whenText } from './shown';
 import type { DebriefProps } from './shown';
 
@@ -77,7 +77,9 @@ function Drawing({
       axis={axis}
       fromMs={startOf(clip, worked) + pulled(clip)}
       top={top}
-      label={[clipName(clip), shotOfClip(clip, worked), whenText(clip, zone), verdictText(clip, worked)].join(', ')}
+      label={[clipName(clip), shotOfClip(clip, worked), whenText(clip, zone), verdictText(clip, worked)].join(
+        ', ',
+      )}
       handlers={{ ...grip(clip.id), onKeyDown: (event: KeyboardEvent) => keys(event, clip) }}
     />
   );

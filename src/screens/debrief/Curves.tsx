@@ -13,7 +13,7 @@ import { tenths, trimmed } from '@/core/units/format';
 import { acrossStep } from '../ui/arrowKeys';
 import { pointIn } from '../ui/usePointerDrag';
 import { useWidth } from '../ui/useWidth';
-import styles from './debrief.module.css';
+import styles from './drawn.module.css';
 
 type Key = Exclude<keyof ClipCurves, 'stepSeconds'>;
 

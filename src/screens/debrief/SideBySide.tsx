@@ -63,7 +63,8 @@ function Both({ first, second }: { first: Clip; second: Clip }): ReactNode {
       if (playing) film.pause();
       else if (own >= 0 && own < film.duration) {
         film.currentTime = own;
-        void film.play();
+        // Paused before it has begun is no fault.
+        film.play().catch(() => undefined);
       }
     }
     setPlaying(!playing);

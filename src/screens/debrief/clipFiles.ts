@@ -3,6 +3,8 @@ import { create } from 'zustand';
 /** What is at hand of clips while the page is open: their files, which are read where they lie and never kept, and looks under way. */
 export interface ClipFiles {
   files: ReadonlyMap<string, File>;
+  /** By clip: the sound that lies beside it. */
+  sounds: ReadonlyMap<string, File>;
   /** By clip: how far a look has come, 0…1, and the way to stop it. */
   looking: ReadonlyMap<string, { share: number; stop: () => void }>;
   /** Waiting to be looked at. */
@@ -17,6 +19,7 @@ export interface ClipFiles {
 
 export const useClipFiles = create<ClipFiles>(() => ({
   files: new Map(),
+  sounds: new Map(),
   looking: new Map(),
   waiting: [],
   refused: [],
@@ -24,8 +27,11 @@ export const useClipFiles = create<ClipFiles>(() => ({
   filming: null,
 }));
 
-export function putFile(id: string, file: File): void {
-  useClipFiles.setState(({ files }) => ({ files: new Map([...files, [id, file]]) }));
+export function putFile(id: string, file: File, sound?: File): void {
+  useClipFiles.setState(({ files, sounds }) => ({
+    files: new Map([...files, [id, file]]),
+    ...(sound ? { sounds: new Map([...sounds, [id, sound]]) } : {}),
+  }));
 }
 
 export function putLook(id: string, look: { share: number; stop: () => void } | null): void {

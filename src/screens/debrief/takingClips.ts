@@ -1,5 +1,5 @@
 import * as messages from '@/language/debrief';
-import { recordingsIn } from '@/core/inspect/matching';
+import { recordingsIn } from '@/core/inspect/recordings';
 import type { DayMatch } from '@/core/inspect/matching';
 import type { Clip } from '@/core/records/clip';
 import type { Outing, OutingDay } from '@/core/records/outing';
@@ -9,6 +9,7 @@ import type { Repository } from '@/store/repository';
 import { isoIn } from '@/formats/clock';
 import { faultText } from '@/words/faultText';
 import { judgeClip, lookAtClip, matchClips, openFile } from '@/workers/clips';
+import { soundsBeside } from '../files/clipFiles';
 import { putFile, putLook, useClipFiles } from './clipFiles';
 import { factsOfClip, filmsOf, groupOf, partOf, takesOf, wantedOf } from './dayTakes';
 
@@ -22,16 +23,19 @@ export interface Debriefed {
 }
 
 /** Takes files in: opens each, finds its shot, keeps what its container says, and then looks at one after the other. */
-export async function takeClips(files: readonly File[], on: Debriefed): Promise<void> {
+export async function takeClips(given: readonly File[], on: Debriefed): Promise<void> {
   const { repository } = on;
+  const beside = soundsBeside(given);
+  const sounds = new Set(beside.values());
+  const files = given.filter((file) => !sounds.has(file));
   useClipFiles.setState({ opening: files.length });
   const fresh: Clip[] = [];
   for (const file of files) {
     const known = on.kept.find((clip) => isOf(clip, file));
     // The same file again is only found again: what was measured and judged of it stays.
-    if (known) putFile(known.id, file);
+    if (known) putFile(known.id, file, beside.get(file.name));
     else {
-      const clip = await opened(file, on);
+      const clip = await opened(file, beside.get(file.name), on);
       if (clip) fresh.push(clip);
     }
     useClipFiles.setState(({ opening }) => ({ opening: opening - 1 }));
@@ -60,7 +64,11 @@ function isOf({ demo, measured: { file: its } }: Clip, file: File): boolean {
   return its.name === file.name && (demo || its.bytes === file.size);
 }
 
-async function opened(file: File, { repository, outing, day }: Debriefed): Promise<Clip | null> {
+async function opened(
+  file: File,
+  sound: File | undefined,
+  { repository, outing, day }: Debriefed,
+): Promise<Clip | null> {
   const read = await openFile(file, file.name).catch((error: unknown) => whyOf(error));
   if (typeof read === 'string' || !read.ok) {
     refuse(file.name, typeof read === 'string' ? read : read.faults.map(faultText).join('; '));
@@ -69,7 +77,7 @@ async function opened(file: File, { repository, outing, day }: Debriefed): Promi
   const { container, cutShort } = read.value;
   const id = repository.newId();
   const at = new Date().toISOString();
-  putFile(id, file);
+  putFile(id, file, sound);
   return {
     kind: 'lynxeye/clip',
     version: FILE_VERSION,
@@ -208,7 +216,8 @@ async function lookAtOne(
   const wanted = wantedOf(part, clip, part ? await earlierOf(part.shotId, clip, repository) : []);
   // A word of progress may still be on its way when the look has ended.
   let ended = false;
-  const { done, stop } = lookAtClip(file, file.name, how, wanted, (share) => {
+  const beside = useClipFiles.getState().sounds.get(clip.id) ?? null;
+  const { done, stop } = lookAtClip({ file, beside }, file.name, how, wanted, (share) => {
     if (!ended) putLook(clip.id, { share, stop });
   });
   putLook(clip.id, { share: 0, stop });

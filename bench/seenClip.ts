@@ -1,0 +1,38 @@
+import fc from 'fast-check';
+import { linearOf } from '@/core/inspect/exposure';
+import { FrameMeter } from '@/core/inspect/frameMeter';
+import { picturesOf } from '@/core/inspect/pictures';
+import { medianOf } from '@/core/inspect/series';
+import type { Pictures } from '@/core/records/clipReport';
+import { coded, madeFrames, PLAIN_CLIP } from './madeClip';
+import type { MadeClip } from './madeClip';
+
+/** What is measured of a made clip. */
+export interface Seen {
+  pictures: Pictures;
+  /** Stops from grey of what was drawn, before it was coded. */
+  middleStops: number;
+}
+
+export function seen(over: Partial<MadeClip>): Seen {
+  const clip = { ...PLAIN_CLIP, ...over };
+  const meter = new FrameMeter();
+  const middles: number[] = [];
+  const frames = [...madeFrames(clip)].map((frame) => {
+    let sum = 0;
+    for (const luma of frame.luma) sum += linearOf(Math.min(1.05, luma));
+    middles.push(Math.log2(sum / frame.luma.length / 0.18));
+    return meter.measure(coded(clip, frame), frame.atSeconds);
+  });
+  const pictures = picturesOf([frames], meter.planeWidth);
+  if (!pictures) throw new Error('no pictures');
+  return { pictures, middleStops: medianOf(middles) };
+}
+
+export const between = (min: number, max: number): fc.Arbitrary<number> =>
+  fc.double({ min, max, noNaN: true });
+export const seed = fc.integer({ min: 1, max: 40 });
+/** The same clips in every run, and none drawn again for a smaller one that fails too: they take too long for either. */
+export const few = (numRuns: number): object => ({ numRuns, endOnFailure: true, seed: 14 });
+/** As small and short as each measure bears, so that many can be drawn. */
+export const SMALL = { width: 160, height: 90, seconds: 2 };

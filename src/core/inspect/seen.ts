@@ -1,0 +1,32 @@
+import type { Brief } from '../brief/brief';
+import type { Term } from '../loss/table';
+import type { Container, FindingCode, Pictures, Sound } from '../records/clipReport';
+import type { Pins } from '../records/settings';
+import type { PlannedShot } from './planned';
+
+/** All that is known of a clip. */
+export interface Measured {
+  container: Container;
+  /** The file ends before its pictures do. */
+  cutShort: boolean;
+  pictures: Pictures | null;
+  sound: Sound | null;
+}
+
+/** What is seen, when (`null`: throughout), how much against which limit, and the one change that would have cured it. */
+export interface Found {
+  code: FindingCode;
+  atSeconds: number | null;
+  value: number;
+  limit: number;
+  change: Pins | null;
+}
+
+/** A finding before its cure: the conditions as they turned out, and the loss that a cure must halve; or plainly the cure. */
+export interface Seen extends Omit<Found, 'change'> {
+  cure?: { measured: (brief: Brief, planned: PlannedShot) => Brief; term: Term } | undefined;
+  change?: Pins | undefined;
+}
+
+/** Looks for one fault; `null`: it is not there, or could not be told. */
+export type Look = (measured: Measured, planned: PlannedShot | null) => Seen | null;

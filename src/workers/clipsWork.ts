@@ -1,0 +1,56 @@
+import { alignedBySound } from '@/core/inspect/align';
+import { matchedDay } from '@/core/inspect/matching';
+import { plannedShot } from '@/core/inspect/planned';
+import type { PlannedShot } from '@/core/inspect/planned';
+import { factsOf, lookAt } from '@/formats/clip/look';
+import { ALIGNED_RATE, beginningOf } from '@/formats/clip/sound';
+import { filmedSample } from '@/formats/clip/sample';
+import { clipReport } from '@/words/clipReport';
+import { unreadText } from '@/words/findingText';
+import type { ClipsWorker, Wanted } from './clips';
+
+/** What the worker for clips does; the page's tests call it without one. */
+export const clipsWork: ClipsWorker = {
+  open: (file, name) => factsOf(file, name),
+  match: (clips, takes, known) => matchedDay(clips, takes, known),
+  async look({ file, beside }, name, how, wanted, onProgress) {
+    const planned = plannedOf(wanted);
+    const read = await lookAt(
+      file,
+      name,
+      how,
+      { pctPerDegree: planned?.pctPerDegree, trouble: wanted?.trouble ?? [], beside },
+      onProgress,
+    );
+    if (!read.ok) return read;
+    const { container, cutShort, decoded, pictures, sound, curves, frames, looked } = read.value;
+    const unread = unreadText(container, { cutShort, decoded });
+    const measured = reported(
+      { name, bytes: file.size },
+      { container, cutShort, pictures, sound },
+      unread,
+      planned,
+    );
+    return { ok: true, value: { looked, cutShort, measured, curves, frames } };
+  },
+  async align(first, second) {
+    const [one, other] = [await beginningOf(first), await beginningOf(second)];
+    return one && other && alignedBySound(one, other, ALIGNED_RATE);
+  },
+  film: (sample, brief, settings, onProgress) => filmedSample(sample, brief, settings, onProgress),
+  judge({ measured, cutShort }, wanted) {
+    const { file, container, pictures, sound, unread } = measured;
+    return reported(file, { container, cutShort, pictures, sound }, unread, plannedOf(wanted));
+  },
+};
+
+function plannedOf(wanted: Wanted | null): PlannedShot | null {
+  if (!wanted) return null;
+  const { brief, settings, recordSeconds } = wanted;
+  return plannedShot(brief, { ...(settings ? { settings } : {}), recordSeconds });
+}
+
+function reported(...of: Parameters<typeof clipReport>): ReturnType<ClipsWorker['judge']> {
+  const { file, container, pictures, sound, unread, findings } = clipReport(...of);
+  return { file, container, pictures, sound, unread, findings };
+}
