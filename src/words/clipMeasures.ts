@@ -1,11 +1,13 @@
 import * as messages from '@/language/words/finding';
+import { toldTilt } from '@/core/inspect/pictureLooks';
 import type { Clip } from '@/core/records/clip';
 import { tenths, trimmed } from '@/core/units/format';
 
 /** What was measured of a clip, in one line: what could be told, and no more. */
 export function clipMeasures({ measured: { pictures, sound } }: Pick<Clip, 'measured'>): string {
   if (!pictures) return '';
-  const { clippedPct, crushedPct, pulsingPct, repeatedPct, movement, tiltDeg, flicker } = pictures;
+  const { clippedPct, crushedPct, pulsingPct, repeatedPct, movement, flicker } = pictures;
+  const tiltDeg = toldTilt(pictures);
   return [
     messages.measured.white({ value: trimmed(clippedPct.worst, 1) }),
     messages.measured.black({ value: trimmed(crushedPct.worst, 1) }),

@@ -2,6 +2,7 @@ import type { Brief } from '../brief/brief';
 import { BEAT_SEEN_HZ } from '../light/flicker';
 import { lightRangeOf } from '../light/lightRange';
 import { shakeFloorSeconds } from '../motion/shake';
+import type { Pictures } from '../records/clipReport';
 import type { Pins } from '../records/settings';
 import { LIMITS } from './limits';
 import type { PlannedShot } from './planned';
@@ -135,8 +136,8 @@ export const noise: Look = ({ pictures }) => {
 };
 
 export const tilt: Look = ({ pictures }) => {
-  if (pictures?.tiltDeg == null || pictures.tiltConfidence < LIMITS.tiltConfidence.value) return null;
-  const value = pictures.tiltDeg;
+  const value = pictures && toldTilt(pictures);
+  if (value === null) return null;
   const limit = LIMITS.tiltDeg.value;
   return Math.abs(value) <= limit
     ? null
@@ -195,4 +196,9 @@ function shakenBy(brief: Brief, { settings, lens }: PlannedShot, times: number):
   const atOne = shakeFloorSeconds(1, lens.horizontalDeg, lens.projection);
   const shakeDegPerSRms = Math.max(brief.motion.shakeDegPerSRms, (times * atOne) / settings.shutterSeconds);
   return { ...brief, motion: { ...brief.motion, shakeDegPerSRms } };
+}
+
+/** How far the horizon is turned, where that is sure enough to be told. */
+export function toldTilt({ tiltDeg, tiltConfidence }: Pictures): number | null {
+  return tiltConfidence < LIMITS.tiltConfidence.value ? null : tiltDeg;
 }

@@ -3,6 +3,7 @@
 import * as messages from '@/language/debrief';
 import type { ReactNode } from 'react';
 import type { WorkedPart } from '@/core/day/workedDay';
+import { toldTilt } from '@/core/inspect/pictureLooks';
 import type { Clip } from '@/core/records/clip';
 import type { FindingCode } from '@/core/records/clipReport';
 import type { SettingKey } from '@/core/records/settings';
@@ -127,10 +128,10 @@ const SHOWN: Partial<Record<SettingKey, Shown>> = {
     codes: ['size'],
   },
   view: {
-    text: ({ measured: { pictures } }) =>
-      pictures?.tiltDeg == null
-        ? null
-        : messages.horizonTurned({ deg: tenths(pictures.tiltDeg).replace('-', '−') }),
+    text: ({ measured: { pictures } }) => {
+      const deg = pictures && toldTilt(pictures);
+      return deg === null ? null : messages.horizonTurned({ deg: tenths(deg).replace('-', '−') });
+    },
     codes: ['tilt', 'soft'],
   },
   bitRateMbps: {
