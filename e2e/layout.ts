@@ -55,7 +55,20 @@ export async function amiss(page: Page): Promise<string[]> {
       for (const drawing of element.querySelectorAll('svg')) rects.push(drawing.getBoundingClientRect());
       return rects;
     };
-    const inks = things.map((element) => ({ element, rects: inkOf(element) }));
+    /** What is pulled sideways inside a thing of its own ends at its edges. */
+    const clipped = (element: Element, rects: readonly DOMRect[]): DOMRect[] => {
+      let [left, right] = [-Infinity, Infinity];
+      for (let up = element.parentElement; up; up = up.parentElement)
+        if (['auto', 'scroll', 'hidden', 'clip'].includes(getComputedStyle(up).overflowX)) {
+          const edge = up.getBoundingClientRect();
+          [left, right] = [Math.max(left, edge.left), Math.min(right, edge.right)];
+        }
+      return rects.map(({ x, y, width, height }) => {
+        const from = Math.max(x, left);
+        return new DOMRect(from, y, Math.max(0, Math.min(x + width, right) - from), height);
+      });
+    };
+    const inks = things.map((element) => ({ element, rects: clipped(element, inkOf(element)) }));
     const crossed = (a: DOMRect, b: DOMRect): boolean =>
       Math.min(a.right, b.right) - Math.max(a.left, b.left) > 3 &&
       Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 3;

@@ -91,9 +91,7 @@ export function DayHead({
           {messages.carryThisDay}
         </Link>
         {day.date <= todayIn(outing.zone, Date.now()) && (
-          <Link href={outingUrl('/debrief', outing.id, day.id)} className={styles.toCarry}>
-            {messages.debriefThisDay}
-          </Link>
+          <Link href={outingUrl('/debrief', outing.id, day.id)}>{messages.debriefThisDay}</Link>
         )}
         <MoreMenu label={messages.moreForThisOuting} items={items} />
       </div>
