@@ -73,7 +73,7 @@ const TAKES: Take[] = [
       motion: { travelMps: 3, nearestM: 1, shakeDegPerSRms: 150 },
       look: { school: 'film' },
     },
-    log: { verdicts: ['smear'], note: 'Pulsing on every stroke; 180° was too long for the chest.' },
+    log: { verdicts: ['smear'], note: 'Pulsing on every stroke; 180° was too long for the wrist.' },
     found: ['smear'],
     clips: [filmed('otter', '11:05:20')],
   },
@@ -97,7 +97,7 @@ const TAKES: Take[] = [
     log: { verdicts: ['good'], note: 'Steady. A touch of blur added in the edit.' },
     clips: [
       filmed('otter', '11:25:30', {}, { fromSeconds: 20 }),
-      { ...filmed('shrew', '11:25:31', {}, { fromSeconds: 21.4 }) },
+      filmed('shrew', '11:25:31', {}, { fromSeconds: 21.4 }),
     ],
   },
   {

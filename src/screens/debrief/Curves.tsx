@@ -24,15 +24,20 @@ interface Band {
   ends: readonly [number, number];
   /** From where on a finding is told. */
   limit?: number;
+  /** What a picture bears: darker it was filmed in the dark, brighter there is nothing but white. */
+  window?: readonly [number, number];
   unit: (value: number) => string;
 }
 
 const pct = (value: number): string => messages.percent({ value: trimmed(value, 1) });
+/** From 18 % grey to white. */
+const WHITE_STOPS = Math.log2(1 / 0.18);
 const BANDS: readonly Band[] = [
   {
     key: 'middleStops',
     label: messages.exposure,
-    ends: [-3, 3],
+    ends: [-4, 3],
+    window: [LIMITS.darkStops.value, WHITE_STOPS],
     unit: (value) => messages.stops({ value: signed(value) }),
   },
   { key: 'clippedPct', label: messages.white, ends: [0, 4], limit: LIMITS.clippedPct.value, unit: pct },
@@ -176,6 +181,15 @@ function BandCurve({
       <text x={8} y={top + 34} className={styles.number}>
         {atSeconds === null ? '' : at(curves, band, atSeconds)}
       </text>
+      {band.window && (
+        <rect
+          x={left}
+          width={right - left}
+          y={y(band.window[1])}
+          height={y(band.window[0]) - y(band.window[1])}
+          className={styles.window}
+        />
+      )}
       <line x1={left} x2={right} y1={top + LAY.band} y2={top + LAY.band} className={styles.hair} />
       {band.limit !== undefined && (
         <line x1={left} x2={right} y1={y(band.limit)} y2={y(band.limit)} className={styles.limit} />
