@@ -26,7 +26,7 @@ test.describe('a record that is not whole', () => {
   test.use({ provoked: /Invalid time zone specified/ });
   test('locks nobody out: menu, undo and export stay, and it is put aside', async ({ page }) => {
     await open(page, '/');
-    await patchKept(page, [{ table: 'outings', path: ['zone'], value: 'Mars/Olympus' }]);
+    await patchKept(page, [{ table: 'outings', id: 'demo-outing', path: ['zone'], value: 'Mars/Olympus' }]);
     for (const place of ['/', '/outing', '/carry?outing=demo-outing', '/camera']) {
       await page.goto(place);
       const broken = page.getByRole('alert').filter({ hasText: 'This place cannot be shown' });
@@ -211,7 +211,7 @@ test('of a file with a faulty record the others are taken if the person agrees; 
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('shots[1].shot.light.kind');
   await dialog.getByRole('button', { name: /^Take the rest without/ }).click();
-  await expect(page.getByText(/^Imported 12 shots.*Left behind: "/)).toBeVisible();
+  await expect(page.getByText(/^Imported 19 shots.*Left behind: "/)).toBeVisible();
   await expect(page.getByRole('link', { name: 'Renamed elsewhere', exact: true })).toBeVisible();
 
   await drop(page, [

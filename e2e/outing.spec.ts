@@ -337,7 +337,7 @@ test('a picked folder holds everything after every change, and many changes are 
   await page.getByRole('menuitem', { name: 'Back up to a folder, always' }).click();
   await expect(page.getByText(/^Everything is written to lynxeye-backup\.json/)).toBeVisible();
   const first = await inFolder();
-  expect((JSON.parse(first) as { outings: unknown[] }).outings).toHaveLength(1);
+  expect((JSON.parse(first) as { outings: unknown[] }).outings).toHaveLength(2);
   const called = page.getByRole('textbox', { name: 'Called' });
   await called.fill('Second breakfast');
   await called.press('Enter');
