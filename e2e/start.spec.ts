@@ -42,7 +42,7 @@ test('the first open is seeded with the demo shots, once, and the quick brief an
   page,
 }) => {
   await open(page, '/');
-  await expect(page.getByRole('heading', { name: 'Shots kept: 13' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Shots kept: 20' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Sun gate', exact: true })).toBeVisible();
 
   await page.getByRole('combobox', { name: 'The playback' }).press('ArrowDown');
