@@ -3,6 +3,8 @@ import { coded, madeFrames, PLAIN_CLIP } from '../../../bench/madeClip';
 import type { MadeClip } from '../../../bench/madeClip';
 import { BlockedMeter } from './blocked';
 import { reduced } from './plane';
+import type { Plane } from './plane';
+import { zonesOf } from './sharpness';
 import { testVerdict } from './testClip';
 import { troubleIn } from './trouble';
 import { windowsOf } from './windows';
@@ -36,6 +38,32 @@ describe('something in front of the lens', () => {
     expect(blockedPct({ panPctPerS: 0 }, [0.5, 0.6])).toBeNull();
     expect(blockedPct({ panPctPerS: 0, grain: 0 }, [1, 1])).toBe(100);
     expect(new BlockedMeter().result()).toBeNull();
+  });
+});
+
+describe('something too near to be in focus', () => {
+  it('leaves the middle softer than what is around it; a picture sharp or soft all over has no such middle', () => {
+    const planeOf = (softPx: number): Plane => {
+      // Grain counts as detail, and is averaged out of what is filmed larger.
+      const clip = { ...PLAIN_CLIP, width: 320, height: 180, seconds: 0.04, grain: 0, softPx };
+      const [frame] = [...madeFrames(clip)];
+      return reduced(coded(clip, frame!));
+    };
+    const [sharp, soft] = [planeOf(0), planeOf(6)];
+    const near = { ...sharp, luma: sharp.luma.slice() };
+    for (let y = 30; y < 170; y++)
+      for (let x = 90; x < 230; x++) near.luma[y * 320 + x] = soft.luma[y * 320 + x] ?? 0;
+    const apart = (plane: Plane): number => {
+      const { near: middle, around } = zonesOf(plane);
+      return middle! - around!;
+    };
+    expect(apart(near)).toBeGreaterThan(0.12);
+    expect(Math.abs(apart(sharp))).toBeLessThan(0.06);
+    expect(Math.abs(apart(soft))).toBeLessThan(0.06);
+    expect(zonesOf({ ...sharp, luma: new Float32Array(sharp.luma.length) })).toEqual({
+      near: null,
+      around: null,
+    });
   });
 });
 
