@@ -24,6 +24,7 @@ const CHAPTERS = [
   'preview',
   'day',
   'inspect',
+  'learn',
 ];
 
 const floors = CHAPTERS.map((chapter, at) => ({

@@ -3,6 +3,7 @@ import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
 import { worded } from '@/core/schema/fault';
 import type { Fault } from '@/core/schema/fault';
+import { readBackup } from '@/core/records/backup';
 import { checkAnyFile, FILE_NAMES, jsonSchemaOf } from '@/core/records/files';
 import { readOutingFile } from '@/core/records/outingFile';
 import { readShot } from '@/core/records/shot';
@@ -24,6 +25,7 @@ const USAGE = `lynxeye solve FILE|-      a shot in, an answer out
 lynxeye day FILE|-        the days of an outing file worked out: filters, set-ups, card, power, heat
 lynxeye inspect CLIP… [--shot SHOT]
                           what came back, measured: one report a clip, as a JSON array
+lynxeye learn FILE|-      the figures that the log of a backup corrects, before and after
 lynxeye check FILE|-      says whether a file is valid
 lynxeye schema NAME       prints a JSON Schema: ${FILE_NAMES.join(', ')}
 lynxeye sun --lat 46.6 --lon 12.3 --at 2026-10-03T09:30:00+02:00 [--sky clear|thin|cloud|dark]
@@ -44,6 +46,8 @@ export async function run(
       return withFile(argument, readInput, solveFile);
     case 'day':
       return withFile(argument, readInput, dayFile);
+    case 'learn':
+      return withFile(argument, readInput, learnFile);
     case 'check':
       return withFile(argument, readInput, checkFile);
     case 'schema':
@@ -78,6 +82,13 @@ async function dayFile(input: unknown): Promise<Result> {
   if (!file.ok) return bad(file.faults);
   const { outings, shots } = file.records;
   return good(JSON.stringify(daysReport(item(outings, 0), shots), null, 2));
+}
+
+async function learnFile(input: unknown): Promise<Result> {
+  const read = await readBackup(input);
+  if (!read.ok) return bad(read.faults);
+  const { learnReport } = await import('./learn');
+  return good(JSON.stringify(learnReport(read.records), null, 2));
 }
 
 async function checkFile(input: unknown): Promise<Result> {

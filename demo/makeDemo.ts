@@ -261,5 +261,6 @@ export function makeDemo(): Records {
     kit,
     outings: [demoOuting(AT), holmOuting()],
     clips: holmClips(),
+    learned: [],
   };
 }

@@ -25,6 +25,7 @@ const small = {
   shots: demo.shots.slice(0, 3),
   outings: demo.outings,
   clips: demo.clips,
+  learned: [],
   log: demo.log.slice(0, 1),
   kit: demo.kit.slice(0, 4),
 };

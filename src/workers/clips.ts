@@ -6,7 +6,7 @@ import type { DayMatch, Known } from '@/core/inspect/matching';
 import type { PlannedTake } from '@/core/inspect/matchPath';
 import type { ClipFacts } from '@/core/inspect/recordings';
 import type { LookHow } from '@/core/inspect/windows';
-import type { ClipFrame, Curves, Looked } from '@/core/records/clip';
+import type { Clip, ClipFrame, Curves, Looked } from '@/core/records/clip';
 import type { ClipReport } from '@/core/records/clipReport';
 import type { Settings } from '@/core/records/settings';
 import type { Checked } from '@/core/schema/fault';
@@ -36,6 +36,8 @@ export interface ClipResult {
   measured: Omit<ClipReport, 'kind' | 'version'>;
   curves: Curves | null;
   frames: ClipFrame[];
+  filmed: Clip['filmed'];
+  rawShake: Clip['rawShake'];
 }
 
 /** What the worker for clips answers. */

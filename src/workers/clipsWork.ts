@@ -2,6 +2,9 @@ import { alignedBySound } from '@/core/inspect/align';
 import { matchedDay } from '@/core/inspect/matching';
 import { plannedShot } from '@/core/inspect/planned';
 import type { PlannedShot } from '@/core/inspect/planned';
+import { rawShakeOf } from '@/core/learn/rawShake';
+import type { RawShake } from '@/core/learn/rawShake';
+import type { Pictures } from '@/core/records/clipReport';
 import { factsOf, lookAt } from '@/formats/clip/look';
 import { ALIGNED_RATE, beginningOf } from '@/formats/clip/sound';
 import { filmedSample } from '@/formats/clip/sample';
@@ -31,7 +34,9 @@ export const clipsWork: ClipsWorker = {
       unread,
       planned,
     );
-    return { ok: true, value: { looked, cutShort, measured, curves, frames } };
+    const filmed = planned?.settings ?? null;
+    const rawShake = looked === 'whole' && how !== 'test' ? shakeBehind(planned, pictures) : null;
+    return { ok: true, value: { looked, cutShort, measured, curves, frames, filmed, rawShake } };
   },
   async align(first, second) {
     const [one, other] = [await beginningOf(first), await beginningOf(second)];
@@ -48,6 +53,12 @@ function plannedOf(wanted: Wanted | null): PlannedShot | null {
   if (!wanted) return null;
   const { brief, settings, recordSeconds } = wanted;
   return plannedShot(brief, { ...(settings ? { settings } : {}), recordSeconds });
+}
+
+/** Where a hold took the movement out, what pulses tells how much there was. */
+function shakeBehind(planned: PlannedShot | null, pictures: Pictures | null): RawShake | null {
+  if (!planned || planned.settings.stabilization === 'off') return null;
+  return rawShakeOf(planned.brief, planned.settings, pictures?.pulsingPct ?? 0);
 }
 
 function reported(...of: Parameters<typeof clipReport>): ReturnType<ClipsWorker['judge']> {

@@ -1,4 +1,4 @@
-import { cardSeconds } from '../camera/card';
+import { cardSeconds, writtenMbps } from '../camera/card';
 import type { LightRange } from '../light/lightRange';
 import { normalBelow } from '../units/expected';
 import { SMEAR_TOLERANCE_PCT } from '../motion/shake';
@@ -35,8 +35,8 @@ export function holdsOf(
 ): Holds {
   const { brief, light } = space;
   const { sensor } = candidate.colour;
-  const { bitRateMbps } = candidate.encoding;
-  const recordSeconds = cardSeconds(bitRateMbps, brief.limits.cardGb);
+  const written = writtenMbps(candidate.encoding.bitRateMbps, brief.camera);
+  const recordSeconds = cardSeconds(written, brief.limits.cardGb);
   const smearRoom = SMEAR_TOLERANCE_PCT / motion.shakeSmearPctWidth;
   const blurRoom = SUBJECT_BLUR_TOLERANCE_PCT / motion.blurPctWidth;
   // Room before each limit in stops (octaves), so that unlike things compare; the least comes first.

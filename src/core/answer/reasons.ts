@@ -1,6 +1,6 @@
 import { flickerResidual } from '../light/flicker';
 import { lockedWhiteBalanceK } from '../search/settingsOf';
-import { encodingBitsPerPixel, cardUse } from '../camera/card';
+import { encodingBitsPerPixel, cardUse, writtenMbps } from '../camera/card';
 import { ev100OfSetting } from '../light/exposureValue';
 import { pixelsPerSightDegree } from '../playback/screens';
 import type { SettingKey } from '../records/settings';
@@ -221,7 +221,11 @@ function frameReasons(solution: Solution, pinned: (key: SettingKey) => PinnedBy)
       codec: encoding.codec,
       bitRateMbps: encoding.bitRateMbps,
       bitsPerPixel: encodingBitsPerPixel(mode, encoding),
-      cardShare: cardUse(encoding.bitRateMbps, brief.limits.recordSeconds, brief.limits.cardGb),
+      cardShare: cardUse(
+        writtenMbps(encoding.bitRateMbps, brief.camera),
+        brief.limits.recordSeconds,
+        brief.limits.cardGb,
+      ),
       recordSeconds: brief.limits.recordSeconds,
     },
     {

@@ -13,8 +13,10 @@ import { USUAL_SUN } from '../light/sun/sunLight';
 import { usualShakeDegPerSRms } from '../motion/shake';
 import { ACTIVITY_HABITS } from '../vocabulary/activities';
 import { habitsOf, placesOf } from '../vocabulary/mounts';
+import type { Learned } from '../records/learned';
 import type { Pins } from '../records/settings';
 import type { Light, Shot } from '../records/shot';
+import { LearnedFigures } from './learned';
 import { filled } from '../units/filled';
 import { without } from '../units/without';
 
@@ -64,6 +66,8 @@ export interface Brief {
     speedUp: number;
   };
   loop: { minutes: number; leadSeconds: number; eventSeconds: number };
+  /** The person's own figures that it uses in the place of usual ones. */
+  learned: readonly Learned[];
   limits: {
     isoCeiling: number;
     mainsHz: 50 | 60;
@@ -108,6 +112,7 @@ export function briefOf(
   shot: Shot,
   { held = {}, mainsHz: mainsThere }: InPlan = {},
 ): { brief: Brief; assumed: Assumed[] } {
+  const own = new LearnedFigures(shot.learned ?? NONE);
   const assumed: Assumed[] = [];
   const or = <T>(given: T | undefined, path: string, fallback: T): T => {
     if (given !== undefined) return given;
@@ -127,10 +132,11 @@ export function briefOf(
   const screen = or(playback?.screen, 'playback.screen', USUAL.screen);
   const school = or(look?.school, 'look.school', USUAL.school);
   const grade = or(look?.grade, 'look.grade', USUAL.grade);
-  const camera =
+  const camera = own.camera(
     shot.camera && 'profile' in shot.camera
       ? shot.camera.profile
-      : ARCHETYPES[or(shot.camera?.archetype, 'camera.archetype', USUAL.archetype)];
+      : ARCHETYPES[or(shot.camera?.archetype, 'camera.archetype', USUAL.archetype)],
+  );
   const kind = or(carried?.kind, 'mount.kind', USUAL.mount);
   const ground = or(carried?.ground, 'mount.ground', USUAL.ground);
   const activity = or(carried?.activity, 'mount.activity', USUAL.activity);
@@ -146,8 +152,10 @@ export function briefOf(
   const travelMps = or(motion?.travelMps, 'motion.travelMps', travel);
   const nearestM = or(motion?.nearestM, 'motion.nearestM', usual.nearestM);
   const panDegPerS = or(motion?.panDegPerS, 'motion.panDegPerS', usual.panDegPerS);
-  const shake = usualShakeDegPerSRms(kind, ground, activity, { place, travelMps });
-  const shakeDegPerSRms = or(motion?.shakeDegPerSRms, 'motion.shakeDegPerSRms', shake);
+  const shake = (): number =>
+    usualShakeDegPerSRms(kind, ground, activity, { place, travelMps }) *
+    own.shakeFactor({ mount: kind, ground, activity });
+  const shakeDegPerSRms = motion?.shakeDegPerSRms ?? or(undefined, 'motion.shakeDegPerSRms', shake());
   const given = motion?.subject;
   if (!given) assumed.push({ path: 'motion.subject', value: null });
   const subject = given
@@ -159,7 +167,7 @@ export function briefOf(
       }
     : null;
   const told = or<Light>(shot.light, 'light', { kind: 'scene', from: 'openShade', to: 'openSun' });
-  const light: Light =
+  const light: Light = own.light(
     told.kind === 'sun'
       ? {
           ...told,
@@ -167,9 +175,10 @@ export function briefOf(
           shade: or(told.shade, 'light.shade', [...USUAL_SUN.shade]),
           ground: or(told.ground, 'light.ground', USUAL_SUN.ground),
         }
-      : told;
-  const filters = or(shot.filters, 'filters', [...USUAL_FILTERS]);
-  const isoCeiling = or(limits?.isoCeiling, 'limits.isoCeiling', USUAL.isoCeiling);
+      : told,
+  );
+  const filters = own.filters(or(shot.filters, 'filters', [...USUAL_FILTERS]));
+  const isoCeiling = limits?.isoCeiling ?? or(undefined, 'limits.isoCeiling', own.isoCeiling(camera));
   const mainsHz = or(limits?.mainsHz, 'limits.mainsHz', mainsThere ?? USUAL.mainsHz);
   const lamps = or(limits?.lamps, 'limits.lamps', 'byLight');
   const screenHz = or(limits?.screenHz, 'limits.screenHz', USUAL.screenHz);
@@ -198,10 +207,13 @@ export function briefOf(
       held: (Object.keys(shot.pins ?? {}) as (keyof Pins)[]).reduce((left, key) => without(left, key), held),
       timeLapse: { ...filled(USUAL_TIME_LAPSE, shot.timeLapse), ...movingAs(shot.pins?.recording) },
       loop: filled(USUAL_LOOP, shot.loop),
+      learned: own.used(),
       limits: { isoCeiling, mainsHz, lamps, screenHz, recordSeconds, cardGb },
     },
   };
 }
+
+const NONE: readonly Learned[] = [];
 
 /** A pinned recording says whether the camera moves. */
 function movingAs(recording: Pins['recording']): { moving?: boolean } {

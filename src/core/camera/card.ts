@@ -15,6 +15,14 @@ export const WRITE_SHARE = 0.5;
 /** HEVC needs about this share of what AVC needs for the same picture (start). */
 export const HEVC_SHARE_OF_AVC = 0.6;
 
+/** What a camera really writes of a rate that is set, Mbit/s. */
+export function writtenMbps(
+  bitRateMbps: number,
+  { writesShare = 1 }: { writesShare?: number | undefined },
+): number {
+  return bitRateMbps * writesShare;
+}
+
 /** Bytes of picture alone: rate × time / 8. */
 export function videoBytes(bitRateMbps: number, seconds: number): number {
   return gigabytesOf(bitRateMbps, seconds) * 1e9;

@@ -95,10 +95,16 @@ export function combinationKey(wish: Combination): string {
 }
 
 /** Watts while recording in a mode: what the profile's sensor and codec draw, by pixels a second. */
-export function modePowerW(profile: CameraProfile, mode: Mode): number {
-  const { width, height } = mode.resolution;
-  const gigapixelsPerSecond = (width * height * mode.frameRate) / 1e9;
-  return profile.power.baseW + profile.power.perGigapixelPerSecondW * gigapixelsPerSecond;
+export function modePowerW(
+  { power }: Pick<CameraProfile, 'power'>,
+  {
+    resolution: { width, height },
+    frameRate,
+  }: { resolution: { width: number; height: number }; frameRate: number },
+): number {
+  const gigapixelsPerSecond = (width * height * frameRate) / 1e9;
+  const own = power.measured?.find((one) => one.height === height && one.frameRate === frameRate);
+  return (own?.factor ?? 1) * (power.baseW + power.perGigapixelPerSecondW * gigapixelsPerSecond);
 }
 
 function expand(profile: CameraProfile): Mode[] {

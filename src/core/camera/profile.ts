@@ -122,8 +122,15 @@ export const CameraProfileSchema = z
         baseW: z.number().min(0.1).max(50),
         perGigapixelPerSecondW: z.number().min(0).max(50),
         standbyW: z.number().min(0).max(20),
+        /** Times what the line above gives, at one height and rate: as measured. */
+        measured: z
+          .array(z.strictObject({ height: z.int(), frameRate, factor: z.number().min(0.05).max(20) }))
+          .max(60)
+          .optional(),
       })
       .default({ baseW: 2.4, perGigapixelPerSecondW: 4.2, standbyW: 0.4 }),
+    /** What it really writes of the rate that is set. */
+    writesShare: z.number().min(0.05).max(5).optional(),
     /** Where it warns, turns its screen off and shuts down, °C, and how it warms (start). */
     heat: z
       .strictObject({

@@ -3,7 +3,7 @@ import type { Mode } from '../camera/modeTable';
 import { evRangeOf } from '../light/lightRange';
 import type { Settings } from '../records/settings';
 import { loopPlan } from '../timeLapse/timeLapsePlan';
-import { SOUND_MBPS } from '../camera/card';
+import { SOUND_MBPS, writtenMbps } from '../camera/card';
 import { sunOnCameraC } from './heat';
 import type { PartAnswer } from './partAnswer';
 import { airSpeedMps } from './schedule';
@@ -28,7 +28,8 @@ export function recordingLoad(part: DayPart, { settings, intervalSeconds }: Part
   const loop = settings.recording === 'loop' ? loopPlan(brief) : null;
   // A time-lapse writes one frame an interval, at the rate of its film.
   const share = intervalSeconds === null ? 1 : 1 / (intervalSeconds * brief.playback.timelineFps);
-  const mbps = intervalSeconds === null ? settings.bitRateMbps + SOUND_MBPS : settings.bitRateMbps * share;
+  const written = writtenMbps(settings.bitRateMbps, camera);
+  const mbps = intervalSeconds === null ? written + SOUND_MBPS : written * share;
   const bytesPerSecond = (mbps * 1e6) / 8;
   const { gigabytes, minutes } = camera.chapter;
   const bySize = (gigabytes * 1e9) / bytesPerSecond;
@@ -36,7 +37,7 @@ export function recordingLoad(part: DayPart, { settings, intervalSeconds }: Part
   return {
     bytesPerSecond,
     mostBytes: loop ? loop.gigabytes * 1e9 : null,
-    writesMBps: (settings.bitRateMbps * (intervalSeconds === null ? 1 : share)) / 8,
+    writesMBps: (written * (intervalSeconds === null ? 1 : share)) / 8,
     chapterSeconds: Math.min(bySize, (minutes ?? Infinity) * 60, loop?.chapterSeconds ?? Infinity),
     // Between two pictures a camera stays awake, and takes pixels only for the picture.
     powerW: intervalSeconds === null && mode ? modePowerW(camera, mode) : camera.power.baseW,

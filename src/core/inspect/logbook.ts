@@ -34,8 +34,13 @@ export function logbookOf(
   outings: readonly Outing[],
 ): Recording[] {
   const plans = plansOf(outings);
-  const entries = new Map<string, LogEntry[]>();
-  for (const entry of log) entries.set(entry.shotId, [...(entries.get(entry.shotId) ?? []), entry]);
+  const entries = new Map<string, Timed[]>();
+  for (const entry of log) {
+    const own = { entry, atMs: Date.parse(entry.at) };
+    const others = entries.get(entry.shotId);
+    if (others) others.push(own);
+    else entries.set(entry.shotId, [own]);
+  }
   const came = new Map<LogEntry, Clip[]>();
   const alone = new Map<string, Clip[]>();
   for (const clip of [...clips].sort(byStart)) {
@@ -92,10 +97,18 @@ function byStart(one: Clip, other: Clip): number {
   return one.part - other.part || (one.startAt ?? '').localeCompare(other.startAt ?? '');
 }
 
-function nearestOf(entries: readonly LogEntry[], atMs: number): LogEntry | null {
-  const off = ({ at }: LogEntry): number => Math.abs(Date.parse(at) - atMs);
-  const [nearest] = [...entries].sort((one, other) => off(one) - off(other));
-  return nearest && off(nearest) <= SAME_DAY_MS ? nearest : null;
+interface Timed {
+  entry: LogEntry;
+  atMs: number;
+}
+
+function nearestOf(entries: readonly Timed[], atMs: number): LogEntry | null {
+  const off = (one: Timed): number => Math.abs(one.atMs - atMs);
+  const nearest = entries.reduce<Timed | null>(
+    (best, one) => (best === null || off(one) < off(best) ? one : best),
+    null,
+  );
+  return nearest && off(nearest) <= SAME_DAY_MS ? nearest.entry : null;
 }
 
 function recordingOf(

@@ -15,6 +15,9 @@ export interface LightRange {
   pulseHz: number | null;
 }
 
+/** What all light of one day is off by together, stops (start): the air is clearer or hazier than its name. */
+export const DAY_LIGHT_STOPS = 0.3;
+
 /** Brightest light, EV100, at which a run of unnamed light is taken to be lit by lamps: a bright hall (start). */
 const LAMPLIGHT_UP_TO_EV = 8;
 /** Below this, EV100, no lamp is at work: moonlight (start). */
@@ -42,9 +45,14 @@ export function evRangeOf(light: Light): { evMin: number; evMax: number } {
     case 'sun':
       return sunLightRange(light);
     case 'scene': {
-      const from = SCENES[light.from];
-      const to = SCENES[light.to];
-      return { evMin: Math.min(from.evMin, to.evMin), evMax: Math.max(from.evMax, to.evMax) };
+      const ends = [light.from, light.to].map((scene) => {
+        const stops = light.corrected?.[scene]?.stops ?? 0;
+        return { evMin: SCENES[scene].evMin + stops, evMax: SCENES[scene].evMax + stops };
+      });
+      return {
+        evMin: Math.min(...ends.map(({ evMin }) => evMin)),
+        evMax: Math.max(...ends.map(({ evMax }) => evMax)),
+      };
     }
   }
 }
@@ -57,7 +65,12 @@ export function evRangeOf(light: Light): { evMin: number; evMax: number } {
 const SPREAD_STOPS = { scene: 0.5, range: 0.2, reading: 0.2, readings: 0.2, lux: 0.1 } as const;
 
 function spreadOf(light: Light): number {
-  return light.kind === 'sun' ? sunLightRange(light).errorStops : SPREAD_STOPS[light.kind];
+  if (light.kind === 'sun') return sunLightRange(light).errorStops;
+  if (light.kind !== 'scene') return SPREAD_STOPS[light.kind];
+  const { corrected } = light;
+  return Math.max(
+    ...[light.from, light.to].map((scene) => corrected?.[scene]?.spreadStops ?? SPREAD_STOPS.scene),
+  );
 }
 
 /** A named scene says whether lamps light it; the sun's light has none; any other is judged by how dark it is. */

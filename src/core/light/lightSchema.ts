@@ -6,6 +6,13 @@ import { InstantSchema } from '../schema/times';
 import { finds } from '../schema/fault';
 
 /** Light as files tell it, in each of its ways. What follows from it stands in `light/`. */
+/** A figure of the person's own in place of the usual: so many stops brighter, and how far that may be off. */
+const CorrectedSchema = z.strictObject({
+  stops: z.number().min(-20).max(20),
+  spreadStops: z.number().min(0).max(20),
+});
+export type Corrected = z.output<typeof CorrectedSchema>;
+
 /** An hour of a forecast, or of the person's own judgement. */
 export const CloudHourSchema = z.strictObject({
   at: InstantSchema,
@@ -57,6 +64,8 @@ export const SunLightSchema = z
     horizon: HorizonSchema.optional(),
     /** Cloud hour by hour; an hour not told has the sky of `sky`. */
     clouds: z.array(CloudHourSchema).max(72).optional(),
+    /** What the person's own clips say of this sky and these shades. */
+    corrected: z.partialRecord(z.enum([...SKIES, ...SHADES]), CorrectedSchema).optional(),
     /** The place's name, its time zone (IANA) and country (ISO 3166, two letters), for words and clocks. */
     place: z.string().max(120).optional(),
     zone: ZoneSchema.optional(),
@@ -128,7 +137,13 @@ export const LightSchema = z.discriminatedUnion('kind', [
     .strictObject({ kind: z.literal('range'), evMin: ev, evMax: ev })
     .refine((light) => light.evMin <= light.evMax, finds({ code: 'atLeastKey', key: 'evMin' }, ['evMax'])),
   z
-    .strictObject({ kind: z.literal('scene'), from: z.enum(SCENE_NAMES), to: z.enum(SCENE_NAMES).optional() })
+    .strictObject({
+      kind: z.literal('scene'),
+      from: z.enum(SCENE_NAMES),
+      to: z.enum(SCENE_NAMES).optional(),
+      /** What the person's own clips say of these scenes. */
+      corrected: z.partialRecord(z.enum(SCENE_NAMES), CorrectedSchema).optional(),
+    })
     .transform((light) => ({ ...light, to: light.to ?? light.from })),
   SunLightSchema,
   OneReadingLightSchema,

@@ -10,16 +10,16 @@ const TWILIGHT_BELOW_DEG = -0.8;
 
 /**
  * How far the model may be off under a sky that divides the light so, stops; between named skies it grows evenly with
- * the divisor's stops. In twilight half a stop comes to it.
+ * the divisor's stops. In twilight half a stop comes to it. `ownStops`: under this sky, from the person's own clips.
  */
-export function modelErrorStops(divisor: number, sunAltitudeDeg: number): number {
+export function modelErrorStops(divisor: number, sunAltitudeDeg: number, ownStops?: number): number {
   const at = SKIES.findIndex((sky) => SKY_HABITS[sky].divisor >= divisor);
   const above = item(SKIES, at < 0 ? SKIES.length - 1 : at);
   const below = item(SKIES, Math.max(0, (at < 0 ? SKIES.length : at) - 1));
   const width = Math.log2(SKY_HABITS[above].divisor / SKY_HABITS[below].divisor);
   const along = width === 0 ? 0 : Math.log2(divisor / SKY_HABITS[below].divisor) / width;
   const [low, high] = [SKY_HABITS[below].errorStops, SKY_HABITS[above].errorStops];
-  const sky = low + Math.min(1, along) * (high - low);
+  const sky = ownStops ?? low + Math.min(1, along) * (high - low);
   return sunAltitudeDeg < TWILIGHT_BELOW_DEG ? sky + TWILIGHT_ERROR_STOPS : sky;
 }
 
@@ -59,6 +59,8 @@ export interface SkyAt {
   least: number;
   likely: number;
   most: number;
+  /** Told by its name alone. */
+  named: boolean;
 }
 
 /** The hour nearest to the instant decides, if one lies within an hour of it; else the sky by its name, without spread. */
@@ -71,12 +73,13 @@ export function skyAt(sky: Sky, clouds: readonly CloudHour[] | undefined, atMs: 
     });
   if (!near?.hour || near.far > 3_600_000) {
     const divisor = SKY_HABITS[sky].divisor;
-    return { least: divisor, likely: divisor, most: divisor };
+    return { least: divisor, likely: divisor, most: divisor, named: true };
   }
   const { cloudPct, spreadPct } = near.hour;
   return {
     least: divisorOfCloud(cloudPct - spreadPct),
     likely: divisorOfCloud(cloudPct),
     most: divisorOfCloud(cloudPct + spreadPct),
+    named: false,
   };
 }

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
 import { ClipReportSchema } from './clipReport';
+import { SettingsSchema } from './settings';
 import { CUT_REASONS, VERDICTS } from './logEntry';
 
 /**
@@ -58,6 +59,13 @@ export const ClipSchema = z.strictObject({
   startAt: InstantSchema.nullable(),
   looked: z.enum(LOOKED),
   cutShort: z.boolean(),
+  /** The settings that it was planned to be filmed at, as they were when it was looked at; `null`: it was not planned. */
+  filmed: SettingsSchema.nullable().default(null),
+  /** Shake that was in it before a hold took it out, by how its sharpness pulses: deg/s rms, and how sure, log2. */
+  rawShake: z
+    .strictObject({ degPerSRms: z.number().min(0), spread: z.number().min(0) })
+    .nullable()
+    .default(null),
   measured: ClipReportSchema.omit({ kind: true, version: true }),
   curves: CurvesSchema.nullable(),
   frames: z

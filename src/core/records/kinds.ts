@@ -57,6 +57,13 @@ export const RECORD_KINDS = {
     since: 2,
     schema: async () => (await import('./kitItem')).KitItemSchema,
   },
+  learned: {
+    most: 5000,
+    indexes: 'id',
+    nameAt: [['id']],
+    since: 7,
+    schema: async () => (await import('./learned')).LearnedRecordSchema,
+  },
   clips: {
     most: 20_000,
     indexes: 'id, outingId',

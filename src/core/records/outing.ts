@@ -56,6 +56,19 @@ export const DaySchema = z.strictObject({
     .refine(({ lowC, highC }) => lowC <= highC, finds({ code: 'atLeastKey', key: 'lowC' }, ['highC']))
     .default({ lowC: 8, highC: 18 }),
   entries: z.array(EntrySchema).max(MOST_ENTRIES).default([]),
+  /** What each camera had used up in the evening. */
+  ends: z
+    .array(
+      z.strictObject({
+        cameraId: z.string().min(1).max(60),
+        /** Whole cells and the share of the last. */
+        cellsUsed: z.number().min(0).max(50).optional(),
+        /** Filled of its cards, gigabytes. */
+        cardGb: z.number().min(0).max(100_000).optional(),
+      }),
+    )
+    .max(8)
+    .optional(),
 });
 
 export const CHARGINGS = ['none', 'breaks', 'recording'] as const;

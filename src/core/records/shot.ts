@@ -17,6 +17,7 @@ import { LAMPS } from '../light/lamps';
 import { checkFile } from '../schema/checkFile';
 import type { Checked } from '../schema/fault';
 import { tooMuch } from './work';
+import { LearnedSchema } from './learned';
 import { PinsSchema } from './settings';
 import { finds } from '../schema/fault';
 import { LONGEST_NAME } from './names';
@@ -132,6 +133,8 @@ export const ShotSchema = z
       })
       .partial()
       .optional(),
+    /** Figures of the person's own that stand in the place of the usual ones. */
+    learned: z.array(LearnedSchema).max(200).optional(),
     timeLapse: z
       .strictObject({
         change: z.enum(CHANGES),

@@ -13,6 +13,7 @@ import type { Repository } from '@/store/repository';
 import { openRepository } from '@/store/openRepository';
 import type { Opening } from '@/store/openRepository';
 import { demoData } from './demoData';
+import { TakenContext, useTakenOf } from './learned';
 
 export const RepositoryContext = createContext<Repository | null>(null);
 
@@ -20,6 +21,8 @@ export const RepositoryContext = createContext<Repository | null>(null);
 export function RepositoryProvider({ children }: { children: ReactNode }): ReactNode {
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
   useEffect(() => openRepository(demoData, setOpening), []);
+  const repository = opening.state === 'ready' ? opening.repository : null;
+  const taken = useTakenOf(repository);
   const barred = BARRED[opening.state]?.(opening);
   if (barred)
     return (
@@ -28,8 +31,8 @@ export function RepositoryProvider({ children }: { children: ReactNode }): React
       </main>
     );
   return (
-    <RepositoryContext value={opening.state === 'ready' ? opening.repository : null}>
-      {children}
+    <RepositoryContext value={repository}>
+      <TakenContext value={taken}>{children}</TakenContext>
     </RepositoryContext>
   );
 }

@@ -13,6 +13,7 @@ import type { Shot } from '@/core/records/shot';
 import { solve } from '@/core/answer/solve';
 import type { Solution } from '@/core/answer/solve';
 import { once } from '@/core/units/once';
+import { useWithLearned } from './learned';
 import { answerInWords, refusalInWords } from '@/words/answer';
 
 /**
@@ -79,5 +80,6 @@ export function inPlanOf({ brief, answer, shot }: WorkedPart): InPlan {
 }
 
 export function useAnswer(shot: Shot, inPlan?: InPlan): Solved {
-  return useMemo(() => solveForScreen(shot, inPlan), [shot, inPlan]);
+  const own = useWithLearned(shot);
+  return useMemo(() => solveForScreen(own, inPlan), [own, inPlan]);
 }

@@ -11,6 +11,7 @@ import type { Shot } from '@/core/records/shot';
 import { movedTo } from '@/formats/clock';
 import { partIn, useInDay } from './inDay';
 import type { InDay } from './inDay';
+import { useWithLearned } from './learned';
 import { inPlanOf } from './useAnswer';
 
 /** Parts of a shot, solved. */
@@ -24,9 +25,10 @@ export interface CarriedPart {
 export function useCarriedParts(shot: Shot, parts: readonly number[]): CarriedPart[] {
   const inDay = useInDay();
   const asked = parts.join();
+  const own = useWithLearned(shot);
   return useMemo(
-    () => asked.split(',').map((part) => carriedPart(shot, Number(part), inDay)),
-    [shot, asked, inDay],
+    () => asked.split(',').map((part) => carriedPart(own, Number(part), inDay)),
+    [own, asked, inDay],
   );
 }
 

@@ -7,10 +7,13 @@ import { scheduleOf } from '@/core/day/schedule';
 import type { Schedule } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import type { WorkedDay } from '@/core/day/workedDay';
+import { withLearned } from '@/core/records/learned';
+import type { Learned } from '@/core/records/learned';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
 import { knownDay, workDay } from '@/workers/day';
+import { useTaken } from './learned';
 
 /** A day of an outing that is open, and all shots that are kept. */
 export interface OpenDay {
@@ -22,6 +25,7 @@ export interface OpenDay {
 export interface DayAtWork {
   /** With the answers of the day as it was a moment ago while the worker is at it; none before its first. */
   day: WorkedDay;
+  /** Those of the outing, with the person's own figures. */
   shots: ReadonlyMap<string, ShotRecord>;
   /** What cures whatever runs out. */
   remedies: readonly DayRemedy[];
@@ -46,7 +50,8 @@ const NO_REMEDIES: readonly DayRemedy[] = [];
  */
 export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay): DayAtWork {
   const { gear } = outing;
-  const shots = useMemo(() => shotsNamedIn(outing, all), [all, outing]);
+  const taken = useTaken();
+  const shots = useMemo(() => shotsNamedIn(outing, all, taken), [all, outing, taken]);
   const schedule = useMemo(
     () => scheduleOf(outing, dayId, shots, wallClock(outing.zone)),
     [outing, dayId, shots],
@@ -111,9 +116,15 @@ export function useWholeOuting(outing: Outing, shots: ReadonlyMap<string, ShotRe
   return days;
 }
 
-function shotsNamedIn({ days }: Outing, all: readonly ShotRecord[]): ReadonlyMap<string, ShotRecord> {
+/** With the person's own figures, as they are answered. */
+function shotsNamedIn(
+  { days }: Outing,
+  all: readonly ShotRecord[],
+  taken: readonly Learned[],
+): ReadonlyMap<string, ShotRecord> {
   const ids = new Set(
     days.flatMap(({ entries }) => entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : []))),
   );
-  return new Map(all.filter(({ id }) => ids.has(id)).map((shot) => [shot.id, shot]));
+  const named = all.filter(({ id }) => ids.has(id));
+  return new Map(named.map((one) => [one.id, { ...one, shot: withLearned(one.shot, taken) }]));
 }

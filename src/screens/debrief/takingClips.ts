@@ -48,6 +48,7 @@ export async function takeClips(given: readonly File[], on: Debriefed): Promise<
     ...(await Promise.all(
       others.map(async (clip) => ({
         ...clip,
+        filmed: partOf(on.worked, clip)?.answer?.carried?.settings ?? null,
         measured: await judgeClip(clip, wantedOf(partOf(on.worked, clip), clip)),
       })),
     )),
@@ -98,6 +99,8 @@ async function opened(
     startAt: container.createdAt,
     looked: 'file',
     cutShort,
+    filmed: null,
+    rawShake: null,
     measured: {
       file: { name: file.name, bytes: file.size },
       container,
@@ -278,6 +281,7 @@ export async function moveClip(
     doubt: 0,
     other: null,
     byHand: true,
+    filmed: part?.answer?.carried?.settings ?? null,
     measured,
   }));
 }

@@ -12,6 +12,7 @@ import { shotToText } from '@/formats/shotText';
 import { download } from './download';
 import { fileName } from './fileName';
 import { keepAsSetup } from '../data/keeping';
+import { useWithLearned } from '../data/learned';
 import { useRepository } from '../data/repository';
 import { placeUrl } from '../routes';
 import { useToast } from '../ui/toast';
@@ -24,6 +25,7 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
   const router = useRouter();
   const { say, complain } = useToast();
   const { shot } = record;
+  const told = useWithLearned(shot);
 
   const copy = (text: string, what: string): void => {
     navigator.clipboard
@@ -43,7 +45,7 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
       name: shotName(shot),
     });
   };
-  const asJson = (): void => copy(JSON.stringify(shot, null, 2), messages.theShotAsJSON);
+  const asJson = (): void => copy(JSON.stringify(told, null, 2), messages.theShotAsJSON);
   const duplicate = (): void => {
     void repository
       ?.addShot({ ...shot, name: copyName(shotName(shot), LONGEST_NAME) }, messages.duplicateAShot)
@@ -69,7 +71,7 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
     {
       key: 'file',
       label: messages.saveAsAFile,
-      onClick: () => download(`${fileName(shot.name)}.json`, JSON.stringify(shot, null, 2)),
+      onClick: () => download(`${fileName(shot.name)}.json`, JSON.stringify(told, null, 2)),
     },
     ...(settings ? [{ key: 'setup', label: messages.keepAsSetUp, onClick: keep }] : []),
     { key: 'duplicate', label: messages.duplicate, onClick: duplicate },

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { withLearned } from '@/core/records/learned';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { standingOf, standingsOf } from '@/core/records/standing';
@@ -6,6 +7,7 @@ import { todayIn } from '@/formats/today';
 import { carriedAnswers } from '@/workers/day';
 import { shortAnswer } from '@/workers/shots';
 import type { ShortAnswer } from '@/workers/shots';
+import { useTaken } from '../data/learned';
 
 /** Where a list asks for the answer of a kept shot. */
 export type AnswerOf = (record: ShotRecord) => Promise<ShortAnswer>;
@@ -17,15 +19,19 @@ export function useAnswers(
   outings: readonly Outing[] | undefined,
   shots: readonly ShotRecord[] | undefined,
 ): AnswerOf | null {
+  const taken = useTaken();
   return useMemo(() => {
     if (!outings || !shots) return null;
-    const kept = new Map(shots.map((record) => [record.id, record]));
-    return async ({ id, shot }) => {
+    const kept = new Map(
+      shots.map((record) => [record.id, { ...record, shot: withLearned(record.shot, taken) }]),
+    );
+    return async ({ id, shot: bare }) => {
+      const shot = withLearned(bare, taken);
       const standing = standingOf(standingsOf(outings, id), ANY, (zone) => todayIn(zone, Date.now()));
       if (!standing) return shortAnswer(shot);
       const { outing, day, entry } = standing;
       const here = day.entries.flatMap((one) => (one.what === 'shot' ? (kept.get(one.shotId) ?? []) : []));
       return (await carriedAnswers(outing, day.id, here)).get(entry.id) ?? shortAnswer(shot);
     };
-  }, [outings, shots]);
+  }, [outings, shots, taken]);
 }

@@ -1,4 +1,4 @@
-import { cardUse, encodingBitsPerPixel } from '../../camera/card';
+import { cardUse, encodingBitsPerPixel, writtenMbps } from '../../camera/card';
 import { worthAWarning } from '../../loss/table';
 import { encodingsKept } from '../../search/allowedModes';
 import { severityOf, warning } from './warning';
@@ -28,11 +28,13 @@ interface CardFull {
 
 const card = warning<'card', CardFull>('card', ({ space, candidate, loss }) => {
   if (!worthAWarning('card', loss)) return null;
-  const { recordSeconds, cardGb } = space.brief.limits;
-  const use = cardUse(candidate.encoding.bitRateMbps, recordSeconds, cardGb);
+  const { camera, limits } = space.brief;
+  const { recordSeconds, cardGb } = limits;
+  const useAt = (rate: number): number => cardUse(writtenMbps(rate, camera), recordSeconds, cardGb);
+  const use = useAt(candidate.encoding.bitRateMbps);
   const fitting = encodingsKept(space.brief, candidate.mode)
     .map(({ bitRateMbps }) => bitRateMbps)
-    .filter((rate) => cardUse(rate, recordSeconds, cardGb) <= 1);
+    .filter((rate) => useAt(rate) <= 1);
   return {
     severity: 'stop',
     use,

@@ -184,8 +184,13 @@ describe('sky and shade', () => {
     const clouds = [
       { at: '2026-10-03T12:00:00+02:00', cloudPct: 50, spreadPct: 35, by: 'forecast' as const },
     ];
-    expect(skyAt('clear', clouds, at('12:30'))).toEqual({ least: divisorOfCloud(15), likely: 2, most: 3 });
-    expect(skyAt('clear', clouds, at('15:00'))).toEqual({ least: 1, likely: 1, most: 1 });
+    expect(skyAt('clear', clouds, at('12:30'))).toEqual({
+      least: divisorOfCloud(15),
+      likely: 2,
+      most: 3,
+      named: false,
+    });
+    expect(skyAt('clear', clouds, at('15:00'))).toEqual({ least: 1, likely: 1, most: 1, named: true });
     expect(skyAt('dark', undefined, at('15:00')).likely).toBe(10);
   });
 });

@@ -1,4 +1,5 @@
 import { GROUND_STOPS } from '../../vocabulary/outdoors';
+import type { Shade } from '../../vocabulary/outdoors';
 import type { SunLight } from '../lightSchema';
 import { ev100OfIlluminance } from '../exposureValue';
 import { modelErrorStops, shadeStops, skyAt } from '../sky';
@@ -46,13 +47,16 @@ export function headingAt(light: SunLight, atMs: number): number | null {
 export function sunLightAt(light: SunLight, atMs: number): SunLightAt {
   const sun = sunPosition(light, atMs);
   const moon = sun.altitudeDeg < -5 ? moonPosition(light, atMs) : null;
-  const sky = skyAt(light.sky ?? USUAL_SUN.sky, light.clouds, atMs);
+  const name = light.sky ?? USUAL_SUN.sky;
+  const sky = skyAt(name, light.clouds, atMs);
+  const own = sky.named ? light.corrected?.[name] : undefined;
   const reached = sunReaches(light.horizon, sun);
   const heading = headingAt(light, atMs);
   const sunOffDeg = heading === null ? null : compassBetweenDeg(sun.azimuthDeg, heading);
   const rangeUnder = (divisor: number): { daylight: Daylight; evMin: number; evMax: number } => {
     const daylight = daylightOf(sun, moon, divisor);
-    return { daylight, ...crossed(light, daylight, reached, sunOffDeg) };
+    const { evMin, evMax } = crossed(light, daylight, reached, sunOffDeg);
+    return { daylight, evMin: evMin + (own?.stops ?? 0), evMax: evMax + (own?.stops ?? 0) };
   };
   const likely = rangeUnder(sky.likely);
   // Neither end of the spread need be the darkest: thin cloud lights a gorge better than a blue sky does.
@@ -65,7 +69,7 @@ export function sunLightAt(light: SunLight, atMs: number): SunLightAt {
     evMax: likely.evMax,
     evLow: Math.min(...spread.map(({ evMin }) => evMin)),
     evHigh: Math.max(...spread.map(({ evMax }) => evMax)),
-    errorStops: modelErrorStops(sky.likely, sun.altitudeDeg),
+    errorStops: modelErrorStops(sky.likely, sun.altitudeDeg, own?.spreadStops),
   };
 }
 
@@ -87,10 +91,10 @@ function crossed(
   const ground = GROUND_STOPS[light.ground ?? USUAL_SUN.ground];
   // A shade takes the beam: what it takes shrinks as the beam does, under cloud and towards night.
   const beamShare = Math.min(1, (1 - daylight.diffuseShare) / FULL_BEAM);
-  const behind = light.horizon && !reached ? shadeStops(light.horizon.behind, beamShare) : 0;
-  const shades = (light.shade ?? USUAL_SUN.shade).map((shade) =>
-    Math.min(shadeStops(shade, beamShare), behind),
-  );
+  const taken = (shade: Shade): number =>
+    Math.min(0, shadeStops(shade, beamShare) + (light.corrected?.[shade]?.stops ?? 0));
+  const behind = light.horizon && !reached ? taken(light.horizon.behind) : 0;
+  const shades = (light.shade ?? USUAL_SUN.shade).map((shade) => Math.min(taken(shade), behind));
   const open = { dark: sunOffDeg === null ? level : Math.min(level, card), bright: Math.max(level, card) };
   // In shade there is no beam to face or turn from: the shade's stops are counted from level ground.
   const evs = shades.flatMap((stops) => (stops < 0 ? [level + stops] : [open.dark, open.bright]));

@@ -1,5 +1,5 @@
 import { start } from '../../units/estimate';
-import { cardUse } from '../../camera/card';
+import { cardUse, writtenMbps } from '../../camera/card';
 import type { FileFacts } from '../frame';
 import type { TermOf } from '../term';
 
@@ -20,7 +20,11 @@ export const card: TermOf<'card', FileFacts> = {
   remedies: [],
   loss: ({ brief, mode, encoding }) => {
     if (mode.recording === 'loop') return 0;
-    const use = cardUse(encoding.bitRateMbps, brief.limits.recordSeconds, brief.limits.cardGb);
+    const use = cardUse(
+      writtenMbps(encoding.bitRateMbps, brief.camera),
+      brief.limits.recordSeconds,
+      brief.limits.cardGb,
+    );
     return use > 1 ? slopes.cutOff.value + slopes.perOctave.value * Math.log2(use) : 0;
   },
 };

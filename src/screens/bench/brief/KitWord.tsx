@@ -36,9 +36,9 @@ export function KitWord({
   usual: boolean;
   editing: ShotEditing;
 }): ReactNode {
-  const listed = [
-    ...new Map([...KNOWN, ...owned, ...brief.filters].map((filter) => [filter.id, filter])).values(),
-  ];
+  // As they are kept: what is answered with may carry figures of the person's own.
+  const inBag = editing.shot.filters ?? brief.filters;
+  const listed = [...new Map([...KNOWN, ...owned, ...inBag].map((filter) => [filter.id, filter])).values()];
   return (
     <>
       <span>{messages.inTheBag}</span>

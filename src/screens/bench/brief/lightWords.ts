@@ -171,7 +171,8 @@ function lightWord(id: string, name: string, of: 'from' | 'to'): Word {
     set: (shot, value, { light }) => {
       const others = without(shot, 'light');
       if (value === null || light.kind !== 'scene') return others;
-      return { ...others, light: { ...light, [of]: value } };
+      const { kind, from, to } = light;
+      return { ...others, light: { kind, from, to, [of]: value } };
     },
   };
 }

@@ -135,6 +135,8 @@ function ride(brief: Brief, own: OwnThings): Stretch[] {
       ],
       value: (b) => b.camera.id,
       set: (shot, value) => {
+        // What is answered with may carry figures of the person's own: the one that it has stays as it is kept.
+        if (value === brief.camera.id && shot.camera) return shot;
         const others = without(shot, 'camera');
         const profile = owned.find(({ id }) => id === value);
         if (profile) return { ...others, camera: { profile } };

@@ -8,6 +8,7 @@ import type { Solution } from '@/core/answer/solve';
 import { fromKit } from '@/core/compare/fromKit';
 import type { FromKit } from '@/core/compare/fromKit';
 import { fromKitText } from '@/words/kitRemedyText';
+import { USUAL_FILTERS } from '@/core/brief/usual';
 import { filterName } from '@/words/settingText';
 import { useOwnThings } from '../../../data/kit';
 import type { ShotEditing } from '../../../data/useShotEditing';
@@ -21,7 +22,7 @@ export function FromKitPanel({ solution, editing }: { solution: Solution; editin
   const take = ({ filter }: FromKit): void =>
     editing.commit(messages.takeAnotherFilterAlong, (shot) => ({
       ...shot,
-      filters: [...solution.space.brief.filters, filter],
+      filters: [...(shot.filters ?? USUAL_FILTERS), filter],
     }));
   return (
     <section aria-labelledby="from-kit-title" className={styles.findings}>

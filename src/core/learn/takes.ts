@@ -1,0 +1,149 @@
+import { briefOf } from '../brief/brief';
+import type { Brief } from '../brief/brief';
+import { proposedVerdicts } from '../inspect/verdicts';
+import { logbookOf } from '../inspect/logbook';
+import type { Recording } from '../inspect/logbook';
+import type { WallClock } from '../day/schedule';
+import type { Clip } from '../records/clip';
+import type { CutReason, LogEntry, Verdict } from '../records/logEntry';
+import type { Outing, OutingDay } from '../records/outing';
+import { shotOfPart } from '../records/secondAngles';
+import type { Settings } from '../records/settings';
+import type { Shot } from '../records/shot';
+import type { ShotRecord } from '../records/shotRecord';
+import { without } from '../units/without';
+
+/** All that is kept of what was filmed. */
+export interface Kept {
+  shots: readonly ShotRecord[];
+  outings: readonly Outing[];
+  log: readonly LogEntry[];
+  clips: readonly Clip[];
+}
+
+/** One clip, or one recording of which no clip came: what it was filmed for and at, and what came of it. */
+export interface Take {
+  id: string;
+  atMs: number;
+  /** By which takes of one day stand together: "2026-10-03". */
+  date: string;
+  /** Of that day, by the clock there. */
+  hour: number;
+  brief: Brief;
+  settings: Settings;
+  /** How long it ran, and all pieces of its recording together; `null`: nobody knows. */
+  seconds: number | null;
+  recordingSeconds: number | null;
+  pictures: Clip['measured']['pictures'];
+  bitRateMbps: number | null;
+  rawShake: Clip['rawShake'];
+  /** The person's, or where they gave none what was found in the whole of it; `null`: nobody judged. */
+  verdicts: ReadonlySet<Verdict> | null;
+  cutReason: CutReason | null;
+  /** The day of an outing that it belongs to. */
+  day: { outing: Outing; day: OutingDay } | null;
+}
+
+/** Everything that was filmed at settings that are known, each by itself. */
+export function takesOf({ shots, outings, log, clips }: Kept, clock: ClockIn): Take[] {
+  const days = new Map(
+    outings.flatMap((outing) => outing.days.map((day) => [`${outing.id} ${day.id}`, { outing, day }])),
+  );
+  const kept = new Map(shots.map(({ id, shot }) => [id, shot]));
+  return logbookOf(log, clips, outings).flatMap((recording) => {
+    const its = recording.clips.flatMap((clip) => takeOfClip(clip, recording, { kept, days, clock }) ?? []);
+    if (its.length > 0) return its;
+    return recording.entry ? [takeOfEntry(recording.entry, recording, { kept, days, clock })] : [];
+  });
+}
+
+/** Instants of the clock times of a zone. */
+export type ClockIn = (zone: string) => WallClock;
+
+interface Around {
+  kept: ReadonlyMap<string, Shot>;
+  days: ReadonlyMap<string, { outing: Outing; day: OutingDay }>;
+  clock: ClockIn;
+}
+
+function takeOfClip(
+  clip: Clip,
+  { entry, shotId, atMs }: Recording,
+  { kept, days, clock }: Around,
+): Take | null {
+  const shot = entry?.shot ?? (shotId === null ? undefined : kept.get(shotId));
+  const settings = clip.filmed ?? (clip.part === 0 ? entry?.settings : undefined);
+  // What was filmed off the plan says nothing of the figures behind the plan.
+  if (!shot || !settings) return null;
+  const { measured, looked } = clip;
+  const startMs = clip.startAt === null ? atMs : Date.parse(clip.startAt);
+  const { brief } = briefOf(usualShot(shotOfPart(shot, clip.part)));
+  const day = days.get(`${clip.outingId} ${clip.dayId}`) ?? null;
+  return {
+    id: clip.id,
+    atMs: startMs,
+    ...whenOf(startMs, day, clock),
+    brief,
+    settings,
+    seconds: measured.container.durationSeconds,
+    recordingSeconds: clip.piece?.totalSeconds ?? measured.container.durationSeconds,
+    pictures: measured.pictures,
+    bitRateMbps: measured.container.bitRateMbps,
+    rawShake: clip.rawShake,
+    verdicts: verdictsOf(
+      clip.part === 0 ? [...clip.verdicts, ...(entry?.verdicts ?? [])] : clip.verdicts,
+      looked === 'whole' && measured.pictures
+        ? () => proposedVerdicts({ findings: measured.findings, pictures: measured.pictures }, brief.mount)
+        : null,
+    ),
+    cutReason: clip.cutReason ?? (clip.part === 0 ? entry?.cutReason : undefined) ?? null,
+    day,
+  };
+}
+
+function takeOfEntry(entry: LogEntry, { atMs }: Recording, { days, clock }: Around): Take {
+  const { brief } = briefOf(usualShot(shotOfPart(entry.shot, 0)));
+  const date = new Date(atMs).toISOString().slice(0, 10);
+  // A day on which it stands in the plan tells how warm it was.
+  const day =
+    [...days.values()].find(
+      (one) =>
+        one.day.date === date &&
+        one.day.entries.some((its) => its.what === 'shot' && its.shotId === entry.shotId),
+    ) ?? null;
+  return {
+    id: entry.id,
+    atMs,
+    ...whenOf(atMs, day, clock),
+    brief,
+    settings: entry.settings,
+    seconds: entry.clip?.seconds ?? null,
+    recordingSeconds: entry.clip?.seconds ?? null,
+    pictures: null,
+    bitRateMbps: null,
+    rawShake: null,
+    verdicts: verdictsOf(entry.verdicts, null),
+    cutReason: entry.cutReason ?? null,
+    day,
+  };
+}
+
+/** What is learned is held against what is usual, not against what was learned before. */
+function usualShot(shot: Shot): Shot {
+  return without(shot, 'learned');
+}
+
+/** Filmed in no plan, the date and the hour are universal. */
+function whenOf(atMs: number, day: Take['day'], clock: ClockIn): Pick<Take, 'date' | 'hour'> {
+  const date = day?.day.date ?? new Date(atMs).toISOString().slice(0, 10);
+  const midnightMs = clock(day?.outing.zone ?? 'UTC')(date, '00:00');
+  return { date, hour: Math.min(24, Math.max(0, (atMs - midnightMs) / 3_600_000)) };
+}
+
+function verdictsOf(
+  given: readonly Verdict[],
+  found: (() => readonly Verdict[]) | null,
+): ReadonlySet<Verdict> | null {
+  if (given.length > 0) return new Set(given);
+  return found ? new Set(found()) : null;
+}
