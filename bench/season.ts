@@ -7,7 +7,7 @@ import { SCENES } from '@/core/vocabulary/scenes';
 import type { SceneName } from '@/core/vocabulary/scenes';
 import { shakeFloorSeconds, usualShakeDegPerSRms } from '@/core/motion/shake';
 import type { Clip } from '@/core/records/clip';
-import { figureId } from '@/core/records/learned';
+import { figureId } from '@/core/records/figures';
 import type { Figure } from '@/core/records/learned';
 import type { LogEntry, Verdict } from '@/core/records/logEntry';
 import type { Outing } from '@/core/records/outing';

@@ -1,5 +1,5 @@
 import type { Records } from '@/core/records/kinds';
-import { figureAt, isRatio } from '@/core/records/learned';
+import { figureAt, isRatio } from '@/core/records/figures';
 import { learn, ninetyOf } from '@/core/learn/learn';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { wallClock } from '@/formats/clock';

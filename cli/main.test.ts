@@ -13,6 +13,42 @@ import { run } from './main';
 const solve = (text: string): ReturnType<typeof run> => run(['solve', '-'], () => text);
 const shot = (rest: object): string => JSON.stringify({ kind: 'lynxeye/shot', version: 2, ...rest });
 
+describe('lynxeye learn', () => {
+  const backup = { kind: 'lynxeye/backup', version: 2, exportedAt: '2026-01-17T20:00:00Z', ...makeDemo() };
+
+  it('tells every figure that the log of a backup corrects, before and after, the same each time', async () => {
+    const { status, out, err } = await run(['learn', '-'], () => JSON.stringify(backup));
+    expect({ status, err }).toEqual({ status: 0, err: '' });
+    const { kind, figures } = JSON.parse(out) as {
+      kind: string;
+      figures: {
+        figure: { of: string };
+        before: { value: number; low: number; high: number };
+        after: { value: number; low: number; high: number };
+        from: number;
+        text: string;
+      }[];
+    };
+    expect(kind).toBe('lynxeye/learning');
+    expect(figures.length).toBeGreaterThan(5);
+    for (const { before, after, from, text } of figures) {
+      expect(after.low).toBeLessThan(after.value);
+      expect(after.value).toBeLessThan(after.high);
+      expect(before.low).toBeLessThan(before.high);
+      expect(from).toBeGreaterThan(0);
+      expect(text).toMatch(/from \d+ (clips?|days?)/);
+    }
+    expect(await run(['learn', '-'], () => JSON.stringify(backup))).toEqual({ status, out, err });
+  });
+
+  it('refuses what is no backup, and names the place', async () => {
+    const lacking = { ...backup, log: [{ ...makeDemo().log[0], at: 'yesterday' }] };
+    const { status, out, err } = await run(['learn', '-'], () => JSON.stringify(lacking));
+    expect({ status, out }).toEqual({ status: 2, out: '' });
+    expect(err).toMatch(/^log\[0\]\.at/);
+  });
+});
+
 describe('lynxeye day', () => {
   const demo = makeDemo();
   const file = { kind: 'lynxeye/outing-file', version: 2, outing: demo.outings[0], shots: demo.shots };

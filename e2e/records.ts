@@ -1,7 +1,8 @@
 import type { Page } from '@playwright/test';
+import type { RecordTable } from '@/core/records/kinds';
 
 export interface Patch {
-  table: 'shots' | 'outings' | 'log' | 'kit' | 'clips';
+  table: RecordTable;
   /** Of one record; left out, of every one. */
   id?: string;
   path: readonly (string | number)[];

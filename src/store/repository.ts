@@ -5,6 +5,7 @@ import { withKitCamera, withKitFilter } from '@/core/records/kitCamera';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import type { Clip } from '@/core/records/clip';
 import type { CutReason, LogEntry, Verdict } from '@/core/records/logEntry';
+import type { Learned, LearnedRecord } from '@/core/records/learned';
 import type { Outing, ShotEntry } from '@/core/records/outing';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
@@ -260,6 +261,37 @@ export class Repository {
 
   removeClip(id: string): Promise<void> {
     return this.remove('clips', id, messages.removeAClip);
+  }
+
+  // Learned figures
+
+  /** Takes a figure over as it now stands, or leaves it. */
+  async decideFigure(
+    id: string,
+    learned: Learned,
+    decided: LearnedRecord['decided'],
+    label: string,
+  ): Promise<void> {
+    const at = this.at();
+    await this.history.commit(label, async (kept) => {
+      const before = (await kept.learned.get(id)) ?? null;
+      const after: LearnedRecord = {
+        kind: 'lynxeye/learned-figure',
+        version: FILE_VERSION,
+        id,
+        createdAt: before?.createdAt ?? at,
+        updatedAt: at,
+        demo: false,
+        decided,
+        learned,
+      };
+      return [{ table: 'learned', before, after }];
+    });
+  }
+
+  /** As if nothing had been decided of it. */
+  undecideFigure(id: string, label: string): Promise<void> {
+    return this.remove('learned', id, label);
   }
 
   /** What became of an entry of a day: its mark, and a line in the log for each camera when it was recorded. */

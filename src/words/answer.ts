@@ -13,7 +13,9 @@ import type { Solution } from '@/core/answer/solve';
 import { alternativeLabel, costsText, gainsText } from './alternativeText';
 import { matchText } from './matchText';
 import { demandText } from './pairText';
-import { reasonText } from './reasonText';
+import { figureId } from '@/core/records/figures';
+import { learnedText } from './learnedText';
+import { reasonText, tellingOf } from './reasonText';
 import { refusalPath, refusalText, wayText } from './refusalText';
 import { remedyText, warningText } from './warningText';
 import { partName } from './shotName';
@@ -71,6 +73,7 @@ export function answerInWords(solution: Solution, assumed: readonly Assumed[]): 
   const { space, candidate, settings, exposure, motion } = solution;
   const { brief } = space;
   const kit = brief.filters;
+  const telling = tellingOf(brief);
   return {
     kind: 'lynxeye/answer',
     version: FILE_VERSION,
@@ -89,7 +92,7 @@ export function answerInWords(solution: Solution, assumed: readonly Assumed[]): 
     score: solution.score,
     warnings: warningsInWords(solution.warnings),
     why: reasonsOf(solution).map((reason) => {
-      const { text, steps } = reasonText(reason, { light: brief.light, kit });
+      const { text, steps } = reasonText(reason, telling);
       return { setting: reason.setting, text, steps };
     }),
     alternatives: solution.alternatives.map((alternative) => ({
@@ -100,6 +103,14 @@ export function answerInWords(solution: Solution, assumed: readonly Assumed[]): 
       costs: costsText(alternative),
     })),
     assumed: [...assumed],
+    ...(brief.learned.length > 0
+      ? {
+          learned: brief.learned.map((one) => ({
+            figure: figureId(one.figure),
+            text: learnedText(one, telling.names),
+          })),
+        }
+      : {}),
   };
 }
 

@@ -1,13 +1,11 @@
 import * as messages from '@/language/words/finding';
-import type { Container, FindingCode, Pictures } from '@/core/records/clipReport';
+import type { Container, Pictures } from '@/core/records/clipReport';
 import type { Found } from '@/core/inspect/seen';
 import type { PlannedShot } from '@/core/inspect/planned';
 import type { Pins } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';
 import { SETTING_LABEL, viewLabel } from './labels';
 import { settingText } from './settingText';
-
-export const FINDING_LABEL: Record<FindingCode, string> = messages.label;
 
 /** A finding says what is seen, when, how much against which limit, and the one change that would have cured it. */
 export function findingText(found: Found, pictures: Pictures | null, planned: PlannedShot | null): string {
@@ -25,7 +23,10 @@ function isAsPlanned(change: Pins, { settings }: PlannedShot): boolean {
 }
 
 /** "filter ND32", "shutter 1/200 s and filter ND16". */
-export function changeText(change: Pins, { settings, brief }: PlannedShot): string {
+export function changeText(
+  change: Pins,
+  { settings, brief }: Pick<PlannedShot, 'settings' | 'brief'>,
+): string {
   const { view, ...rest } = change;
   const changed = { ...settings, ...rest } as PlannedShot['settings'];
   return (Object.keys(change) as (keyof Pins)[])

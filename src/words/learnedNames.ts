@@ -1,4 +1,5 @@
 import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
+import type { Brief } from '@/core/brief/brief';
 import type { CameraProfile } from '@/core/camera/profile';
 import { USUAL_FILTERS } from '@/core/brief/usual';
 import type { Filter } from '@/core/filters/filterSchema';
@@ -11,6 +12,17 @@ import { filterName } from './settingText';
 interface Named {
   kit: readonly KitItem[];
   shots: readonly { shot: Shot }[];
+}
+
+/** Those of one brief. */
+export function namesOfBrief({ camera, filters }: Pick<Brief, 'camera' | 'filters'>): Names {
+  return {
+    camera: (id) => (id === camera.id ? camera.name : undefined),
+    filter: (id) => {
+      const found = filters.find((one) => one.id === id);
+      return found && filterName(found);
+    },
+  };
 }
 
 /** Names of cameras and filters as the kit has them, else as the shots carry them. */

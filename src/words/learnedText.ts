@@ -1,4 +1,4 @@
-import { figureAt } from '@/core/records/learned';
+import { figureAt } from '@/core/records/figures';
 import type { Figure, FigureKind, Learned } from '@/core/records/learned';
 import { tenths, trimmed } from '@/core/units/format';
 import * as messages from '@/language/words/learned';
@@ -42,7 +42,16 @@ export function figureName(figure: Figure, names: Names): string {
 }
 
 /** A figure in its own unit: "52°/s". */
-export function figureValue({ of }: Pick<Figure, 'of'>, value: number): string {
+export function figureValue(figure: Pick<Figure, 'of'>, value: number): string {
+  return valueText(figure, value).replace('-', '−');
+}
+
+/** The same where there is little room. */
+export function figureAxisText(figure: Pick<Figure, 'of'>, value: number): string {
+  return figure.of === 'lateness' ? tenths(value).replace('-', '−') : figureValue(figure, value);
+}
+
+function valueText({ of }: Pick<Figure, 'of'>, value: number): string {
   switch (of) {
     case 'scene':
       return messages.ev({ value: tenths(value) });
@@ -68,7 +77,7 @@ export function figureValue({ of }: Pick<Figure, 'of'>, value: number): string {
 }
 
 /** Those told in per cent; the others are told in stops or minutes. */
-const IN_SHARES: readonly FigureKind[] = ['power', 'heat', 'bitRate'];
+const IN_SHARES: readonly FigureKind[] = ['shake', 'power', 'heat', 'bitRate'];
 
 /** How sure: "±0.2 stop", one standard deviation. */
 export function withinText({ figure, spread }: Pick<Learned, 'figure' | 'spread'>): string {

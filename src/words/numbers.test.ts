@@ -11,7 +11,7 @@ import { briefOf } from '@/core/brief/brief';
 import { ShotSchema } from '@/core/records/shot';
 import { alternativeLabel, costsText, gainsText } from './alternativeText';
 import { clockText } from './lightText';
-import { reasonText } from './reasonText';
+import { reasonText, tellingOf } from './reasonText';
 import { remedyText, warningText } from './warningText';
 
 /**
@@ -105,7 +105,7 @@ function allTold(solution: Solution): Told[] {
   const kit = brief.filters;
   const wishes = leaves(SCHOOLS[school.id].wishes);
   const reasons = reasonsOf(solution).flatMap((reason): Told[] => {
-    const { text, steps } = reasonText(reason, { light: brief.light, kit });
+    const { text, steps } = reasonText(reason, tellingOf(brief));
     const figures = [...leaves(reason), ...workedOut(reason), ...wishes, ...leaves(kit)];
     return [text, ...steps].map((one) => ({
       what: reason.setting,

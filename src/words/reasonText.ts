@@ -2,12 +2,17 @@ import * as messages from '@/language/words/reason';
 import { SMEAR_TOLERANCE_PCT } from '@/core/motion/shake';
 import { HEVC_SHARE_OF_AVC } from '@/core/camera/card';
 import { shutterAngleDeg } from '@/core/playback/shutterAngle';
+import type { Brief } from '@/core/brief/brief';
 import type { Filter } from '@/core/filters/kit';
+import type { FigureKind, Learned } from '@/core/records/learned';
 import { blurToAddOfFrameStep } from '@/core/motion/flow';
 import type { Light } from '@/core/records/shot';
 import type { Reason } from '@/core/answer/reason';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { EYE_PX_PER_DEGREE } from '@/core/playback/screens';
+import { namesOfBrief } from './learnedNames';
+import { usedText } from './learnedText';
+import type { Names } from './learnedText';
 import { changes } from './changesText';
 import { RECORDING_WHY } from './cameraText';
 import { CODEC_LABEL, SCENE_LABEL, SCHOOL_LABEL, SCREEN_LABEL, STABILIZATION_LABEL } from './labels';
@@ -19,13 +24,41 @@ import { colourText, offsetReasonText, whiteBalanceText } from './secondRowText'
 import { durationText, evText, filterText } from './settingText';
 import { yieldedText } from './wishText';
 
-/** What the words need beside the figures: how the light was told, and the kit. */
+/** What the words need beside the figures: how the light was told, the kit, and figures of the person's own. */
 export interface Telling {
   light: Light;
   kit: readonly Filter[];
+  learned: readonly Learned[];
+  names: Names;
 }
 
+export function tellingOf(brief: Brief): Telling {
+  return { light: brief.light, kit: brief.filters, learned: brief.learned, names: namesOfBrief(brief) };
+}
+
+/** The figures that each setting stands on, of those that a person may have their own of. */
+const STANDS_ON: Partial<Record<Reason['setting'], readonly FigureKind[]>> = {
+  frameRate: ['power', 'heat'],
+  shutterSeconds: ['shake'],
+  filter: ['scene', 'shade', 'sky', 'filter', 'guard'],
+  iso: ['iso'],
+  bitRateMbps: ['bitRate'],
+};
+
 export function reasonText(reason: Reason, telling: Telling): ReasonText {
+  const said = saidOf(reason, telling);
+  const own = telling.learned.filter(({ figure }) => STANDS_ON[reason.setting]?.includes(figure.of));
+  if (own.length === 0) return said;
+  const sentences = own.map((one) => capital(usedText(one, telling.names)));
+  return {
+    ...said,
+    text: [said.text, ...sentences].join(' '),
+    short: said.short ?? said.text,
+    steps: [...said.steps, ...sentences],
+  };
+}
+
+function saidOf(reason: Reason, telling: Telling): ReasonText {
   const said = say(reason, telling);
   if (reason.pinned)
     return {

@@ -2,15 +2,15 @@ import { alignedBySound } from '@/core/inspect/align';
 import { matchedDay } from '@/core/inspect/matching';
 import { plannedShot } from '@/core/inspect/planned';
 import type { PlannedShot } from '@/core/inspect/planned';
+import { isOfItsCamera } from '@/core/learn/cameraEvidence';
 import { rawShakeOf } from '@/core/learn/rawShake';
 import type { RawShake } from '@/core/learn/rawShake';
-import type { Pictures } from '@/core/records/clipReport';
 import { factsOf, lookAt } from '@/formats/clip/look';
 import { ALIGNED_RATE, beginningOf } from '@/formats/clip/sound';
 import { filmedSample } from '@/formats/clip/sample';
 import { clipReport } from '@/words/clipReport';
 import { unreadText } from '@/words/findingText';
-import type { ClipsWorker, Wanted } from './clips';
+import type { ClipResult, ClipsWorker, Wanted } from './clips';
 
 /** What the worker for clips does; the page's tests call it without one. */
 export const clipsWork: ClipsWorker = {
@@ -35,7 +35,7 @@ export const clipsWork: ClipsWorker = {
       planned,
     );
     const filmed = planned?.settings ?? null;
-    const rawShake = looked === 'whole' && how !== 'test' ? shakeBehind(planned, pictures) : null;
+    const rawShake = looked === 'whole' && how !== 'test' ? shakeBehind(planned, measured) : null;
     return { ok: true, value: { looked, cutShort, measured, curves, frames, filmed, rawShake } };
   },
   async align(first, second) {
@@ -55,9 +55,13 @@ function plannedOf(wanted: Wanted | null): PlannedShot | null {
   return plannedShot(brief, { ...(settings ? { settings } : {}), recordSeconds });
 }
 
-/** Where a hold took the movement out, what pulses tells how much there was. */
-function shakeBehind(planned: PlannedShot | null, pictures: Pictures | null): RawShake | null {
+/** Where a hold took the movement out, what pulses tells how much there was. A file written anew pulses by its codec. */
+function shakeBehind(
+  planned: PlannedShot | null,
+  { pictures, container }: ClipResult['measured'],
+): RawShake | null {
   if (!planned || planned.settings.stabilization === 'off') return null;
+  if (!isOfItsCamera(container.bitRateMbps, planned.settings)) return null;
   return rawShakeOf(planned.brief, planned.settings, pictures?.pulsingPct ?? 0);
 }
 

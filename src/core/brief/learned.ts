@@ -2,7 +2,7 @@ import type { CameraProfile } from '../camera/profile';
 import type { Filter } from '../filters/filterSchema';
 import type { Light } from '../light/lightSchema';
 import { DAY_LIGHT_STOPS } from '../light/lightRange';
-import { figureAt, figureId } from '../records/learned';
+import { figureAt, figureId } from '../records/figures';
 import type { Figure, Learned } from '../records/learned';
 import { without } from '../units/without';
 import { USUAL } from './usual';
@@ -48,7 +48,7 @@ export class LearnedFigures {
 
   camera(profile: CameraProfile): CameraProfile {
     const cameraId = profile.id;
-    for (const of of ['heat', 'bitRate', 'guard'] as const) this.find({ of, cameraId });
+    for (const kind of ['heat', 'bitRate', 'guard'] as const) this.find({ of: kind, cameraId });
     for (const { figure } of this.learned)
       if (figure.of === 'power' && figure.cameraId === cameraId) this.find(figure);
     return profileWith(profile, this.learned);

@@ -4,7 +4,8 @@ import { without } from '../units/without';
 
 /** The shot for a next time, under its own name. */
 export function nextTime(shot: Shot, name: string, change: Pins): Shot {
-  return { ...withChange(shot, change), name };
+  // What it is answered with is the person's, and not this shot's.
+  return { ...without(withChange(shot, change), 'learned'), name };
 }
 
 /** What a finding asks for is pinned, and what was pinned against it lets go. */

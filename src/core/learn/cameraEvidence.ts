@@ -3,6 +3,7 @@ import { USUAL } from '../brief/usual';
 import { airAtC, resistanceKPerW, sunOnCameraC } from '../day/heat';
 import { airSpeedMps } from '../day/schedule';
 import { evRangeOf } from '../light/lightRange';
+import type { Settings } from '../records/settings';
 import type { Evidence, Part } from './evidence';
 import { ERRORS } from './figures';
 import type { Take } from './takes';
@@ -13,18 +14,25 @@ const RATE_FROM_SECONDS = 2;
 /** A file of so small a share of its rate was written anew by something else. */
 const REWRITTEN_BELOW = 0.25;
 
+/** Whether a file is what its camera wrote, as far as its bits tell. */
+export function isOfItsCamera(
+  bitRateMbps: number | null,
+  { bitRateMbps: set }: Pick<Settings, 'bitRateMbps'>,
+): boolean {
+  return bitRateMbps === null || bitRateMbps / set >= REWRITTEN_BELOW;
+}
+
 /** What a take says of what its camera writes: the rate that came out over the one that was set. */
 export function bitRateEvidence({ id, date, brief, settings, seconds, bitRateMbps }: Take): Evidence[] {
   if (bitRateMbps === null || bitRateMbps <= 0 || settings.recording !== 'video') return [];
-  const share = bitRateMbps / settings.bitRateMbps;
-  if ((seconds ?? 0) < RATE_FROM_SECONDS || share < REWRITTEN_BELOW) return [];
+  if ((seconds ?? 0) < RATE_FROM_SECONDS || !isOfItsCamera(bitRateMbps, settings)) return [];
   const of: Part[] = [{ figure: { of: 'bitRate', cameraId: brief.camera.id }, usual: 1, times: 1 }];
   return [
     {
       id,
       of,
       says: 'is',
-      at: Math.log2(share),
+      at: Math.log2(bitRateMbps / settings.bitRateMbps),
       error: ERRORS.bitRate.value,
       day: { date, kind: 'bits' },
     },

@@ -4,7 +4,7 @@ import { cellWh, coldShare } from '../camera/power';
 import type { Clip } from '../records/clip';
 import { minutesOf } from '../records/entries';
 import type { Outing, OutingDay } from '../records/outing';
-import { figureId } from '../records/learned';
+import { figureId } from '../records/figures';
 import { powerPart } from './cameraEvidence';
 import type { Evidence, Part } from './evidence';
 import { ERRORS, USUAL_LATENESS } from './figures';
@@ -59,6 +59,9 @@ function endEvidence(outing: Outing, day: OutingDay, takes: readonly Take[]): Ev
   });
 }
 
+/** Further from the model than this, octaves, it is not the draw that differs: what was recorded was not all noted. */
+const LOGGED_WITHIN = 1;
+
 /** Whole hours of a watt, by mode; each mode stands behind the day's draw by its share of it. */
 function cellEvidence(
   id: string,
@@ -82,6 +85,7 @@ function cellEvidence(
   }
   const airC = (day.air.lowC + day.air.highC) / 2;
   const given = cellsUsed * cellWh(cells) * coldShare(airC);
+  if (Math.abs(Math.log2(given / model)) > LOGGED_WITHIN) return [];
   return [
     {
       id,

@@ -1,4 +1,4 @@
-import { figureId } from '../records/learned';
+import { figureId } from '../records/figures';
 import type { Figure } from '../records/learned';
 import { item } from '../units/items';
 import type { Evidence } from './evidence';

@@ -3,7 +3,7 @@ import { season } from '../../../bench/season';
 import { briefOf } from '../brief/brief';
 import { lightRangeOf } from '../light/lightRange';
 import { modePowerW } from '../camera/modeTable';
-import { figureId, withLearned } from '../records/learned';
+import { figureId, withLearned } from '../records/figures';
 import type { Figure, Learned } from '../records/learned';
 import { readShot } from '../records/shot';
 import { item } from '../units/items';

@@ -1,4 +1,4 @@
-import { figureAt, figureId } from '../records/learned';
+import { figureAt, figureId } from '../records/figures';
 import type { Learned } from '../records/learned';
 import type { WallClock } from '../day/schedule';
 import { bitRateEvidence, heatEvidence, isoEvidence } from './cameraEvidence';

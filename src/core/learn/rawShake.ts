@@ -3,9 +3,11 @@ import { solve } from '../answer/solve';
 import { heldBySettings } from '../inspect/planned';
 import type { Plane } from '../inspect/plane';
 import { blurOf, pulsingOf } from '../inspect/sharpness';
+import { meanOf, rmsOf } from '../inspect/series';
 import { happenedTake } from '../preview/happened';
 import { Renderer } from '../preview/render';
 import { sceneOf } from '../preview/scene';
+import { item } from '../units/items';
 import type { Settings } from '../records/settings';
 
 /**
@@ -19,16 +21,19 @@ export interface RawShake {
   spread: number;
 }
 
-/** Octaves to either side of the usual that are tried, and the steps between. */
-const REACH = 2;
-const STEP = 0.5;
-/** Known no better than this, octaves, it is not told: the whole of what is tried spreads by 1.2. */
-const TOLD_TO = 0.9;
-const WIDTH = 192;
-const PICTURES = 28;
+/** Octaves from the usual that are drawn; between them pulsing is taken to grow evenly, and is looked up so finely. */
+const DRAWN_AT = [-1, 0, 1, 2];
+const FINE = 0.1;
+/** Known no better than this, octaves, it is not told: the whole of what is tried spreads by 0.9. */
+const TOLD_TO = 0.75;
+const WIDTH = 128;
+/** Two seconds and more: sharpness is held against its median of one. */
+const PICTURES = 60;
 const SEEDS = [3, 11];
 /** Pulsing of a clip and of its drawing agree to this share (start): another place, another codec. */
-const AGREES_TO = 0.2;
+const AGREES_TO = 0.25;
+/** Sharp throughout, it still pulses by the noise of its measure, per cent. */
+const LEAST_PCT = 0.5;
 /** Less than this, per cent, is the rounding of the pictures and tells no shake. */
 export const PULSING_TOLD_PCT = 2;
 
@@ -36,22 +41,36 @@ export const PULSING_TOLD_PCT = 2;
 export function rawShakeOf(brief: Brief, settings: Settings, pulsingPct: number): RawShake | null {
   const usual = brief.motion.shakeDegPerSRms;
   if (usual <= 0 || pulsingPct < PULSING_TOLD_PCT) return null;
+  const tried: { octaves: number; drawn: number; swings: number }[] = [];
+  for (const octaves of DRAWN_AT) {
+    const drawn = SEEDS.map((seed) => pulsingAt(brief, settings, usual * 2 ** octaves, seed));
+    const told = drawn.flatMap((pct) => (pct === null ? [] : [Math.log2(Math.max(LEAST_PCT, pct))]));
+    if (told.length < SEEDS.length) return null;
+    tried.push({ octaves, drawn: meanOf(told), swings: rmsOf(told.map((one) => one - meanOf(told))) });
+  }
+  // A second of shaking is not like the next: how much it differs is seen among the drawn, and the clip is one of such.
+  const swings = rmsOf(tried.map((one) => one.swings)) * Math.sqrt(SEEDS.length / (SEEDS.length - 1));
+  const width = Math.hypot(Math.log2(1 + AGREES_TO), swings * Math.sqrt(1 + 1 / SEEDS.length));
+  const last = item(DRAWN_AT, DRAWN_AT.length - 1);
   let [sum, first, second] = [0, 0, 0];
-  for (let octaves = -REACH; octaves <= REACH; octaves += STEP)
-    for (const seed of SEEDS) {
-      const drawn = pulsingAt(brief, settings, usual * 2 ** octaves, seed);
-      if (drawn === null) return null;
-      const off = Math.log2(Math.max(0.1, drawn) / pulsingPct) / Math.log2(1 + AGREES_TO);
-      const weight = Math.exp(-0.5 * off * off);
-      sum += weight;
-      first += weight * octaves;
-      second += weight * octaves * octaves;
-    }
+  for (let octaves = item(DRAWN_AT, 0); octaves <= last + 1e-9; octaves += FINE) {
+    const weight = Math.exp(-0.5 * ((drawnAt(tried, octaves) - Math.log2(pulsingPct)) / width) ** 2);
+    sum += weight;
+    first += weight * octaves;
+    second += weight * octaves * octaves;
+  }
   if (sum < 1e-6) return null;
   const octaves = first / sum;
-  // Between two steps it is not known.
-  const spread = Math.hypot(Math.sqrt(Math.max(0, second / sum - octaves ** 2)), STEP / 4);
+  const spread = Math.hypot(Math.sqrt(Math.max(0, second / sum - octaves ** 2)), FINE);
   return spread > TOLD_TO ? null : { degPerSRms: usual * 2 ** octaves, spread };
+}
+
+/** More shake never pulses less: where a drawing says so it is the chance of its shaking. */
+function drawnAt(tried: readonly { octaves: number; drawn: number }[], octaves: number): number {
+  const above = tried.findIndex((one) => one.octaves >= octaves - 1e-9);
+  const [low, high] = [item(tried, Math.max(0, above - 1)), item(tried, Math.max(0, above))];
+  const share = high.octaves === low.octaves ? 0 : (octaves - low.octaves) / (high.octaves - low.octaves);
+  return low.drawn + share * (Math.max(low.drawn, high.drawn) - low.drawn);
 }
 
 /** Per cent, of a few pictures drawn small. */

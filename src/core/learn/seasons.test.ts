@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { figureId } from '../records/learned';
+import { figureId } from '../records/figures';
 import { season } from '../../../bench/season';
 import type { Noise } from '../../../bench/season';
 import { learn, ninetyOf } from './learn';
-import { figureAt } from '../records/learned';
+import { figureAt } from '../records/figures';
 
 const utc = () => (date: string, time: string) => Date.parse(`${date}T${time}:00Z`);
 const SEASONS = 100;

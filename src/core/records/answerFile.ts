@@ -83,6 +83,8 @@ const OneCamera = z.strictObject({
     z.strictObject({ label: text, settings: SettingsSchema, score: number, gains: text, costs: text }),
   ),
   assumed: z.array(z.strictObject({ path: text, value: z.unknown() })),
+  /** Figures of the person's own that it stands on. */
+  learned: z.array(z.strictObject({ figure: text, text })).optional(),
 });
 
 export const RefusalSchema = z.strictObject({

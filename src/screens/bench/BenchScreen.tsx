@@ -20,6 +20,8 @@ import { useShotEditing } from '../data/useShotEditing';
 import { useWorkedDay } from '../data/workedDay';
 import styles from './bench.module.css';
 import { BenchHead } from './BenchHead';
+import { FromLastTime } from './own/FromLastTime';
+import { OwnFigures } from './own/OwnFigures';
 import { BenchPanels } from './panels/BenchPanels';
 import type { Drawn } from './panels/drawn';
 import { TimeLapsePanel } from './panels/timeLapse/TimeLapsePanel';
@@ -115,6 +117,15 @@ function OpenBench({ record, inDay }: { record: ShotRecord; inDay: InDay | null 
           </p>
           {!solved.refusal && (
             <>
+              <OwnFigures brief={solved.brief} />
+              {part === 0 && (
+                <FromLastTime
+                  record={record}
+                  brief={solved.brief}
+                  settings={shown.solution.settings}
+                  editing={editing}
+                />
+              )}
               <section aria-labelledby="rule-title">
                 <h2 id="rule-title">
                   <Meaning word="stopRule" solution={shown.solution}>

@@ -10,7 +10,7 @@ import { testVerdict } from '@/core/inspect/testClip';
 import type { TestVerdict } from '@/core/inspect/testClip';
 import type { Pins, Settings } from '@/core/records/settings';
 import { faultText } from '@/words/faultText';
-import { FINDING_LABEL } from '@/words/findingText';
+import { FINDING_LABEL } from '@/words/findingLabel';
 import { lookAtClip } from '@/workers/clips';
 import { CLIP_FILES } from '../files/clipFiles';
 import { pickAnyFile, pickFilmed } from '../files/pickFile';

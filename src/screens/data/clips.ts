@@ -23,6 +23,11 @@ export function useAllClips(): Clip[] | undefined {
   );
 }
 
+/** What was measured of a clip, without its pictures and curves. */
+export function withoutPictures(clip: Clip): Clip {
+  return { ...clip, frames: [], curves: null };
+}
+
 /** Days that clips came back from, by their id; undefined while they load. */
 export function useClippedDays(): ReadonlySet<string> | undefined {
   const repository = useRepository();

@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useMemo } from 'react';
-import { takenOf, withLearned } from '@/core/records/learned';
+import { takenOf, withLearned } from '@/core/records/figures';
 import type { Learned, LearnedRecord } from '@/core/records/learned';
 import type { Shot } from '@/core/records/shot';
 import type { Repository } from '@/store/repository';

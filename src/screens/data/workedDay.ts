@@ -7,7 +7,7 @@ import { scheduleOf } from '@/core/day/schedule';
 import type { Schedule } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import type { WorkedDay } from '@/core/day/workedDay';
-import { withLearned } from '@/core/records/learned';
+import { withLearned } from '@/core/records/figures';
 import type { Learned } from '@/core/records/learned';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';

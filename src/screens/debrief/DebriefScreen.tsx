@@ -25,6 +25,7 @@ import { ClipList } from './ClipList';
 import { ClipRibbon } from './ClipRibbon';
 import { ClipView } from './ClipView';
 import styles from './debrief.module.css';
+import { Evening } from './Evening';
 import { Refusals } from './Refusals';
 import { drawSampleClips, samplesOf } from './sampleClips';
 import { lookAtAll, moveClip, takeClips } from './takingClips';
@@ -135,6 +136,7 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
           ) : (
             <ClipList {...props} />
           )}
+          <Evening outing={outing} day={day} worked={worked} />
         </>
       )}
     </div>

@@ -9,7 +9,7 @@ import { nextTime } from '@/core/inspect/nextTime';
 import type { Clip } from '@/core/records/clip';
 import type { ClipReport } from '@/core/records/clipReport';
 import { LONGEST_NAME } from '@/core/records/names';
-import { FINDING_LABEL } from '@/words/findingText';
+import { FINDING_LABEL } from '@/words/findingLabel';
 import { namedPart, shotName } from '@/words/shotName';
 import { useRepository } from '../data/repository';
 import { placeUrl } from '../routes';

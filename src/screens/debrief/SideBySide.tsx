@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import type { Clip } from '@/core/records/clip';
 import { tenths, trimmed } from '@/core/units/format';
 import { clipMeasures } from '@/words/clipMeasures';
-import { FINDING_LABEL } from '@/words/findingText';
+import { FINDING_LABEL } from '@/words/findingLabel';
 import { useClipFiles } from './clipFiles';
 import styles from './sideBySide.module.css';
 import { clipName } from './shown';

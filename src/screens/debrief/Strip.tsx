@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { ClipFrame } from '@/core/records/clip';
 import type { ClipReport } from '@/core/records/clipReport';
 import { tenths } from '@/core/units/format';
-import { FINDING_LABEL } from '@/words/findingText';
+import { FINDING_LABEL } from '@/words/findingLabel';
 import styles from './debrief.module.css';
 
 /** Pictures of the clip in order of time, its worst moments marked; the one under the pointer of the curves stands out. */

@@ -2,6 +2,7 @@
 
 import { LONGEST_THING_NAME } from '@/core/records/names';
 import * as messages from '@/language/kit';
+import * as learnedMessages from '@/language/kit/learned';
 import { ARCHETYPE_LABEL } from '@/words/archetypeText';
 import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
 import { Button, Checkbox } from 'antd';
@@ -18,6 +19,7 @@ import { MenuUnder } from '../ui/MenuUnder';
 import { useKit } from '../data/kit';
 import { useRepository } from '../data/repository';
 import { CameraDetail } from './CameraDetail';
+import { LearnedOfThing, LearnedPage } from './learned/LearnedPage';
 import { FiveQuestions } from './FiveQuestions';
 import { ThingForm } from './ThingForm';
 import styles from './kit.module.css';
@@ -30,6 +32,7 @@ export function KitScreen(): ReactNode {
   const openId = useSearchParams().get('item');
   // In the address as a thing is that is not yet there.
   const asking = openId === 'five';
+  const learned = openId === 'learned';
   const [away, setAway] = useState(false);
   if (!kit) return null;
   const shown = kit.filter(({ archived, id }) => away || !archived || id === openId);
@@ -60,8 +63,11 @@ export function KitScreen(): ReactNode {
   return (
     <>
       <h1>{messages.kit}</h1>
-      <div className={styles.kit} data-chosen={asking || (openId !== null && open !== undefined)}>
+      <div className={styles.kit} data-chosen={asking || learned || (openId !== null && open !== undefined)}>
         <nav aria-label={messages.thingsInTheKit} className={styles.list}>
+          <Link href="/kit?item=learned" aria-current={learned ? 'page' : undefined}>
+            {learnedMessages.inTheList}
+          </Link>
           {THING_KINDS.map((what) => (
             <section key={what} aria-labelledby={`things-${what}`}>
               <div className={styles.kind}>
@@ -106,6 +112,8 @@ export function KitScreen(): ReactNode {
         </nav>
         {asking ? (
           <FiveQuestions onMade={go} />
+        ) : learned ? (
+          <LearnedPage />
         ) : open ? (
           <Detail key={open.id} item={open} onOpen={go} />
         ) : kit.length > 0 ? (
@@ -172,6 +180,7 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
       ) : (
         <ThingForm item={item} thing={thing} />
       )}
+      <LearnedOfThing thing={thing} />
     </article>
   );
 }

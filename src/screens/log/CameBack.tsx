@@ -5,7 +5,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Clip } from '@/core/records/clip';
 import { clipMeasures } from '@/words/clipMeasures';
-import { FINDING_LABEL } from '@/words/findingText';
+import { FINDING_LABEL } from '@/words/findingLabel';
 import { durationText } from '@/words/settingText';
 import { clockText } from '@/words/lightText';
 import { outingUrl } from '../routes';

@@ -6,7 +6,7 @@ import type { ReactNode } from 'react';
 import { FINDING_CODES } from '@/core/records/clipReport';
 import { VERDICTS } from '@/core/records/logEntry';
 import type { LogWish } from '@/core/inspect/logbook';
-import { FINDING_LABEL } from '@/words/findingText';
+import { FINDING_LABEL } from '@/words/findingLabel';
 import { VERDICT_LABEL } from '@/words/labels';
 import { DateWish } from './DateWish';
 import type { Logbook } from './useLogbook';

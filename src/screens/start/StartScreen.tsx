@@ -8,11 +8,14 @@ import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { USUAL, USUAL_FILTERS } from '@/core/brief/usual';
+import type { Recording } from '@/core/inspect/logbook';
 import type { ShotRecord } from '@/core/records/shotRecord';
+import { cameOfIt } from '@/words/lastTimeText';
 import { ACTIVITY_LABEL, MOUNT_LABEL, SCHOOL_LABEL } from '@/words/labels';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { Empty } from '../ui/Empty';
+import { useLastTimes } from '../data/lastTimes';
 import { useOutings } from '../data/outings';
 import { usePreference, useShots } from '../data/repository';
 import { placeUrl } from '../routes';
@@ -42,6 +45,7 @@ function KeptShots(): ReactNode {
   const shots = useShots();
   const outings = useOutings();
   const answerOf = useAnswers(outings, shots);
+  const times = useLastTimes();
   const { putDemo } = useActions();
   const [wanted, setWanted] = useState('');
   const [notation] = usePreference('filterNotation');
@@ -70,7 +74,15 @@ function KeptShots(): ReactNode {
         />
       </div>
       <VirtualList items={found} keyOf={({ id }) => id} rowHeight={ROW_HEIGHT}>
-        {(record, on) => <ShotRow record={record} answerOf={answerOf} notation={notation} on={on} />}
+        {(record, on) => (
+          <ShotRow
+            record={record}
+            answerOf={answerOf}
+            notation={notation}
+            last={times?.get(record.id)}
+            on={on}
+          />
+        )}
       </VirtualList>
       {found.length === 0 && <p className="quiet">{messages.noShotOfThatName}</p>}
     </section>
@@ -86,11 +98,13 @@ function ShotRow({
   record,
   answerOf,
   notation,
+  last,
   on,
 }: {
   record: ShotRecord;
   answerOf: AnswerOf | null;
   notation: FilterNotation;
+  last: Recording | undefined;
   on: RowProps;
 }): ReactNode {
   const answer = useAsked(record, answerOf);
@@ -105,6 +119,7 @@ function ShotRow({
       <span className={styles.how}>
         {ACTIVITY_LABEL[mount?.activity ?? USUAL.activity]}, {MOUNT_LABEL[mount?.kind ?? USUAL.mount]} ·{' '}
         {SCHOOL_LABEL[look?.school ?? USUAL.school]}
+        {last && ` · ${messages.lastTime({ what: cameOfIt(last) })}`}
       </span>
       <span className={`${styles.short ?? ''} numerals`}>
         {answer === null

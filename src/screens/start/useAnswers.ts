@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { withLearned } from '@/core/records/learned';
+import { withLearned } from '@/core/records/figures';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { standingOf, standingsOf } from '@/core/records/standing';

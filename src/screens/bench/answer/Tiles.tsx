@@ -17,7 +17,7 @@ import { dayPartName } from '@/words/shotName';
 import { reasonsOf } from '@/core/answer/reasons';
 import type { Solution } from '@/core/answer/solve';
 import { SETTING_LABEL } from '@/words/labels';
-import { reasonText } from '@/words/reasonText';
+import { reasonText, tellingOf } from '@/words/reasonText';
 import type { ReasonText } from '@/words/sentences';
 import { settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
@@ -50,7 +50,7 @@ export function Tiles(props: TilesProps): ReactNode {
   // Values follow the hand at once; their reasons look at the neighbours of every value and come a moment later.
   const reasoned = useAfterPaint(solution);
   const reasons = useMemo(() => {
-    const telling = { light: reasoned.space.brief.light, kit: reasoned.space.brief.filters };
+    const telling = tellingOf(reasoned.space.brief);
     return new Map<SettingKey, ReasonText>(
       reasonsOf(reasoned).map((reason) => [reason.setting, reasonText(reason, telling)]),
     );

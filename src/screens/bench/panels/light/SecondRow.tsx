@@ -7,7 +7,7 @@ import type { Solution } from '@/core/answer/solve';
 import { lockedWhiteBalanceK } from '@/core/search/settingsOf';
 import type { SettingKey } from '@/core/records/settings';
 import { SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
-import { reasonText } from '@/words/reasonText';
+import { reasonText, tellingOf } from '@/words/reasonText';
 import { settingText } from '@/words/settingText';
 import styles from './light.module.css';
 
@@ -32,7 +32,7 @@ export function SecondRow({ solution }: { solution: Solution }): ReactNode {
         {KEYS.map((key) => {
           const reason = reasons.find(({ setting }) => setting === key);
           if (!reason) return null;
-          const { text, steps } = reasonText(reason, { light: brief.light, kit });
+          const { text, steps } = reasonText(reason, tellingOf(brief));
           return (
             <div key={key}>
               <dt>

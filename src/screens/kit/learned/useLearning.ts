@@ -1,0 +1,90 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useMemo, useState } from 'react';
+import type { Corrected } from '@/core/learn/learn';
+import type { Kept } from '@/core/learn/takes';
+import { figureId } from '@/core/records/figures';
+import type { Figure, LearnedRecord } from '@/core/records/learned';
+import { learnFrom } from '@/workers/learn';
+import { namesIn } from '@/words/learnedNames';
+import type { Names } from '@/words/learnedText';
+import { useDecisions } from '../../data/learned';
+import { useKit } from '../../data/kit';
+import { useRepository } from '../../data/repository';
+import { withoutPictures } from '../../data/clips';
+
+/** Everything that came back says of the figures, and what the person decided. */
+export interface Learning {
+  corrected: readonly Corrected[];
+  decisions: ReadonlyMap<string, LearnedRecord>;
+  names: Names;
+}
+
+export type LearningState = Learning | { failed: string } | null;
+
+/** `null` while it is worked out. */
+export function useLearning(): LearningState {
+  const repository = useRepository();
+  const decisions = useDecisions(repository);
+  const kit = useKit();
+  const kept = useLiveQuery(async (): Promise<Kept | undefined> => {
+    if (!repository) return undefined;
+    const { database } = repository;
+    const { shots, outings, log, clips } = database;
+    return database.transaction('r', [shots, outings, log, clips], async () => ({
+      shots: await shots.toArray(),
+      outings: await outings.toArray(),
+      log: await log.toArray(),
+      clips: (await clips.toArray()).map(withoutPictures),
+    }));
+  }, [repository]);
+  const [result, setResult] = useState<{ corrected: Corrected[] } | { failed: string } | null>(null);
+  useEffect(() => {
+    if (!kept) return undefined;
+    let current = true;
+    learnFrom(kept).then(
+      (corrected) => {
+        if (current) setResult({ corrected });
+      },
+      (error: unknown) => {
+        if (current) setResult({ failed: error instanceof Error ? error.message : String(error) });
+      },
+    );
+    return () => {
+      current = false;
+    };
+  }, [kept]);
+  return useMemo(() => {
+    if (!result || !decisions || !kit || !kept) return null;
+    if ('failed' in result) return result;
+    return {
+      corrected: withDecided(result.corrected, decisions),
+      decisions: new Map(decisions.map((one) => [one.id, one])),
+      names: namesIn({ kit, shots: kept.shots }),
+    };
+  }, [result, decisions, kit, kept]);
+}
+
+/** Less sure than this share of what was known before, nothing worth telling came back. */
+const TOLD_FROM = 0.97;
+
+/** What is worth telling, and what is in use though what it rests on is gone. */
+function withDecided(corrected: readonly Corrected[], decisions: readonly LearnedRecord[]): Corrected[] {
+  const known = new Set(corrected.map(({ figure }) => figureId(figure)));
+  const decided = new Set(decisions.map(({ id }) => id));
+  return [
+    ...corrected.filter(
+      ({ figure, spread, spreadBefore }) =>
+        decided.has(figureId(figure)) || spread < TOLD_FROM * spreadBefore,
+    ),
+    ...decisions
+      .filter(({ id }) => !known.has(id))
+      .map(({ learned }) => ({ ...learned, spreadBefore: learned.spread })),
+  ];
+}
+
+/** Those of one thing. */
+export function ofThing(learning: Learning, is: (figure: Figure) => boolean): Learning {
+  return { ...learning, corrected: learning.corrected.filter(({ figure }) => is(figure)) };
+}

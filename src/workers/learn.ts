@@ -1,0 +1,15 @@
+import type { Corrected } from '@/core/learn/learn';
+import type { Kept } from '@/core/learn/takes';
+import { StandingWorker } from './standing';
+
+/** What the worker for learning answers. */
+export interface LearnWorker {
+  learn: (kept: Kept) => Corrected[];
+}
+
+const worker = new StandingWorker<LearnWorker>(
+  () => new Worker(new URL('./learn.worker.ts', import.meta.url), { type: 'module' }),
+);
+
+export const learnFrom = (kept: Kept): Promise<Corrected[]> =>
+  worker.ask<Corrected[]>((learning) => learning.learn(kept));
