@@ -13,10 +13,10 @@ const VIEWS = [
   ['bench-trade-offs', '/bench?shot=demo-08&part=tradeOff', 1280, 800, { part: true, theme: 'night' }],
   ['bench-pair', '/bench?shot=demo-07&part=pair', 1280, 900, { part: true }],
   ['bench-light', '/bench?shot=demo-05&part=light', 1280, 800, { part: true }],
-  ['bench-readings', '/bench?shot=demo-02&part=readings', 1280, 800, { part: true, track: true }],
   ['bench-framing', '/bench?shot=demo-01&part=framing', 1280, 800, { part: true, compare: 'Pika, straight' }],
   ['bench-steadiness', '/bench?shot=demo-10&part=steadiness', 1280, 800, { part: true }],
   ['bench-cameras', '/bench?shot=demo-10&part=cameras', 1280, 800, { part: true }],
+  ['kit-learned', '/kit?item=learned', 1280, 800],
   ['kit', '/kit?item=demo-kit-otter', 1280, 800, { wishes: ['4K tall', '60 fps', 'full-roll hold'] }],
   ['outing', '/outing?outing=demo-outing&day=saturday&entry=sat-10', 1280, 1060],
   ['outing-filters', '/outing?outing=demo-outing&day=sunday&part=filters', 1280, 1100],
@@ -27,21 +27,6 @@ const VIEWS = [
   ['debrief-clip', '/debrief?outing=demo-holm&day=holm-day&clip=demo-clip-1', 1280, 1240],
   ['log', '/log', 1280, 800],
 ];
-
-/** A made-up run down the gorge: bends, pools and faster water. */
-function gorgeTrack() {
-  const start = Date.parse('2026-10-03T08:10:00Z');
-  let [lat, lon, heading] = [46.63, 12.29, 2.2];
-  const points = Array.from({ length: 1500 }, (_, at) => {
-    heading = 2.2 + 0.9 * Math.sin(at / 170) + 0.4 * Math.sin(at / 47);
-    const metres = 2.2 + 1.4 * Math.sin(at / 90) + 0.8 * Math.sin(at / 23);
-    lat += (metres * Math.cos(heading)) / 111_195;
-    lon += (metres * Math.sin(heading)) / 76_300;
-    const time = new Date(start + at * 1000).toISOString();
-    return `<trkpt lat="${lat.toFixed(6)}" lon="${lon.toFixed(6)}"><ele>${900 - at / 20}</ele><time>${time}</time></trkpt>`;
-  });
-  return `<gpx><trk><name>Upper gorge run</name><trkseg>${points.join('')}</trkseg></trk></gpx>`;
-}
 
 const asked = process.argv.slice(2);
 const views = VIEWS.filter(([name]) => asked.length === 0 || asked.some((one) => name.startsWith(one)));
@@ -55,7 +40,6 @@ for (const [name, path, width, height, how = {}] of views) {
     part = false,
     compare,
     wishes = [],
-    track = false,
     preview = false,
     standIn = false,
   } = how;
@@ -77,14 +61,6 @@ for (const [name, path, width, height, how = {}] of views) {
     await page.getByRole('combobox', { name: /^Compare with/ }).click();
     await page.keyboard.type(compare);
     await page.keyboard.press('Enter');
-  }
-  if (track) {
-    const choosing = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'A track', exact: true }).click();
-    await (
-      await choosing
-    ).setFiles({ name: 'gorge.gpx', mimeType: 'application/gpx+xml', buffer: Buffer.from(gorgeTrack()) });
-    await page.getByText('Take light and speed into the shot').waitFor();
   }
   if (preview) {
     await page.locator('[data-fine="true"]').waitFor({ timeout: 90_000 });

@@ -66,7 +66,7 @@ describe('shots as text', () => {
     expect(await readIncoming(JSON.stringify(backup))).toEqual({
       ok: false,
       faults: [{ path: `shots[${shots.length}].id`, amiss: { code: 'standsTwice', id: 'demo-03' } }],
-      sound: { kind: 'records', records: { shots, log, outings: [], kit: [], clips: [] } },
+      sound: { kind: 'records', records: { shots, log, outings: [], kit: [], clips: [], learned: [] } },
       faulty: ['Bow camera looking back'],
     });
   });

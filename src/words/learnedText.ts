@@ -34,10 +34,13 @@ export function figureName(figure: Figure, names: Names): string {
     case 'lateness':
       return messages.lateness;
     case 'heat':
+      return messages.heat({ camera });
     case 'bitRate':
+      return messages.bitRate({ camera });
     case 'iso':
+      return messages.iso({ camera });
     case 'guard':
-      return messages[figure.of]({ camera });
+      return messages.guard({ camera });
   }
 }
 

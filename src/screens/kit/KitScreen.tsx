@@ -2,7 +2,6 @@
 
 import { LONGEST_THING_NAME } from '@/core/records/names';
 import * as messages from '@/language/kit';
-import * as learnedMessages from '@/language/kit/learned';
 import { ARCHETYPE_LABEL } from '@/words/archetypeText';
 import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
 import { Button, Checkbox } from 'antd';
@@ -66,7 +65,7 @@ export function KitScreen(): ReactNode {
       <div className={styles.kit} data-chosen={asking || learned || (openId !== null && open !== undefined)}>
         <nav aria-label={messages.thingsInTheKit} className={styles.list}>
           <Link href="/kit?item=learned" aria-current={learned ? 'page' : undefined}>
-            {learnedMessages.inTheList}
+            {messages.learnedFigures}
           </Link>
           {THING_KINDS.map((what) => (
             <section key={what} aria-labelledby={`things-${what}`}>

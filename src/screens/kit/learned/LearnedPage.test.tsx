@@ -1,17 +1,12 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { readBackup } from '@/core/records/backup';
-import { learn } from '@/core/learn/learn';
-import type { Kept } from '@/core/learn/takes';
-import { wallClock } from '@/formats/clock';
 import { visit } from '../../testing/address';
 import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
 import { KitScreen } from '../KitScreen';
 
-vi.mock('@/workers/learn', () => ({
-  learnFrom: (kept: Kept) => Promise.resolve(learn(kept, wallClock)),
-}));
+vi.mock('@/workers/learn', async () => (await import('../../testing/learnWorker')).inPage);
 
 let stage: Stage;
 beforeEach(async () => {

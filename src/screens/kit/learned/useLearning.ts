@@ -67,7 +67,7 @@ export function useLearning(): LearningState {
 }
 
 /** Less sure than this share of what was known before, nothing worth telling came back. */
-const TOLD_FROM = 0.97;
+const TOLD_FROM = 0.95;
 
 /** What is worth telling, and what is in use though what it rests on is gone. */
 function withDecided(corrected: readonly Corrected[], decisions: readonly LearnedRecord[]): Corrected[] {
