@@ -25,6 +25,7 @@ const CHAPTERS = [
   'day',
   'inspect',
   'learn',
+  'rehearse',
 ];
 
 const floors = CHAPTERS.map((chapter, at) => ({

@@ -13,6 +13,68 @@ import { run } from './main';
 const solve = (text: string): ReturnType<typeof run> => run(['solve', '-'], () => text);
 const shot = (rest: object): string => JSON.stringify({ kind: 'lynxeye/shot', version: 2, ...rest });
 
+describe('lynxeye rehearse', () => {
+  const demo = makeDemo();
+  const file = { kind: 'lynxeye/outing-file', version: 2, outing: demo.outings[1], shots: demo.shots };
+  const rehearse = (...args: string[]): ReturnType<typeof run> =>
+    run(['rehearse', '-', ...args], () => JSON.stringify(file));
+
+  it('lives through the days of an outing: chances, drivers and picks, the same bytes for the same seed', async () => {
+    const { status, out, err } = await rehearse('--draws', '40', '--seed', '3');
+    expect({ status, err }).toEqual({ status: 0, err: '' });
+    const { kind, version, draws, seed, days } = JSON.parse(out) as {
+      kind: string;
+      version: number;
+      draws: number;
+      seed: number;
+      days: {
+        date: string;
+        everythingLasts: { p: number; low: number; high: number };
+        shots: {
+          name: string;
+          chances: Record<string, { p: number; low: number; high: number }>;
+          lossMean: number;
+          lossWorstTenth: number;
+          drivers: { input: string; share: number }[];
+          reading: { changesPct: number; savesLoss: number };
+        }[];
+      }[];
+    };
+    expect({ kind, version, draws, seed }).toEqual({
+      kind: 'lynxeye/rehearsal',
+      version: 1,
+      draws: 40,
+      seed: 3,
+    });
+    expect(days.map(({ date }) => date)).toEqual(['2026-01-17']);
+    for (const { shots } of days)
+      for (const { name, chances, lossMean, lossWorstTenth, drivers, reading } of shots) {
+        expect(Object.keys(chances)).toEqual(['over', 'under', 'smear', 'card', 'power', 'heat', 'late']);
+        for (const { p, low, high } of Object.values(chances)) {
+          expect(low).toBeLessThanOrEqual(p);
+          expect(p).toBeLessThanOrEqual(high);
+        }
+        expect(lossMean, name).toBeLessThanOrEqual(lossWorstTenth);
+        expect(drivers.reduce((sum, { share }) => sum + share, 0)).toBeLessThanOrEqual(1 + 1e-9);
+        expect(reading.savesLoss).toBeGreaterThanOrEqual(0);
+      }
+    expect(await rehearse('--draws', '40', '--seed', '3')).toEqual({ status, out, err });
+    expect((await rehearse('--draws', '40', '--seed', '4')).out).not.toBe(out);
+  });
+
+  it('refuses draws and seeds that are none, and names them', async () => {
+    for (const [args, place] of [
+      [['--draws', '0'], '--draws'],
+      [['--seed', 'x'], '--seed'],
+      [['--much'], '"--much"'],
+    ] as const) {
+      const { status, out, err } = await rehearse(...args);
+      expect({ status, out }).toEqual({ status: 2, out: '' });
+      expect(err).toContain(place);
+    }
+  });
+});
+
 describe('lynxeye learn', () => {
   const backup = { kind: 'lynxeye/backup', version: 2, exportedAt: '2026-01-17T20:00:00Z', ...makeDemo() };
 

@@ -25,6 +25,8 @@ const USAGE = `lynxeye solve FILE|-      a shot in, an answer out
 lynxeye day FILE|-        the days of an outing file worked out: filters, set-ups, card, power, heat
 lynxeye inspect CLIP… [--shot SHOT]
                           what came back, measured: one report a clip, as a JSON array
+lynxeye rehearse FILE|- [--draws 1000] [--seed 1]
+                          the days of an outing file lived through so often: chances, drivers, robust picks
 lynxeye learn FILE|-      the figures that the log of a backup corrects, before and after
 lynxeye check FILE|-      says whether a file is valid
 lynxeye schema NAME       prints a JSON Schema: ${FILE_NAMES.join(', ')}
@@ -40,6 +42,7 @@ export async function run(
   const [command, argument, ...rest] = args;
   if (command === 'sun') return printSun(args.slice(1));
   if (command === 'inspect') return inspectClips(args.slice(1), readInput);
+  if (command === 'rehearse') return rehearseFile(argument, rest, readInput);
   if (rest.length > 0) return bad([worded('', `unexpected "${rest.join(' ')}"`)]);
   switch (command) {
     case 'solve':
@@ -89,6 +92,22 @@ async function learnFile(input: unknown): Promise<Result> {
   if (!read.ok) return bad(read.faults);
   const { learnReport } = await import('./learn');
   return good(JSON.stringify(learnReport(read.records), null, 2));
+}
+
+async function rehearseFile(
+  name: string | undefined,
+  args: readonly string[],
+  readInput: (name: string) => string,
+): Promise<Result> {
+  const { rehearsalReport, wishIn } = await import('./rehearse');
+  const wish = wishIn(args);
+  if (!wish.ok) return bad(wish.faults);
+  return withFile(name, readInput, async (input) => {
+    const file = await readOutingFile(input);
+    if (!file.ok) return bad(file.faults);
+    const { outings, shots } = file.records;
+    return good(JSON.stringify(rehearsalReport(item(outings, 0), shots, wish.value), null, 2));
+  });
 }
 
 async function checkFile(input: unknown): Promise<Result> {

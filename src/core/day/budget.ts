@@ -74,6 +74,8 @@ export interface Chapter {
 export interface Recorded {
   part: DayPart;
   answer: PartAnswer;
+  /** What it asks of its camera where that is known otherwise. */
+  load?: RecordingLoad;
 }
 
 interface Stretch extends Span {
@@ -129,8 +131,8 @@ function stretchesOf(
   const stretches: Stretch[] = [];
   const clashes: { partId: string; withId: string; atMs: number }[] = [];
   let before: { toMs: number; partId: string } | null = null;
-  for (const { part, answer } of [...recorded].sort((a, b) => a.part.fromMs - b.part.fromMs)) {
-    const load = recordingLoad(part, answer);
+  for (const one of [...recorded].sort((a, b) => a.part.fromMs - b.part.fromMs)) {
+    const { part, answer, load = recordingLoad(part, answer) } = one;
     if (before && before.toMs > part.fromMs + 1)
       clashes.push({ partId: part.id, withId: before.partId, atMs: part.fromMs });
     for (const [index, span] of part.stretches.entries()) {

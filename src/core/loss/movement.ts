@@ -112,8 +112,6 @@ export function motionFigures(
   rate: RateFigures,
   steadied: boolean,
 ): MotionFigures {
-  const octaves = (pctPerS: number): number =>
-    Math.max(0, Math.log2(pctPerS / rate.shownFps / STROBING_STEP_PCT));
   return {
     pctPerDegree: view.pctPerDegree,
     typicalPctPerS: view.typicalPctPerS,
@@ -124,9 +122,33 @@ export function motionFigures(
     shownLog: rate.shownLog,
     pulse: rate.pulse,
     stepPct: view.worstPctPerS / rate.shownFps,
-    stepOctaves: (1 - WORST_SHARE) * octaves(view.typicalPctPerS) + WORST_SHARE * octaves(view.worstPctPerS),
+    stepOctaves: stepOctavesOf(view.typicalPctPerS, view.worstPctPerS, rate.shownFps),
     steady: steadied || motion.shakeDegPerSRms < STEADY_BY_ITSELF_DEG_PER_S,
   };
+}
+
+/** The same movement with so many octaves more shake and pace. */
+export function atPace(
+  figures: MotionFigures,
+  { shake, speed }: { shake: number; speed: number },
+): MotionFigures {
+  if (shake === 0 && speed === 0) return figures;
+  const times = 2 ** speed;
+  const { typicalPctPerS, worstPctPerS, shownFps } = figures;
+  return {
+    ...figures,
+    typicalPctPerS: typicalPctPerS * times,
+    worstPctPerS: worstPctPerS * times,
+    stepPct: figures.stepPct * times,
+    stepOctaves: stepOctavesOf(typicalPctPerS * times, worstPctPerS * times, shownFps),
+    shakeFloorLog: figures.shakeFloorLog - shake,
+    subjectFloorLog: figures.subjectFloorLog - speed,
+  };
+}
+
+function stepOctavesOf(typicalPctPerS: number, worstPctPerS: number, shownFps: number): number {
+  const octaves = (pctPerS: number): number => Math.max(0, Math.log2(pctPerS / shownFps / STROBING_STEP_PCT));
+  return (1 - WORST_SHARE) * octaves(typicalPctPerS) + WORST_SHARE * octaves(worstPctPerS);
 }
 
 /** The shutter aimed at in one view, log2 of seconds: an angle of the frames shown, or the shake floor if that is shorter. */

@@ -1,0 +1,54 @@
+import type { Brief } from '../brief/brief';
+import { filterKey } from '../day/partAnswer';
+import { workOf } from '../day/daySheet';
+import type { Memo } from '../day/daySheet';
+import { lightRangeOf } from '../light/lightRange';
+import { SCHOOLS } from '../loss/schools';
+import { search } from '../search/search';
+import { settingsOf } from '../search/settingsOf';
+import { spaceFor } from '../search/space';
+import type { Settings } from '../records/settings';
+import type { Plan, PlannedPart } from './plan';
+import { wayOf } from './way';
+import type { Way } from './way';
+
+/** Light and shake that a plan may be made for in place of the likely, stops and octaves: for days that are otherwise. */
+const OTHERWISE: readonly { stops: number; shake: number }[] = [
+  { stops: 0.7, shake: 0 },
+  { stops: -0.7, shake: 0 },
+  { stops: 0, shake: 0.5 },
+  { stops: 0.7, shake: 0.5 },
+  { stops: -0.7, shake: 0.5 },
+];
+
+/**
+ * Other ways of filming a part that may serve a day better that is not as likely: the best under each filter, and what would
+ * be taken for light and shake that are otherwise. Where its filter cannot be changed, only those that wear the same.
+ */
+export function otherWays({ part, way }: PlannedPart, { sheet }: Plan, memo: Memo): Way[] {
+  if (!way) return [];
+  const { brief } = part;
+  const fixed = sheet.parts.get(part.id)?.held?.filter?.why === 'noBreak';
+  const settings: Settings[] = [...workOf(part, memo).byFilter.values()].map((one) => one.settings);
+  for (const otherwise of OTHERWISE) {
+    const made = spaceFor(briefAt(brief, otherwise), SCHOOLS[brief.look.school]);
+    const found = made.ok ? search(made.space) : null;
+    if (made.ok && found) settings.push(settingsOf(made.space, found.candidate));
+  }
+  const once = new Map(
+    settings
+      .filter(({ filter }) => !fixed || filterKey(filter) === filterKey(way.settings.filter))
+      .map((one) => [JSON.stringify(one), one]),
+  );
+  once.delete(JSON.stringify(way.settings));
+  return [...once.values()].flatMap((one) => wayOf(brief, one) ?? []);
+}
+
+function briefAt(brief: Brief, { stops, shake }: { stops: number; shake: number }): Brief {
+  const { evMin, evMax } = lightRangeOf(brief.light, brief.limits);
+  return {
+    ...brief,
+    light: { kind: 'range', evMin: evMin + stops, evMax: evMax + stops },
+    motion: { ...brief.motion, shakeDegPerSRms: brief.motion.shakeDegPerSRms * 2 ** shake },
+  };
+}

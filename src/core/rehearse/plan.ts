@@ -1,0 +1,159 @@
+import { NO_FILTER } from '../filters/kit';
+import type { FilterSetting } from '../filters/kit';
+import { daySheet } from '../day/daySheet';
+import type { DaySheet, Memo } from '../day/daySheet';
+import { recordingLoad } from '../day/recording';
+import type { RecordingLoad } from '../day/recording';
+import type { PartAnswer } from '../day/partAnswer';
+import type { DayPart, Schedule } from '../day/schedule';
+import { lightRangeOf } from '../light/lightRange';
+import { instantsOf, sunLightAt } from '../light/sun/sunLight';
+import type { Gear } from '../records/outing';
+import { figureId } from '../records/figures';
+import { item } from '../units/items';
+import { named } from './drawn';
+import { wayOf } from './way';
+import type { Way } from './way';
+
+/** A day's plan, held fixed, with all that living through it asks for: worked out once for thousands of days. */
+export interface Plan {
+  schedule: Schedule;
+  gear: readonly Gear[];
+  sheet: DaySheet;
+  parts: readonly PlannedPart[];
+}
+
+export interface PlannedPart {
+  part: DayPart;
+  answer: PartAnswer;
+  load: RecordingLoad;
+  /** `null`: a time-lapse, of which only card, cell and heat are lived through. */
+  way: Way | null;
+  light: LightOverDelay;
+  /** Of its own light, one standard deviation, stops, beyond what the whole day is off by. */
+  lightSpread: number;
+  /** How far shake may be off, octaves; and what shakes alike. */
+  shakeSpread: number | null;
+  shakeName: number;
+  /** Its filter is put on before it, in place of that of an earlier part. */
+  changesFrom: FilterSetting | null;
+  /** Another set-up of its camera, where it stores several. */
+  otherWay: Way | null;
+  wet: boolean;
+  /** Names of what is drawn for it alone. */
+  names: { light: number; speed: number; filter: number; setup: number; start: number; lens: number };
+}
+
+/** The light of a part if it begins later, EV100 at even steps, and what cloud may do to it, stops. */
+export interface LightOverDelay {
+  stepMs: number;
+  evMin: readonly number[];
+  evMax: readonly number[];
+  cloudStops: readonly number[];
+}
+
+/** Delays that are looked at, minutes; a day later than that stays as dark. */
+const STEP_MINUTES = 20;
+const MOST_MINUTES = 180;
+/** What the day as a whole is off by stands in each light's spread. */
+const DAY_STOPS = 0.3;
+/** Sky's spread is told from least to most: about two standard deviations to either side (start). */
+const SPREADS_IN_RANGE = 2;
+
+export function planOf(schedule: Schedule, gear: readonly Gear[], memo: Memo = new Map()): Plan {
+  const sheet = daySheet(schedule, gear, memo);
+  const carried = schedule.parts.flatMap((part) => {
+    const answer = sheet.parts.get(part.id)?.carried;
+    return answer ? [{ part, answer }] : [];
+  });
+  const ways = new Map(
+    carried.map(({ part, answer }) => [
+      part.id,
+      answer.intervalSeconds === null ? wayOf(part.brief, answer.settings) : null,
+    ]),
+  );
+  const before = new Map<string, Way>();
+  return {
+    schedule,
+    gear,
+    sheet,
+    parts: carried.map(({ part, answer }): PlannedPart => {
+      const way = ways.get(part.id) ?? null;
+      const last = before.get(part.camera.id);
+      const changes = last !== undefined && way !== null && last.filter.ids.join() !== way.filter.ids.join();
+      if (way) before.set(part.camera.id, way);
+      const { mount } = part.brief;
+      const shakeId = figureId({
+        of: 'shake',
+        mount: mount.kind,
+        activity: mount.activity,
+        ground: mount.ground,
+      });
+      const other = carried.find(
+        (one) =>
+          one.part.camera.id === part.camera.id &&
+          one.answer.intervalSeconds === null &&
+          sheet.parts.get(one.part.id)?.preset !== sheet.parts.get(part.id)?.preset,
+      );
+      const spread = lightRangeOf(part.brief.light, part.brief.limits).spreadStops;
+      return {
+        part,
+        answer,
+        load: recordingLoad(part, answer),
+        way,
+        light: lightOverDelay(part),
+        lightSpread: Math.sqrt(Math.max(0, spread ** 2 - DAY_STOPS ** 2)),
+        shakeSpread: part.brief.learned.find(({ figure }) => figureId(figure) === shakeId)?.spread ?? null,
+        shakeName: named(shakeId),
+        changesFrom: changes ? (last.filter ?? NO_FILTER) : null,
+        otherWay:
+          way && other
+            ? wayOf(part.brief, { ...other.answer.settings, filter: answer.settings.filter })
+            : null,
+        wet: mount.activity === 'paddling' || mount.activity === 'surfing',
+        names: {
+          light: named(`light ${part.id}`),
+          speed: named(`speed ${part.id}`),
+          filter: named(`filter ${part.id}`),
+          setup: named(`setup ${part.id}`),
+          start: named(`start ${part.id}`),
+          lens: named(`lens ${part.id}`),
+        },
+      };
+    }),
+  };
+}
+
+function lightOverDelay({ brief, fromMs, toMs }: DayPart): LightOverDelay {
+  const { light } = brief;
+  if (light.kind !== 'sun') {
+    const { evMin, evMax } = lightRangeOf(light, brief.limits);
+    return { stepMs: STEP_MINUTES * 60_000, evMin: [evMin], evMax: [evMax], cloudStops: [0] };
+  }
+  const instants = instantsOf(fromMs, toMs + MOST_MINUTES * 60_000, STEP_MINUTES * 60_000);
+  const known = instants.map((atMs) => sunLightAt(light, atMs));
+  const within = Math.max(1, Math.ceil((toMs - fromMs) / (STEP_MINUTES * 60_000)) + 1);
+  const steps = Array.from({ length: MOST_MINUTES / STEP_MINUTES + 1 }, (_, at) =>
+    known.slice(at, at + within),
+  ).filter((run) => run.length > 0);
+  return {
+    stepMs: STEP_MINUTES * 60_000,
+    evMin: steps.map((run) => Math.min(...run.map(({ evMin }) => evMin))),
+    evMax: steps.map((run) => Math.max(...run.map(({ evMax }) => evMax))),
+    cloudStops: steps.map((run) =>
+      Math.max(
+        ...run.map(
+          ({ evLow, evHigh, evMin, evMax }) => (evHigh - evLow - (evMax - evMin)) / (2 * SPREADS_IN_RANGE),
+        ),
+      ),
+    ),
+  };
+}
+
+/** A series at a delay, straight between its steps. */
+export function atDelay(series: readonly number[], delayMs: number, stepMs: number): number {
+  const place = Math.min(series.length - 1, Math.max(0, delayMs / stepMs));
+  const low = Math.floor(place);
+  const high = Math.min(series.length - 1, low + 1);
+  return item(series, low) + (place - low) * (item(series, high) - item(series, low));
+}

@@ -1,0 +1,211 @@
+import type { Memo } from '../day/daySheet';
+import type { Settings } from '../records/settings';
+import { item } from '../units/items';
+import { chanceOf } from './chance';
+import type { Chance } from './chance';
+import { FAILURES, INPUTS, liveThrough } from './day';
+import type { Failure, Input, LivedDay, LivedPart } from './day';
+import { Drawn } from './drawn';
+import { driversOf } from './drivers';
+import type { Driver } from './drivers';
+import { otherWays } from './otherWays';
+import type { Plan, PlannedPart } from './plan';
+import { worthOfReading } from './reading';
+import type { ReadingWorth } from './reading';
+import type { Unknowns } from './unknowns';
+import { livedThrough } from './way';
+import type { Way } from './way';
+
+/** What so many drawn days come to. */
+export interface Rehearsal {
+  draws: number;
+  seed: number;
+  everythingLasts: Chance;
+  lossMean: number;
+  lossWorstTenth: number;
+  /** A day of the worst tenth, by its number: the one in its middle. */
+  badDay: number;
+  shots: readonly RehearsedShot[];
+}
+
+export interface RehearsedShot {
+  /** Of the part. */
+  id: string;
+  chances: Readonly<Record<Failure, Chance>>;
+  /** That any of them happens. */
+  fails: Chance;
+  lossMean: number;
+  lossWorstTenth: number;
+  drivers: readonly Driver[];
+}
+
+/** What one could set otherwise for a shot, and what a reading before it is worth. */
+export interface Picks {
+  /** Of the part. */
+  id: string;
+  /** The settings of least mean loss, where they are not those of the plan. */
+  robust: Robust | null;
+  reading: ReadingWorth;
+}
+
+export interface Robust {
+  settings: Settings;
+  lossMean: number;
+  /** What it loses more than the plan on a day that is as likely. */
+  onLikelyDay: number;
+}
+
+/** Of two ways lived through on the same days, this many standard errors make one the better. */
+const SURE_BY = 2;
+/** A pick that saves less than this is not worth another setting. */
+const LEAST_SAVING = 0.02;
+
+/** Days of one plan, lived through one after the other, as many as there is time for. */
+export class Rehearsing {
+  private readonly tallies: readonly Tally[];
+  private readonly losses: number[] = [];
+  private lasting = 0;
+
+  constructor(
+    readonly plan: Plan,
+    private readonly unknowns: Unknowns,
+    private readonly seed: number,
+  ) {
+    this.tallies = plan.parts.map((planned) => new Tally(planned));
+  }
+
+  get draws(): number {
+    return this.losses.length;
+  }
+
+  /** One day of the seed by its number, to be looked at. */
+  day(number: number): LivedDay {
+    return liveThrough(this.plan, new Drawn(this.seed, number), this.unknowns);
+  }
+
+  run(more: number): void {
+    for (let left = more; left > 0; left--) {
+      const lived = this.day(this.draws);
+      lived.parts.forEach((part, at) => item(this.tallies, at).add(part));
+      this.losses.push(lived.loss);
+      if (lived.everythingLasts) this.lasting += 1;
+    }
+  }
+
+  report(): Rehearsal {
+    const { losses, draws, seed } = this;
+    const worst = losses.map((loss, at) => ({ loss, at })).sort((a, b) => b.loss - a.loss || a.at - b.at);
+    return {
+      draws,
+      seed,
+      everythingLasts: chanceOf(this.lasting, draws),
+      lossMean: meanOf(losses),
+      lossWorstTenth: worstTenthOf(losses),
+      badDay: worst[Math.floor(draws / 20)]?.at ?? 0,
+      shots: this.tallies.map((tally) => tally.report()),
+    };
+  }
+
+  /** `memo`: that of the day, for ways that it was asked already. */
+  picks(memo: Memo = new Map()): Picks[] {
+    return this.tallies.map((tally) => tally.picks(this.plan, memo, this.unknowns));
+  }
+}
+
+/** All days of one shot. */
+class Tally {
+  private readonly counts = Object.fromEntries(FAILURES.map((code) => [code, 0])) as Record<Failure, number>;
+  private failures = 0;
+  private readonly losses: number[] = [];
+  private readonly inputs = Object.fromEntries(INPUTS.map((input) => [input, [] as number[]])) as Record<
+    Input,
+    number[]
+  >;
+  private readonly lights: { evMin: number; evMax: number }[] = [];
+
+  constructor(private readonly planned: PlannedPart) {}
+
+  add({ failed, loss, inputs, evMin, evMax }: LivedPart): void {
+    for (const code of failed) this.counts[code] += 1;
+    if (failed.size > 0) this.failures += 1;
+    this.losses.push(loss);
+    for (const input of INPUTS) this.inputs[input].push(inputs[input]);
+    this.lights.push({ evMin, evMax });
+  }
+
+  report(): RehearsedShot {
+    const { planned, losses, counts } = this;
+    const draws = losses.length;
+    return {
+      id: planned.part.id,
+      chances: Object.fromEntries(FAILURES.map((code) => [code, chanceOf(counts[code], draws)])) as Record<
+        Failure,
+        Chance
+      >,
+      fails: chanceOf(this.failures, draws),
+      lossMean: meanOf(losses),
+      lossWorstTenth: worstTenthOf(losses),
+      drivers: driversOf(losses, this.inputs),
+    };
+  }
+
+  picks(plan: Plan, memo: Memo, unknowns: Unknowns): Picks {
+    const { part, way } = this.planned;
+    const others = otherWays(this.planned, plan, memo);
+    return { id: part.id, robust: way && this.robust(way, others), reading: this.reading(others, unknowns) };
+  }
+
+  /** Every way on the same days; what slips and what runs out is the same for all. */
+  private robust(way: Way, others: readonly Way[]): Robust | null {
+    const nominal = this.livedAs(way);
+    const { light } = this.planned;
+    const likely = { evMin: item(light.evMin, 0), evMax: item(light.evMax, 0), shake: 0, speed: 0 };
+    let best: (Robust & { saves: number }) | null = null;
+    for (const other of others) {
+      const saved = this.livedAs(other).map((loss, at) => (nominal[at] ?? 0) - loss);
+      const saves = meanOf(saved);
+      const error = Math.sqrt(meanOf(saved.map((one) => (one - saves) ** 2)) / Math.max(1, saved.length));
+      if (saves < LEAST_SAVING || saves < SURE_BY * error || saves <= (best?.saves ?? 0)) continue;
+      best = {
+        settings: other.settings,
+        lossMean: meanOf(nominal) - saves,
+        onLikelyDay: livedThrough(other, likely).loss - livedThrough(way, likely).loss,
+        saves,
+      };
+    }
+    return best && { settings: best.settings, lossMean: best.lossMean, onLikelyDay: best.onLikelyDay };
+  }
+
+  private livedAs(way: Way): number[] {
+    return this.lights.map(
+      (light, at) =>
+        livedThrough(way, {
+          ...light,
+          shake: this.inputs.shake[at] ?? 0,
+          speed: this.inputs.speed[at] ?? 0,
+        }).loss,
+    );
+  }
+
+  private reading(others: readonly Way[], unknowns: Unknowns): ReadingWorth {
+    const { way, light, lightSpread } = this.planned;
+    if (!way) return { changes: 0, savesLoss: 0 };
+    const spread = Math.hypot(
+      unknowns.dayLightStops,
+      unknowns.lightTimes * lightSpread,
+      unknowns.cloudTimes * item(light.cloudStops, 0),
+    );
+    const here = { evMin: item(light.evMin, 0), evMax: item(light.evMax, 0) };
+    return worthOfReading([way, ...others], here, spread);
+  }
+}
+
+function meanOf(values: readonly number[]): number {
+  return values.length === 0 ? 0 : values.reduce((sum, value) => sum + value, 0) / values.length;
+}
+
+/** Mean of the worst tenth, at least of the worst. */
+function worstTenthOf(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => b - a);
+  return meanOf(sorted.slice(0, Math.max(1, Math.round(values.length / 10))));
+}
