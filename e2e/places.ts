@@ -46,6 +46,8 @@ export const PLACES: readonly string[] = [
   `/carry?${OUTING}&day=saturday&paper=letter`,
   `/camera?${OUTING}&day=saturday&camera=otter`,
   `/camera?${OUTING}&day=saturday&camera=shrew`,
+  `/rehearsal?${OUTING}&day=saturday`,
+  `/rehearsal?${OUTING}&day=sunday`,
   `/debrief?${OUTING}&day=saturday`,
   `/debrief?${OUTING}&day=sunday`,
   '/debrief?outing=demo-holm&day=holm-day',
@@ -64,6 +66,7 @@ export const PLACES: readonly string[] = [
     'helmet',
   ].map((item) => `/kit?item=demo-kit-${item}`),
   '/kit?item=five',
+  '/kit?item=learned',
   '/licences',
 ];
 
@@ -74,6 +77,7 @@ export const FIRST: readonly string[] = [
   '/outing?outing=demo-outing&day=saturday&entry=sat-10',
   '/carry?outing=demo-outing&day=saturday&card=sat-04',
   '/camera?outing=demo-outing&day=saturday&camera=otter',
+  '/rehearsal?outing=demo-outing&day=sunday',
   '/debrief?outing=demo-holm&day=holm-day&clip=demo-clip-1',
   '/log',
   '/kit?item=demo-kit-otter',
@@ -103,9 +107,11 @@ export const SAMPLE: readonly string[] = [
   '/carry?outing=demo-outing&day=saturday&card=sat-04',
   '/carry?outing=demo-outing&day=saturday&codes=all',
   '/camera?outing=demo-outing&day=saturday&camera=otter',
+  '/rehearsal?outing=demo-outing&day=sunday',
   '/debrief?outing=demo-holm&day=holm-day',
   '/log',
   '/kit?item=demo-kit-otter',
+  '/kit?item=learned',
   '/kit?item=demo-kit-helmet',
   '/kit?item=five',
 ];

@@ -13,13 +13,13 @@ const VIEWS = [
   ['bench-trade-offs', '/bench?shot=demo-08&part=tradeOff', 1280, 800, { part: true, theme: 'night' }],
   ['bench-pair', '/bench?shot=demo-07&part=pair', 1280, 900, { part: true }],
   ['bench-light', '/bench?shot=demo-05&part=light', 1280, 800, { part: true }],
-  ['bench-framing', '/bench?shot=demo-01&part=framing', 1280, 800, { part: true, compare: 'Pika, straight' }],
   ['bench-steadiness', '/bench?shot=demo-10&part=steadiness', 1280, 800, { part: true }],
   ['bench-cameras', '/bench?shot=demo-10&part=cameras', 1280, 800, { part: true }],
   ['kit-learned', '/kit?item=learned', 1280, 800],
   ['kit', '/kit?item=demo-kit-otter', 1280, 800, { wishes: ['4K tall', '60 fps', 'full-roll hold'] }],
   ['outing', '/outing?outing=demo-outing&day=saturday&entry=sat-10', 1280, 1060],
   ['outing-filters', '/outing?outing=demo-outing&day=sunday&part=filters', 1280, 1100],
+  ['rehearsal', '/rehearsal?outing=demo-outing&day=sunday', 1280, 1300],
   ['carry', '/carry?outing=demo-outing&day=saturday&card=sat-10', 390, 844],
   ['carry-codes', '/carry?outing=demo-outing&day=saturday&codes=otter', 390, 844],
   ['camera', '/camera?outing=demo-outing&day=saturday&camera=otter', 1280, 800, { standIn: true }],
@@ -34,15 +34,7 @@ const views = VIEWS.filter(([name]) => asked.length === 0 || asked.some((one) =>
 const server = await startServer(PORT);
 const browser = await chromium.launch({ executablePath: browserPath() });
 for (const [name, path, width, height, how = {}] of views) {
-  const {
-    theme = 'paper',
-    whole = false,
-    part = false,
-    compare,
-    wishes = [],
-    preview = false,
-    standIn = false,
-  } = how;
+  const { theme = 'paper', whole = false, part = false, wishes = [], preview = false, standIn = false } = how;
   const page = await browser.newPage({ viewport: { width, height }, serviceWorkers: 'block' });
   const open = async (url) => {
     await page.goto(`http://localhost:${PORT}${url}`);
@@ -57,11 +49,6 @@ for (const [name, path, width, height, how = {}] of views) {
   await page.waitForLoadState('networkidle');
   for (const wish of wishes)
     await page.getByRole('group', { name: 'Wishes' }).getByRole('button', { name: wish }).first().click();
-  if (compare) {
-    await page.getByRole('combobox', { name: /^Compare with/ }).click();
-    await page.keyboard.type(compare);
-    await page.keyboard.press('Enter');
-  }
   if (preview) {
     await page.locator('[data-fine="true"]').waitFor({ timeout: 90_000 });
     await page.getByRole('button', { name: 'Freeze' }).click();

@@ -10,6 +10,7 @@ export const PLACES = [
   { path: '/', label: messages.start },
   { path: '/bench', label: messages.bench },
   { path: '/outing', label: messages.outing },
+  { path: '/rehearsal', label: messages.rehearsal },
   { path: '/carry', label: messages.carry },
   { path: '/debrief', label: messages.debrief },
   { path: '/log', label: messages.log },
@@ -20,7 +21,14 @@ export type PlacePath = (typeof PLACES)[number]['path'];
 
 /** `part` names a second camera of the shot or the second half of a pair; 0 is the main one. */
 export function placeUrl(path: PlacePath, shotId: string | null, part = 0): string {
-  if (shotId === null || path === '/' || path === '/kit' || path === '/outing' || path === '/debrief')
+  if (
+    shotId === null ||
+    path === '/' ||
+    path === '/kit' ||
+    path === '/outing' ||
+    path === '/rehearsal' ||
+    path === '/debrief'
+  )
     return path;
   return `${path}?shot=${encodeURIComponent(shotId)}${part > 0 ? `&angle=${part}` : ''}`;
 }
@@ -44,7 +52,7 @@ export function usePlace(): PlacePath | null {
 
 /** Ids stay in the query, as everywhere. */
 export function outingUrl(
-  path: '/outing' | '/carry' | '/camera' | '/bench' | '/debrief',
+  path: '/outing' | '/rehearsal' | '/carry' | '/camera' | '/bench' | '/debrief',
   outingId: string,
   dayId: string | null,
   more: Readonly<Record<string, string>> = {},

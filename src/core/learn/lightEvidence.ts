@@ -1,4 +1,4 @@
-import { ev100OfSetting } from '../light/exposureValue';
+import { windowOf } from '../light/exposureValue';
 import { evRangeOf } from '../light/lightRange';
 import { skyAt } from '../light/sky';
 import { sunLightAt, USUAL_SUN } from '../light/sun/sunLight';
@@ -28,10 +28,14 @@ export function lightEvidence(take: Take): Evidence[] {
   if (!ends) return [];
   const { fNumber } = brief.camera;
   const glass = filterParts(brief, settings.filter.ids);
-  const longest = ev100OfSetting(fNumber, settings.shutterSeconds, 100);
-  const shortest = ev100OfSetting(fNumber, settings.shutterFloorSeconds ?? settings.shutterSeconds, 100);
-  const top = shortest - Math.log2(settings.iso.min / 100) + settings.filter.stops;
-  const foot = longest - Math.log2(settings.iso.max / 100) + settings.filter.stops;
+  const { evMin: foot, evMax: top } = windowOf({
+    fNumber,
+    shortestSeconds: settings.shutterFloorSeconds ?? settings.shutterSeconds,
+    longestSeconds: settings.shutterSeconds,
+    isoMin: settings.iso.min,
+    isoMax: settings.iso.max,
+    filterStops: settings.filter.stops,
+  });
   const evidence: Evidence[] = [];
   const day = { date, kind: 'light' as const };
   const put = (says: Evidence['says'], of: readonly Part[], at: number, error: number): void => {

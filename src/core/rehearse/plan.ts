@@ -1,4 +1,3 @@
-import { NO_FILTER } from '../filters/kit';
 import type { FilterSetting } from '../filters/kit';
 import { daySheet } from '../day/daySheet';
 import type { DaySheet, Memo } from '../day/daySheet';
@@ -105,7 +104,7 @@ export function planOf(schedule: Schedule, gear: readonly Gear[], memo: Memo = n
         lightSpread: Math.sqrt(Math.max(0, spread ** 2 - DAY_STOPS ** 2)),
         shakeSpread: part.brief.learned.find(({ figure }) => figureId(figure) === shakeId)?.spread ?? null,
         shakeName: named(shakeId),
-        changesFrom: changes ? (last.filter ?? NO_FILTER) : null,
+        changesFrom: changes ? last.filter : null,
         otherWay:
           way && other
             ? wayOf(part.brief, { ...other.answer.settings, filter: answer.settings.filter })

@@ -26,6 +26,22 @@ export interface Rehearsal {
   /** A day of the worst tenth, by its number: the one in its middle. */
   badDay: number;
   shots: readonly RehearsedShot[];
+  cameras: readonly RehearsedCamera[];
+}
+
+/** In one of twenty days less, in half of them, in one of twenty more. */
+export interface Fan {
+  low: number;
+  middle: number;
+  high: number;
+}
+
+/** What a camera has left in the evening, shares, and how warm it got, °C. */
+export interface RehearsedCamera {
+  id: string;
+  card: Fan;
+  power: Fan;
+  hottestC: Fan;
 }
 
 export interface RehearsedShot {
@@ -37,6 +53,8 @@ export interface RehearsedShot {
   lossMean: number;
   lossWorstTenth: number;
   drivers: readonly Driver[];
+  /** Its light at the dark end and at the bright one, EV100. */
+  light: { evMin: Fan; evMax: Fan };
 }
 
 /** What one could set otherwise for a shot, and what a reading before it is worth. */
@@ -51,6 +69,8 @@ export interface Picks {
 export interface Robust {
   settings: Settings;
   lossMean: number;
+  /** What it saves on the mean against the plan, slips and what runs out aside. */
+  saves: number;
   /** What it loses more than the plan on a day that is as likely. */
   onLikelyDay: number;
 }
@@ -65,6 +85,7 @@ export class Rehearsing {
   private readonly tallies: readonly Tally[];
   private readonly losses: number[] = [];
   private lasting = 0;
+  private readonly cameras = new Map<string, { card: number[]; power: number[]; hottestC: number[] }>();
 
   constructor(
     readonly plan: Plan,
@@ -89,6 +110,13 @@ export class Rehearsing {
       lived.parts.forEach((part, at) => item(this.tallies, at).add(part));
       this.losses.push(lived.loss);
       if (lived.everythingLasts) this.lasting += 1;
+      for (const { cameraId, card, power, heat } of lived.budgets) {
+        const its = this.cameras.get(cameraId) ?? { card: [], power: [], hottestC: [] };
+        this.cameras.set(cameraId, its);
+        its.card.push(card.out ? 0 : (card.course.at(-1)?.share ?? 1));
+        its.power.push(power.out ? 0 : (power.course.at(-1)?.share ?? 1));
+        its.hottestC.push(heat.hottestC);
+      }
     }
   }
 
@@ -103,6 +131,12 @@ export class Rehearsing {
       lossWorstTenth: worstTenthOf(losses),
       badDay: worst[Math.floor(draws / 20)]?.at ?? 0,
       shots: this.tallies.map((tally) => tally.report()),
+      cameras: [...this.cameras].map(([id, { card, power, hottestC }]) => ({
+        id,
+        card: fanOf(card),
+        power: fanOf(power),
+        hottestC: fanOf(hottestC),
+      })),
     };
   }
 
@@ -146,6 +180,10 @@ class Tally {
       lossMean: meanOf(losses),
       lossWorstTenth: worstTenthOf(losses),
       drivers: driversOf(losses, this.inputs),
+      light: {
+        evMin: fanOf(this.lights.map(({ evMin }) => evMin)),
+        evMax: fanOf(this.lights.map(({ evMax }) => evMax)),
+      },
     };
   }
 
@@ -160,7 +198,7 @@ class Tally {
     const nominal = this.livedAs(way);
     const { light } = this.planned;
     const likely = { evMin: item(light.evMin, 0), evMax: item(light.evMax, 0), shake: 0, speed: 0 };
-    let best: (Robust & { saves: number }) | null = null;
+    let best: Robust | null = null;
     for (const other of others) {
       const saved = this.livedAs(other).map((loss, at) => (nominal[at] ?? 0) - loss);
       const saves = meanOf(saved);
@@ -173,7 +211,7 @@ class Tally {
         saves,
       };
     }
-    return best && { settings: best.settings, lossMean: best.lossMean, onLikelyDay: best.onLikelyDay };
+    return best;
   }
 
   private livedAs(way: Way): number[] {
@@ -202,6 +240,12 @@ class Tally {
 
 function meanOf(values: readonly number[]): number {
   return values.length === 0 ? 0 : values.reduce((sum, value) => sum + value, 0) / values.length;
+}
+
+function fanOf(values: readonly number[]): Fan {
+  const sorted = [...values].sort((a, b) => a - b);
+  const at = (share: number): number => sorted[Math.round(share * (sorted.length - 1))] ?? 0;
+  return { low: at(0.05), middle: at(0.5), high: at(0.95) };
 }
 
 /** Mean of the worst tenth, at least of the worst. */

@@ -29,8 +29,20 @@ export interface Way {
   base: number;
 }
 
+/** Plans that differ in one thing share all their other ways. */
+const known = new WeakMap<Brief, Map<string, Way | null>>();
+
 /** `null`: the brief cannot be filmed so. */
 export function wayOf(brief: Brief, settings: Settings): Way | null {
+  const key = JSON.stringify(settings);
+  const ways = known.get(brief) ?? new Map<string, Way | null>();
+  known.set(brief, ways);
+  let way = ways.get(key);
+  if (way === undefined) ways.set(key, (way = workedOut(brief, settings)));
+  return way;
+}
+
+function workedOut(brief: Brief, settings: Settings): Way | null {
   const made = spaceFor(underPins(brief, heldBySettings(brief, settings)), SCHOOLS[brief.look.school]);
   const found = made.ok ? search(made.space) : null;
   if (!made.ok || !found) return null;

@@ -87,6 +87,7 @@ export function DayHead({
             )}
           />
         )}
+        <Link href={outingUrl('/rehearsal', outing.id, day.id)}>{messages.rehearseThisDay}</Link>
         <Link href={outingUrl('/carry', outing.id, day.id)} className={styles.toCarry}>
           {messages.carryThisDay}
         </Link>

@@ -1,6 +1,6 @@
 'use client';
 
-import * as messages from '@/language/bench/preview';
+import * as messages from '@/language/ui';
 import { useSyncExternalStore } from 'react';
 
 const QUERY = messages.prefersReducedMotionReduce;

@@ -1,0 +1,56 @@
+import { expect, expectNoAxeFindings, open, test } from './fixture';
+
+const SUNDAY = '/rehearsal?outing=demo-outing&day=sunday';
+
+test('the demo outing rehearsed: what is likeliest to fail and why, what helps most taken, and rehearsed again', async ({
+  page,
+}) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await open(page, '/outing?outing=demo-outing&day=sunday');
+  await page.getByRole('link', { name: 'Rehearse this day' }).click();
+  await expect(page.getByText('1000 days counted, seed 1')).toBeVisible();
+  await expect(page.getByText(/^Likeliest to fail: Tunnel descent, .* for smear\.$/)).toBeVisible();
+  const lasts = page.getByText(/^Cards, cells and cameras last in/);
+  const before = await lasts.innerText();
+  const take = page.getByRole('button', { name: /^Take: A stop of 5 min after \d+ min of Iron rungs/ });
+  await expect(take).toBeVisible({ timeout: 30_000 });
+  await expectNoAxeFindings(page, 'a rehearsal');
+  await take.press('Enter');
+  await expect(lasts).not.toHaveText(before);
+  await page.getByRole('button', { name: /^Undo: take A stop of 5 min/ }).click();
+  await expect(lasts).toHaveText(before);
+  // The same days, whoever counts them.
+  await page.getByRole('button', { name: 'Draw other days' }).click();
+  await expect(page.getByText('1000 days counted, seed 2')).toBeVisible();
+});
+
+test('days pass by themselves until one is held, by keys alone; with less motion none does', async ({
+  page,
+}) => {
+  await open(page, SUNDAY);
+  const which = page.getByLabel('Which day');
+  await expect(which).not.toHaveValue('1');
+  await page.getByRole('button', { name: 'A bad day' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
+  const held = await which.inputValue();
+  await expect(page.getByText(new RegExp(`^Day ${held}: .*It loses`))).toBeVisible();
+  await page.getByRole('button', { name: 'Next day' }).press('Enter');
+  await expect(which).toHaveValue(String(Number(held) + 1));
+
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await open(page, SUNDAY);
+  await expect(page.getByText('1000 days counted, seed 1')).toBeVisible();
+  await expect(which).toHaveValue('1');
+  await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+  test('a rehearsal fits, and axe finds nothing', async ({ page }) => {
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    await open(page, SUNDAY);
+    await expect(page.getByText('1000 days counted, seed 1')).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await expectNoAxeFindings(page, 'a rehearsal on a phone');
+  });
+});

@@ -1,0 +1,168 @@
+'use client';
+
+import * as messages from '@/language/rehearsal';
+import { Button, InputNumber } from 'antd';
+import { scaleLinear } from 'd3-scale';
+import { useRef } from 'react';
+import type { ReactNode } from 'react';
+import type { WorkedDay } from '@/core/day/workedDay';
+import type { Rehearsal } from '@/core/rehearse/rehearse';
+import { tenths, trimmed } from '@/core/units/format';
+import { dayPartName } from '@/words/shotName';
+import type { LookedAt } from '@/workers/rehearse';
+import { busyStretch } from '../outing/ribbon/dayShape';
+import { HourLines, timeAxis } from '../ui/timeAxis';
+import { useWidth } from '../ui/useWidth';
+import styles from './rehearsal.module.css';
+import { failureText } from './told';
+import { useDays } from './useDays';
+
+/** One drawn day after the other over the clock; a day is held, and stepped through, by hand. */
+export function DayByDay({
+  report,
+  day,
+  zone,
+  of,
+}: {
+  report: Rehearsal;
+  day: WorkedDay;
+  zone: string;
+  of: unknown;
+}): ReactNode {
+  const { lived, number, playing, play, go } = useDays(report.draws, of);
+  const frame = useRef<HTMLDivElement>(null);
+  const width = useWidth(frame);
+  return (
+    <section aria-labelledby="watch-title">
+      <h2 id="watch-title">{messages.watch}</h2>
+      <div className={styles.presses}>
+        <Button onClick={() => play(!playing)}>{playing ? messages.pause : messages.play}</Button>
+        <Button onClick={() => go(number - 1)}>{messages.before}</Button>
+        <InputNumber
+          aria-label={messages.dayOf}
+          min={1}
+          max={report.draws}
+          value={number + 1}
+          onChange={(value) => value !== null && go(value - 1)}
+        />
+        <Button onClick={() => go(number + 1)}>{messages.next}</Button>
+        <Button onClick={() => go(report.badDay)}>{messages.badDay}</Button>
+      </div>
+      <div ref={frame} className={styles.ribbon}>
+        {width > 0 && lived && <Drawing lived={lived} day={day} zone={zone} width={width} frame={frame} />}
+      </div>
+      {lived && (
+        <p aria-live={playing ? 'off' : 'polite'} className={styles.went}>
+          {messages.dayWent({
+            day: messages.dayNumber({ number: number + 1 }),
+            what: wentText(lived, day),
+            loss: tenths(lived.loss),
+          })}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** "Sun gate white sky, wet lens; Iron rungs 14 min late" */
+function wentText({ parts }: LookedAt, day: WorkedDay): string {
+  const told = parts.flatMap(({ id, failed, slips, delayMs }) => {
+    const part = day.part(id);
+    if (!part || (failed.size === 0 && slips.length === 0)) return [];
+    const what = [
+      ...[...failed].map((code) =>
+        code === 'late' && delayMs > 0
+          ? messages.lateBy({ minutes: trimmed(delayMs / 60_000, 0) })
+          : failureText(code),
+      ),
+      ...slips.map((slip) => messages.slip[slip]),
+    ];
+    return [messages.partWent({ shot: dayPartName(part), what: [...new Set(what)].join(', ') })];
+  });
+  return told.length === 0 ? messages.wentWell : told.join('; ');
+}
+
+const LAY = { left: 92, right: 20, axis: 20, light: 70, lane: 46 };
+const BLOCK = 14;
+/** A shot that failed falls out of its lane by this. */
+const FALLS = 14;
+
+function Drawing({
+  lived,
+  day,
+  zone,
+  width,
+  frame,
+}: {
+  lived: LookedAt;
+  day: WorkedDay;
+  zone: string;
+  width: number;
+  frame: { current: HTMLDivElement | null };
+}): ReactNode {
+  const { cameras } = day;
+  const axis = timeAxis(busyStretch(day), { left: LAY.left, right: width - LAY.right }, frame);
+  const height = LAY.axis + LAY.light + cameras.length * LAY.lane + 4;
+  const evs = day.parts.map(({ id }) => lived.parts.find((one) => one.id === id)).flatMap((one) => one ?? []);
+  const ends = [
+    Math.min(0, ...evs.map(({ evMin }) => evMin)),
+    Math.max(16, ...evs.map(({ evMax }) => evMax)),
+  ];
+  const y = scaleLinear(ends, [LAY.axis + LAY.light - 4, LAY.axis + 4]);
+  return (
+    <svg width={width} height={height} role="img" aria-label={messages.livedDay}>
+      <HourLines axis={axis} zone={zone} from={LAY.axis} to={height} labelY={13} styles={HOURS} />
+      <text className={styles.lane} x={8} y={LAY.axis + 20}>
+        {messages.lightLane}
+      </text>
+      {cameras.map(({ id, profile, parts }, lane) => {
+        const top = LAY.axis + LAY.light + lane * LAY.lane;
+        return (
+          <g key={id}>
+            <line className={styles.hair} x1={0} x2={width} y1={top} y2={top} />
+            <text className={styles.lane} x={8} y={top + 20}>
+              {profile.name}
+            </text>
+            {parts.map((part) => {
+              const own = lived.parts.find((one) => one.id === part.id);
+              const planned = axis.between(part);
+              if (!own) return null;
+              const went = axis.between({
+                fromMs: part.fromMs + own.delayMs,
+                toMs: part.toMs + own.delayMs,
+              });
+              const failed = own.failed.size > 0;
+              const wide = Math.max(4, went.width);
+              return (
+                <g key={part.id} data-failed={failed} className={styles.livedPart}>
+                  <rect
+                    className={styles.lightOf}
+                    x={went.x}
+                    width={wide}
+                    y={y(own.evMax)}
+                    height={Math.max(2, y(own.evMin) - y(own.evMax))}
+                  />
+                  <rect
+                    className={styles.planned}
+                    x={planned.x}
+                    width={Math.max(4, planned.width)}
+                    y={top + 6}
+                    height={BLOCK}
+                  />
+                  <rect
+                    className={styles.lived}
+                    x={went.x}
+                    width={wide}
+                    y={top + 6 + (failed ? FALLS : 0)}
+                    height={BLOCK}
+                  />
+                </g>
+              );
+            })}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+const HOURS = { hair: styles.hair, number: styles.number };

@@ -1,0 +1,85 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { makeDemo } from '../../../demo/makeDemo';
+import { visit } from '../testing/address';
+import { enter } from '../testing/enter';
+import { openStage } from '../testing/stage';
+import type { Stage } from '../testing/stage';
+import { RehearsalScreen } from './RehearsalScreen';
+
+vi.mock('@/workers/day', async () => (await import('../testing/dayWorker')).inPage);
+vi.mock('@/workers/rehearse', async () => (await import('../testing/rehearseWorker')).inPage);
+
+let stage: Stage;
+beforeEach(async () => {
+  stage = await openStage();
+});
+afterEach(() => stage.close());
+
+const open = async (day: string): Promise<void> => {
+  visit(`/rehearsal?outing=demo-outing&day=${day}`);
+  stage.show(<RehearsalScreen />);
+  await screen.findByText(/^1000 days counted, seed 1$/, undefined, { timeout: 20_000 });
+};
+
+describe('the rehearsal of a day', { timeout: 60_000 }, () => {
+  it('tells which shot is likeliest to fail and why, chance by chance, with intervals', async () => {
+    await open('sunday');
+    expect(
+      screen.getByText(/^Likeliest to fail: Tunnel descent, in \d+ % of days, for smear\.$/),
+    ).toBeDefined();
+    const table = within(screen.getByRole('table'));
+    const { outings } = makeDemo();
+    const shots = outings[0]!.days[1]!.entries.filter(({ what }) => what === 'shot').length;
+    expect(table.getAllByRole('row').length).toBeGreaterThan(shots);
+    const [smear] = table.getAllByRole('img', { name: /^Tunnel descent, smear: \d+ % of days, \d+ to \d+$/ });
+    expect(smear).toBeDefined();
+    expect(table.getAllByText(/^driven by .*\d+ %/).length).toBeGreaterThan(3);
+    expect(screen.getByText(/^Cards, cells and cameras last in \d+ % of days \(\d+ to \d+\)/)).toBeDefined();
+  });
+
+  it('takes one thing more by a press, and is rehearsed again on the same days', async () => {
+    await open('sunday');
+    const take = await screen.findByRole(
+      'button',
+      { name: /^Take: A stop of 5 min after \d+ min of Iron rungs/ },
+      { timeout: 40_000 },
+    );
+    const lasts = (): string => screen.getByText(/^Cards, cells and cameras last/).textContent;
+    const before = lasts();
+    await stage.user.click(take);
+    await waitFor(
+      async () =>
+        expect(JSON.stringify((await stage.database.outings.get('demo-outing'))?.days[1])).toContain(
+          '"pauses":[{"afterMinutes":',
+        ),
+      { timeout: 5000 },
+    );
+    await waitFor(() => expect(lasts()).not.toBe(before), { timeout: 20_000 });
+    await stage.repository.history.undo();
+    await waitFor(() => expect(lasts()).toBe(before), { timeout: 20_000 });
+  });
+
+  it('takes the slips that the person sets, and keeps them', async () => {
+    await open('saturday');
+    enter(screen.getByLabelText('lens wet'), '100');
+    await waitFor(
+      async () =>
+        expect(JSON.parse((await stage.database.choices.get('slips'))?.value ?? '{}')).toMatchObject({
+          wetLens: 1,
+        }),
+      { timeout: 20_000 },
+    );
+  });
+
+  it('steps through the drawn days by hand, and to a bad one', async () => {
+    await open('saturday');
+    const which = screen.getByLabelText('Which day');
+    await stage.user.click(screen.getByRole('button', { name: 'A bad day' }));
+    await waitFor(() => expect((which as HTMLInputElement).value).not.toBe('1'));
+    const number = (which as HTMLInputElement).value;
+    await screen.findByText(new RegExp(`^Day ${number}: .* It loses \\d`));
+    await stage.user.click(screen.getByRole('button', { name: 'Next day' }));
+    await screen.findByText(new RegExp(`^Day ${Number(number) + 1}: `));
+  });
+});

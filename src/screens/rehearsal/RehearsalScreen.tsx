@@ -1,0 +1,206 @@
+'use client';
+
+import * as messages from '@/language/rehearsal';
+import { Button, Select } from 'antd';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import type { Outing } from '@/core/records/outing';
+import type { Rehearsal } from '@/core/rehearse/rehearse';
+import { USUAL_UNKNOWNS } from '@/core/rehearse/unknowns';
+import type { Slips } from '@/core/rehearse/unknowns';
+import type { WorkedDay } from '@/core/day/workedDay';
+import { tenths, trimmed } from '@/core/units/format';
+import { dayText } from '@/words/lightText';
+import { dayPartName } from '@/words/shotName';
+import { openDayOf, useOutings } from '../data/outings';
+import { useShots } from '../data/repository';
+import { useWorkedDay } from '../data/workedDay';
+import type { DayAtWork, OpenDay } from '../data/workedDay';
+import { useDayEditing } from '../outing/useDayEditing';
+import { outingUrl, useOutingAddress } from '../routes';
+import { Empty } from '../ui/Empty';
+import { NumberField } from '../ui/Fields';
+import { Cameras } from './Cameras';
+import { Chances } from './Chances';
+import { DayByDay } from './DayByDay';
+import { Deciding } from './Deciding';
+import styles from './rehearsal.module.css';
+import { chanceText, failureText, pct, worstOf } from './told';
+import { useRehearsal } from './useRehearsal';
+import type { Rehearsed } from './useRehearsal';
+import { SLIPS, useSlips } from './useSlips';
+
+/** Rehearsal: the day of an outing lived through under what is not known. */
+export function RehearsalScreen(): ReactNode {
+  const outings = useOutings();
+  const shots = useShots();
+  const { outingId, dayId } = useOutingAddress();
+  if (!outings || !shots) return null;
+  const open = openDayOf(outings, outingId, dayId);
+  if (!open)
+    return (
+      <Empty title={messages.noOuting} text={messages.anOutingIsRehearsed}>
+        <Link href="/outing">{messages.toTheOuting}</Link>
+      </Empty>
+    );
+  return <DayPlace key={`${open.outing.id} ${open.day.id}`} outings={outings} shots={shots} {...open} />;
+}
+
+const DRAWS = [1000, 5000] as const;
+
+function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }): ReactNode {
+  const { outing, day } = open;
+  const router = useRouter();
+  const worked = useWorkedDay(open);
+  return (
+    <div className={styles.rehearsal}>
+      <header className={styles.head}>
+        <h1>{messages.title}</h1>
+        <Select
+          aria-label={messages.openAnother}
+          showSearch={{ optionFilterProp: 'label' }}
+          popupMatchSelectWidth={false}
+          value={outing.id}
+          options={outings.map(({ id, name }) => ({ value: id, label: name }))}
+          onSelect={(id) => router.push(outingUrl('/rehearsal', id, null))}
+        />
+        <nav aria-label={messages.days} className={styles.days}>
+          {outing.days.map(({ id, date }) => (
+            <Link
+              key={id}
+              href={outingUrl('/rehearsal', outing.id, id)}
+              aria-current={id === day.id ? 'page' : undefined}
+            >
+              {dayText(date)}
+            </Link>
+          ))}
+        </nav>
+        <Link href={outingUrl('/outing', outing.id, day.id)}>{messages.toTheOuting}</Link>
+      </header>
+      <p>{messages.lead}</p>
+      {worked.day.parts.length === 0 ? (
+        <p className="quiet">{messages.nothingToRehearse}</p>
+      ) : (
+        <OfDay open={open} worked={worked} />
+      )}
+      <p className="quiet">{messages.caution}</p>
+    </div>
+  );
+}
+
+function OfDay({ open, worked }: { open: OpenDay; worked: DayAtWork }): ReactNode {
+  const { outing, day } = open;
+  const [seed, setSeed] = useState(1);
+  const [draws, setDraws] = useState<(typeof DRAWS)[number]>(1000);
+  const [slips, setSlip] = useSlips();
+  const wish = useMemo(() => ({ unknowns: { ...USUAL_UNKNOWNS, slips }, seed, draws }), [slips, seed, draws]);
+  const { schedule } = worked.day;
+  const rehearsed = useRehearsal(schedule, outing.gear, wish);
+  const editing = useDayEditing(outing, day, worked);
+  const { report, decisions, failed } = rehearsed;
+  // Days that are looked at are those of this plan, seed and slips.
+  const of = useMemo(() => ({ schedule, gear: outing.gear, wish }), [schedule, outing.gear, wish]);
+  return (
+    <>
+      <div className={styles.presses}>
+        <Select
+          aria-label={messages.daysDrawn}
+          value={draws}
+          options={DRAWS.map((value) => ({ value, label: String(value) }))}
+          onSelect={(value) => setDraws(value)}
+        />
+        <NumberField
+          label={messages.seed}
+          min={0}
+          max={4_294_967_295}
+          value={seed}
+          onCommit={(value) => setSeed(value ?? 1)}
+        />
+        <Button onClick={() => setSeed((before) => before + 1)}>{messages.otherDays}</Button>
+        <Counting rehearsed={rehearsed} of={draws} />
+      </div>
+      {failed !== null && <p role="alert">{messages.failed({ why: failed })}</p>}
+      {report && (
+        <>
+          <Result report={report} day={worked.day} />
+          <Chances report={report} day={worked.day} />
+          <DayByDay report={report} day={worked.day} zone={outing.zone} of={of} />
+          <Deciding decisions={decisions} day={worked.day} dayId={day.id} outing={outing} editing={editing} />
+          <Cameras report={report} day={worked.day} />
+        </>
+      )}
+      <SlipsForm slips={slips} onSlip={setSlip} />
+    </>
+  );
+}
+
+function Counting({ rehearsed, of }: { rehearsed: Rehearsed; of: number }): ReactNode {
+  const { report, running, stop } = rehearsed;
+  const draws = report?.draws ?? 0;
+  return (
+    <span className={styles.counting}>
+      <span role="status" className="numerals">
+        {running && draws < of
+          ? messages.counting({ draws, of })
+          : messages.counted({ draws, seed: report?.seed ?? 1 })}
+      </span>
+      {running && draws < of && <Button onClick={stop}>{messages.stop}</Button>}
+    </span>
+  );
+}
+
+/** The day in three sentences: what lasts, what it loses, which shot is likeliest to fail and why. */
+function Result({ report, day }: { report: Rehearsal; day: WorkedDay }): ReactNode {
+  const { everythingLasts, lossMean, lossWorstTenth, shots } = report;
+  const worst = [...shots].sort((a, b) => b.fails.p - a.fails.p)[0];
+  const part = worst && day.part(worst.id);
+  const why = worst && worstOf(worst);
+  return (
+    <div className={styles.result}>
+      {worst && part && why && (
+        <p>
+          {messages.likeliest({ shot: dayPartName(part), p: chanceText(worst.fails), why: failureText(why) })}
+        </p>
+      )}
+      <p>
+        {messages.lasts({
+          p: chanceText(everythingLasts),
+          low: pct(everythingLasts.low),
+          high: pct(everythingLasts.high),
+        })}{' '}
+        {messages.lossIs({ mean: tenths(lossMean), worst: tenths(lossWorstTenth) })}
+      </p>
+    </div>
+  );
+}
+
+function SlipsForm({
+  slips,
+  onSlip,
+}: {
+  slips: Slips;
+  onSlip: (slip: keyof Slips, chance: number) => void;
+}): ReactNode {
+  return (
+    <section aria-labelledby="slips-title">
+      <h2 id="slips-title">{messages.slips}</h2>
+      <p className="quiet">{messages.slipsLead}</p>
+      <div className={styles.slips}>
+        {SLIPS.map((slip) => (
+          <NumberField
+            key={slip}
+            label={messages.slip[slip]}
+            unit={messages.percent}
+            min={0}
+            max={100}
+            step={1}
+            value={Number(trimmed(100 * slips[slip], 1))}
+            onCommit={(value) => value !== undefined && onSlip(slip, value / 100)}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,49 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Schedule } from '@/core/day/schedule';
+import type { Gear } from '@/core/records/outing';
+import type { Rehearsal } from '@/core/rehearse/rehearse';
+import { rehearse, stopRehearsal } from '@/workers/rehearse';
+import type { Decisions, RehearsalWish } from '@/workers/rehearse';
+
+export interface Rehearsed {
+  /** Of the day as it was a moment ago, until the first figures of the new one are there. */
+  report: Rehearsal | null;
+  /** `null` while they are looked for. */
+  decisions: Decisions | null;
+  running: boolean;
+  failed: string | null;
+  stop: () => void;
+}
+
+/** A day lived through beside the page, told as it is counted; anew when the day or the wish is another. */
+export function useRehearsal(day: Schedule, gear: readonly Gear[], wish: RehearsalWish): Rehearsed {
+  const [state, setState] = useState<Omit<Rehearsed, 'stop'>>({
+    report: null,
+    decisions: null,
+    running: true,
+    failed: null,
+  });
+  useEffect(() => {
+    let current = true;
+    const put = (change: Partial<Omit<Rehearsed, 'stop'>>): void => {
+      if (current) setState((before) => ({ ...before, ...change }));
+    };
+    rehearse(day, gear, wish, (report) => put({ report, running: true, decisions: null })).then(
+      (decisions) => put({ decisions, running: false, failed: null }),
+      (error: unknown) =>
+        put({ running: false, failed: error instanceof Error ? error.message : String(error) }),
+    );
+    return () => {
+      current = false;
+    };
+  }, [day, gear, wish]);
+  return {
+    ...state,
+    stop: () => {
+      stopRehearsal();
+      setState((before) => ({ ...before, running: false }));
+    },
+  };
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { rehearseWork } from './rehearseWork';
+
+expose(rehearseWork);
