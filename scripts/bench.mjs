@@ -1,7 +1,7 @@
 import { bin, buildApp, installChromium, must, prepare, root } from './steps.mjs';
 
 await prepare();
-for (const name of ['solve', 'preview', 'day', 'learn', 'hostile']) {
+for (const name of ['solve', 'preview', 'day', 'learn', 'rehearse', 'hostile']) {
   must(`bundling the bench of ${name}`, bin('esbuild'), [
     `bench/${name}.bench.ts`,
     '--bundle',

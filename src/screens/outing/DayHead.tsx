@@ -87,7 +87,6 @@ export function DayHead({
             )}
           />
         )}
-        <Link href={outingUrl('/rehearsal', outing.id, day.id)}>{messages.rehearseThisDay}</Link>
         <Link href={outingUrl('/carry', outing.id, day.id)} className={styles.toCarry}>
           {messages.carryThisDay}
         </Link>
@@ -112,6 +111,7 @@ export function DayHead({
             )
           }
         />
+        <Link href={outingUrl('/rehearsal', outing.id, day.id)}>{messages.rehearseThisDay}</Link>
       </div>
       <DayFaults outing={outing} dayId={day.id} worked={worked} editing={editing} />
     </header>
