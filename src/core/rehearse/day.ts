@@ -1,8 +1,9 @@
 import { cameraBudget } from '../day/budget';
 import type { CameraBudget } from '../day/budget';
 import type { CameraProfile } from '../camera/profile';
-import type { DayPart, Pause, Schedule } from '../day/schedule';
+import type { Schedule } from '../day/schedule';
 import type { Drawn } from './drawn';
+import { delayed, delaysOf, shifted } from './delays';
 import { named } from './drawn';
 import { atDelay } from './plan';
 import type { Plan, PlannedPart } from './plan';
@@ -57,14 +58,11 @@ const WET_LOSS = 2;
 /** So late, minutes, a shot's moment is gone (start): the others went on; and its sun, where its bright end fell by this. */
 const LATE_MINUTES = 45;
 const SUN_GONE_STOPS = 1.5;
-/** What of a break absorbs a delay. */
-const ABSORBED = 0.5;
 /** Cloud of an hour goes with that of the hour before (start). */
 const CLOUD_CARRIED = 0.7;
 const HOUR_MS = 3_600_000;
 
 const DAY_LIGHT = named('light of the day');
-const LATE = named('late');
 const AIR = named('air');
 
 /** Lives through one day, the plan held fixed. */
@@ -92,51 +90,6 @@ export function liveThrough(plan: Plan, drawn: Drawn, unknowns: Unknowns): Lived
     budgets,
     everythingLasts: budgets.every(({ card, power, heat }) => !card.out && !power.out && !heat.out),
     loss: ended.reduce((sum, { loss }) => sum + loss, 0),
-  };
-}
-
-/** How late each entry begins, ms: it adds up from stretch to stretch, and breaks take some of it. */
-function delaysOf(
-  { parts, pauses }: Pick<Schedule, 'parts' | 'pauses'>,
-  drawn: Drawn,
-  { late }: Unknowns,
-): Map<string, number> {
-  const entries = [...new Map(parts.map((part) => [part.entryId, part])).values()].map(
-    ({ entryId, fromMs }) => ({ id: entryId, fromMs, restMs: 0 }),
-  );
-  const rests = pauses
-    .filter(({ kind }) => kind === 'break')
-    .map(({ id, fromMs, toMs }) => ({ id, fromMs, restMs: toMs - fromMs }));
-  const all = [...entries, ...rests].sort((a, b) => a.fromMs - b.fromMs);
-  const rate = Math.max(0, late.minutesAnHour + late.spread * drawn.normal(LATE)) / 60;
-  const delays = new Map<string, number>();
-  let delay = 0;
-  let last = all[0]?.fromMs ?? 0;
-  for (const { id, fromMs, restMs } of all) {
-    const slip = rate * (fromMs - last);
-    if (slip > 0) delay += slip * 2 ** (late.octaves * drawn.normal(LATE ^ named(id)));
-    last = fromMs;
-    delays.set(id, delay);
-    delay = Math.max(0, delay - ABSORBED * restMs);
-  }
-  return delays;
-}
-
-/** The day as it went: breaks begin late and are cut short. */
-function delayed(
-  schedule: Schedule,
-  delays: ReadonlyMap<string, number>,
-  warmerC: number,
-): Pick<Schedule, 'pauses' | 'air' | 'fromMs'> {
-  const { pauses, air, fromMs } = schedule;
-  return {
-    fromMs,
-    air: { lowC: air.lowC + warmerC, highC: air.highC + warmerC },
-    pauses: pauses.map((pause): Pause => {
-      const delay = delays.get(pause.id) ?? 0;
-      const cut = pause.kind === 'break' ? Math.min(delay, ABSORBED * (pause.toMs - pause.fromMs)) : 0;
-      return { ...pause, fromMs: pause.fromMs + delay, toMs: pause.toMs + delay - cut };
-    }),
   };
 }
 
@@ -267,16 +220,6 @@ function budgetOf(
     day,
     gear.find(({ cameraId }) => cameraId === camera.id),
   );
-}
-
-function shifted(part: DayPart, byMs: number): DayPart {
-  if (byMs === 0) return part;
-  return {
-    ...part,
-    fromMs: part.fromMs + byMs,
-    toMs: part.toMs + byMs,
-    stretches: part.stretches.map(({ fromMs, toMs }) => ({ fromMs: fromMs + byMs, toMs: toMs + byMs })),
-  };
 }
 
 /** What ran out while a part was filmed, or had run out before it and was not mended. */

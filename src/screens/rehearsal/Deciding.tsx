@@ -10,7 +10,7 @@ import { withDay } from '@/core/records/dayEdits';
 import { clockOf, minutesOf, withEntry } from '@/core/records/entries';
 import type { Outing } from '@/core/records/outing';
 import type { Pins, SettingKey, Settings } from '@/core/records/settings';
-import type { Picks, Robust } from '@/core/rehearse/rehearse';
+import type { Robust } from '@/core/rehearse/rehearse';
 import type { WhatIf } from '@/core/rehearse/whatIfs';
 import { tenths, trimmed } from '@/core/units/format';
 import { dateAndTime } from '@/formats/clock';
@@ -85,7 +85,7 @@ export function Deciding({
           );
         })}
         {robust.map(({ part, pick, now }) => (
-          <RobustPick key={part.id} part={part} pick={pick} now={now} editing={editing} picks={picks} />
+          <RobustPick key={part.id} part={part} pick={pick} now={now} editing={editing} />
         ))}
         {readings.map(({ id, reading }) => {
           const part = day.part(id);
@@ -118,7 +118,6 @@ function RobustPick({
   pick: Robust;
   now: Settings;
   editing: DayEditing;
-  picks: readonly Picks[];
 }): ReactNode {
   const pins = pinsFor(now, pick.settings);
   const settings = (Object.keys(pins) as SettingKey[])
