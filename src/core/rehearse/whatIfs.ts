@@ -32,7 +32,7 @@ const STOP_FROM = 15;
 const STOP_MINUTES = 5;
 /** What changes less is not told. */
 const TOLD_LOSS = 0.02;
-const TOLD_CHANCE = 0.005;
+const TOLD_CHANCE = 0.01;
 
 /** What one more cell, card or break would change, the most helpful first. */
 export function whatIfs(plan: Plan, unknowns: Unknowns, seed: number, memo: Memo): WhatIf[] {
