@@ -5,7 +5,7 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { planOf } from '@/core/rehearse/plan';
 import { Rehearsing } from '@/core/rehearse/rehearse';
 import type { Picks, RehearsedShot } from '@/core/rehearse/rehearse';
-import { USUAL_UNKNOWNS } from '@/core/rehearse/unknowns';
+import { unknownsOf, USUAL_UNKNOWNS } from '@/core/rehearse/unknowns';
 import { worded } from '@/core/schema/fault';
 import type { Checked, Fault } from '@/core/schema/fault';
 import { wallClock } from '@/formats/clock';
@@ -41,6 +41,10 @@ export function wishIn(args: readonly string[]): Checked<Wish> {
 export function rehearsalReport(outing: Outing, shots: readonly ShotRecord[], { draws, seed }: Wish): object {
   const kept = new Map(shots.map((shot) => [shot.id, shot]));
   const memo: Memo = new Map();
+  const unknowns = unknownsOf(
+    USUAL_UNKNOWNS.slips,
+    shots.flatMap(({ shot }) => shot.learned ?? []),
+  );
   return {
     kind: 'lynxeye/rehearsal',
     version: 1,
@@ -49,7 +53,7 @@ export function rehearsalReport(outing: Outing, shots: readonly ShotRecord[], { 
     days: outing.days.map(({ id, date }) => {
       const schedule = scheduleOf(outing, id, kept, wallClock(outing.zone));
       const plan = planOf(schedule, outing.gear, memo);
-      const rehearsing = new Rehearsing(plan, USUAL_UNKNOWNS, seed);
+      const rehearsing = new Rehearsing(plan, unknowns, seed);
       rehearsing.run(draws);
       const { everythingLasts, shots: rehearsed } = rehearsing.report();
       const picks = new Map(rehearsing.picks(memo).map((one) => [one.id, one]));

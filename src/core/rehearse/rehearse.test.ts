@@ -18,7 +18,7 @@ import { planOf } from './plan';
 import type { Plan } from './plan';
 import { worthOfReading } from './reading';
 import { Rehearsing } from './rehearse';
-import { NOTHING_UNKNOWN, USUAL_UNKNOWNS } from './unknowns';
+import { NOTHING_UNKNOWN, unknownsOf, USUAL_UNKNOWNS } from './unknowns';
 import type { Unknowns } from './unknowns';
 import { livedThrough } from './way';
 
@@ -152,6 +152,23 @@ describe('a day of which everything is known', () => {
       // Without the spread of the light an expected loss is no more than with it, and near it.
       expect(here.loss, part.id).toBeLessThanOrEqual(answer.loss + 0.3);
     });
+  });
+});
+
+describe('what is not known to a person', () => {
+  it('is their slips, and how late their days run where they took that over', () => {
+    const slips = { ...USUAL_UNKNOWNS.slips, wetLens: 0.5 };
+    expect(unknownsOf(slips, [])).toEqual({ ...USUAL_UNKNOWNS, slips });
+    const own = { figure: { of: 'lateness' as const }, usual: 4, off: 6, spread: 1, from: 5 };
+    const { late } = unknownsOf(slips, [own]);
+    expect(late.minutesAnHour).toBe(10);
+    expect(late.spread).toBeGreaterThan(1);
+    const plan = saturday();
+    const delay = (unknowns: Unknowns): number => {
+      const days = Array.from({ length: 50 }, (_, day) => liveThrough(plan, new Drawn(1, day), unknowns));
+      return days.reduce((sum, { parts }) => sum + (parts.at(-1)?.delayMs ?? 0), 0);
+    };
+    expect(delay(unknownsOf(slips, [own]))).toBeGreaterThan(1.3 * delay(USUAL_UNKNOWNS));
   });
 });
 

@@ -1,3 +1,5 @@
+import { figureAt } from '../records/figures';
+import type { Learned } from '../records/learned';
 import { start } from '../units/estimate';
 
 /**
@@ -54,6 +56,22 @@ export const USUAL_UNKNOWNS: Unknowns = {
     wetLens: USUAL_SLIPS.wetLens.value,
   },
 };
+
+/** What days of one rate differ by, minutes an hour (start): one car, one cloud, one friend. */
+const DAYS_DIFFER = 3;
+
+/** What is not known to this person: their own slips, and how late their days run where they took that over. */
+export function unknownsOf(slips: Slips, learned: readonly Learned[]): Unknowns {
+  const own = learned.find(({ figure }) => figure.of === 'lateness');
+  if (!own) return { ...USUAL_UNKNOWNS, slips };
+  const { octaves } = USUAL_UNKNOWNS.late;
+  const late = {
+    minutesAnHour: figureAt(own, own.off),
+    spread: Math.hypot(own.spread, DAYS_DIFFER),
+    octaves,
+  };
+  return { ...USUAL_UNKNOWNS, slips, late };
+}
 
 /** A day of which everything is known. */
 export const NOTHING_UNKNOWN: Unknowns = {

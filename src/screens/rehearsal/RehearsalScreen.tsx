@@ -8,12 +8,13 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Outing } from '@/core/records/outing';
 import type { Rehearsal } from '@/core/rehearse/rehearse';
-import { USUAL_UNKNOWNS } from '@/core/rehearse/unknowns';
+import { unknownsOf } from '@/core/rehearse/unknowns';
 import type { Slips } from '@/core/rehearse/unknowns';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { tenths, trimmed } from '@/core/units/format';
 import { dayText } from '@/words/lightText';
 import { dayPartName } from '@/words/shotName';
+import { useTaken } from '../data/learned';
 import { openDayOf, useOutings } from '../data/outings';
 import { useShots } from '../data/repository';
 import { useWorkedDay } from '../data/workedDay';
@@ -95,7 +96,11 @@ function OfDay({ open, worked }: { open: OpenDay; worked: DayAtWork }): ReactNod
   const [seed, setSeed] = useState(1);
   const [draws, setDraws] = useState<(typeof DRAWS)[number]>(1000);
   const [slips, setSlip] = useSlips();
-  const wish = useMemo(() => ({ unknowns: { ...USUAL_UNKNOWNS, slips }, seed, draws }), [slips, seed, draws]);
+  const taken = useTaken();
+  const wish = useMemo(
+    () => ({ unknowns: unknownsOf(slips, taken), seed, draws }),
+    [slips, taken, seed, draws],
+  );
   const { schedule } = worked.day;
   const rehearsed = useRehearsal(schedule, outing.gear, wish);
   const editing = useDayEditing(outing, day, worked);
