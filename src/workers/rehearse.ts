@@ -39,6 +39,11 @@ export interface RehearseWorker {
     onReport: (report: Rehearsal) => void,
   ) => Promise<Decisions | null>;
   stop: () => void;
+  /** What is said of each of these days, by so many of them drawn; nothing else is put off by it. */
+  say: (
+    days: readonly { day: Schedule; gear: readonly Gear[] }[],
+    wish: RehearsalWish,
+  ) => Promise<Rehearsal[]>;
   /** Days of the rehearsal that was asked for last. */
   look: (from: number, count: number) => LookedAt[];
 }
@@ -59,6 +64,9 @@ export function rehearse(
 export function stopRehearsal(): void {
   worker.ask((days) => days.stop()).catch(() => undefined);
 }
+
+export const sayOfDays = (...asked: Parameters<RehearseWorker['say']>): Promise<Rehearsal[]> =>
+  worker.ask<Rehearsal[]>((days) => days.say(...asked));
 
 export const lookAtDays = (from: number, count: number): Promise<LookedAt[]> =>
   worker.ask<LookedAt[]>(async (days) => days.look(from, count));

@@ -2,6 +2,7 @@ import { outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
 import { planOf } from '@/core/rehearse/plan';
 import { Rehearsing } from '@/core/rehearse/rehearse';
+import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { whatIfs } from '@/core/rehearse/whatIfs';
 import type { RehearseWorker } from './rehearse';
 
@@ -43,6 +44,16 @@ export const rehearseWork: RehearseWorker = {
   },
   stop() {
     wanted += 1;
+  },
+  async say(days, { unknowns, seed, draws }) {
+    const said: Rehearsal[] = [];
+    for (const { day, gear } of days) {
+      await breath();
+      const rehearsing = new Rehearsing(planOf(day, gear, memo), unknowns, seed);
+      rehearsing.run(draws);
+      said.push(rehearsing.report());
+    }
+    return said;
   },
   look(from, count) {
     const rehearsing = current;

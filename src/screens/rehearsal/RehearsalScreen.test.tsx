@@ -72,6 +72,20 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
     );
   });
 
+  it('holds what it says of past days against the clips that came back', async () => {
+    await open('saturday');
+    const text = await screen.findByText(/^Over 8 clips, 48 chances: Brier score 0\.\d+/, undefined, {
+      timeout: 20_000,
+    });
+    expect(text.textContent).toMatch(/What is said tells (more|no more) than the rate alone/);
+    expect(screen.getByText(/^From ten clips on/)).toBeDefined();
+    const [clip] = makeDemo().clips;
+    await stage.database.clips.bulkPut(
+      [1, 2, 3].map((at) => ({ ...clip!, id: `more-${at}`, verdicts: ['smear' as const] })),
+    );
+    await screen.findByRole('img', { name: /^Chance said, left to right/ }, { timeout: 20_000 });
+  });
+
   it('steps through the drawn days by hand, and to a bad one', async () => {
     await open('saturday');
     const which = screen.getByLabelText('Which day');

@@ -26,6 +26,7 @@ import { NumberField } from '../ui/Fields';
 import { Cameras } from './Cameras';
 import { Chances } from './Chances';
 import { DayByDay } from './DayByDay';
+import { Reliable } from './Reliable';
 import { Deciding } from './Deciding';
 import styles from './rehearsal.module.css';
 import { chanceText, failureText, pct, worstOf } from './told';
@@ -86,6 +87,7 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
       ) : (
         <OfDay open={open} worked={worked} />
       )}
+      <Reliable outings={outings} shots={open.shots} />
       <p className="quiet">{messages.caution}</p>
     </div>
   );

@@ -2,8 +2,9 @@ import type * as Rehearse from '@/workers/rehearse';
 import { rehearseWork } from '@/workers/rehearseWork';
 
 /** What the worker for rehearsals does, in the page: there are no workers under the tests. */
-export const inPage: Pick<typeof Rehearse, 'rehearse' | 'stopRehearsal' | 'lookAtDays'> = {
+export const inPage: Pick<typeof Rehearse, 'rehearse' | 'stopRehearsal' | 'lookAtDays' | 'sayOfDays'> = {
   rehearse: (...asked) => rehearseWork.rehearse(...asked),
   stopRehearsal: () => rehearseWork.stop(),
+  sayOfDays: (...asked) => rehearseWork.say(...asked),
   lookAtDays: (from, count) => Promise.resolve(rehearseWork.look(from, count)),
 };
