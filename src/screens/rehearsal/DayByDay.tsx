@@ -69,11 +69,11 @@ function wentText({ parts }: LookedAt, day: WorkedDay): string {
   const told = parts.flatMap(({ id, failed, slips, delayMs }) => {
     const part = day.part(id);
     if (!part || (failed.size === 0 && slips.length === 0)) return [];
+    // Whose first seconds are missing is not late by the clock.
+    const codes = [...failed].filter((code) => code !== 'late' || !slips.includes('startedLate'));
     const what = [
-      ...[...failed].map((code) =>
-        code === 'late' && delayMs > 0
-          ? messages.lateBy({ minutes: trimmed(delayMs / 60_000, 0) })
-          : failureText(code),
+      ...codes.map((code) =>
+        code === 'late' ? messages.lateBy({ minutes: trimmed(delayMs / 60_000, 0) }) : failureText(code),
       ),
       ...slips.map((slip) => messages.slip[slip]),
     ];
