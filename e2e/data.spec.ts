@@ -122,6 +122,6 @@ test('themes, filter notation and keys', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Wire bridge');
   await page.getByRole('heading', { name: 'Stop rule' }).click();
-  await page.keyboard.press('6');
+  await page.keyboard.press('7');
   await expect(page.getByRole('heading', { name: 'Log', exact: true })).toBeVisible();
 });

@@ -108,9 +108,9 @@ describe('the keys of the shell', () => {
     await stage.user.keyboard('{Control>}z{/Control}');
     await waitFor(async () => expect(await shotName('demo-01')).toBe('Put-in talk'));
     visit('/bench?shot=demo-05');
-    await stage.user.keyboard('4');
+    await stage.user.keyboard('5');
     expect(visited()).toBe('/carry?shot=demo-05');
-    await stage.user.keyboard('7');
+    await stage.user.keyboard('8');
     expect(visited()).toBe('/kit');
     await stage.user.keyboard('n');
     expect(visited()).toBe('/?new=1');
