@@ -127,6 +127,8 @@ export async function startServer(port, host = '127.0.0.1') {
     cwd: root,
     stdio: ['ignore', 'pipe', 'inherit'],
   });
+  // Whoever ends early, by an error or a closed pipe, does not leave it holding its port.
+  process.once('exit', () => server.kill());
   await new Promise((ready, failed) => {
     server.stdout.on('data', (chunk) => String(chunk).includes('Ready') && ready());
     server.on('exit', () => failed(new Error('the server ended before it was ready; is there a build?')));
