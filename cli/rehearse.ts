@@ -1,5 +1,6 @@
 import type { Memo } from '@/core/day/daySheet';
 import { scheduleOf } from '@/core/day/schedule';
+import { MOST_DRAWS } from '@/core/records/dayBounds';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { planOf } from '@/core/rehearse/plan';
@@ -16,8 +17,6 @@ export interface Wish {
   draws: number;
   seed: number;
 }
-
-const MOST_DRAWS = 100_000;
 
 /** `--draws 1000 --seed 1`, both optional. */
 export function wishIn(args: readonly string[]): Checked<Wish> {

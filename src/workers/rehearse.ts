@@ -1,19 +1,45 @@
 import { proxy } from 'comlink';
-import type { Out } from '@/core/day/daySheet';
+import type { DaySheet, Out } from '@/core/day/daySheet';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear } from '@/core/records/outing';
-import type { LivedPart } from '@/core/rehearse/day';
+import type { CheckWorth } from '@/core/rehearse/checks';
+import type { LivedPart } from '@/core/rehearse/lived';
+import type { ReadingWorth } from '@/core/rehearse/reading';
 import type { Picks, Rehearsal } from '@/core/rehearse/rehearse';
+import type { BetterTimes, TimeLimits, TimesSearch } from '@/core/rehearse/times';
 import type { Unknowns } from '@/core/rehearse/unknowns';
 import type { WhatIf } from '@/core/rehearse/whatIfs';
 import { StandingWorker } from './standing';
 
-/** What a rehearsal is asked for. */
-export interface RehearsalWish {
+/** A day as it is planned. */
+export interface PlannedDay {
+  schedule: Schedule;
+  gear: readonly Gear[];
+  /** What is made of it, where that was worked out already. */
+  sheet: DaySheet | null;
+}
+
+/** Which days are drawn. */
+export interface DrawnFrom {
   unknowns: Unknowns;
   seed: number;
+}
+
+/** What a rehearsal is asked for. */
+export interface RehearsalWish extends DrawnFrom {
   draws: number;
 }
+
+/** What the cards of a day are told. */
+export interface ForCards {
+  /** What each check saves, the most first. */
+  checks: readonly CheckWorth[];
+  /** Of the parts before which the light is read, by their id. */
+  readings: ReadonlyMap<string, ReadingWorth>;
+}
+
+/** Times that are better; none were found; or it was stopped. */
+export type TimesFound = { how: 'better'; times: BetterTimes } | { how: 'none' } | { how: 'stopped' };
 
 /** What one could do otherwise, told once the days are counted. */
 export interface Decisions {
@@ -33,19 +59,25 @@ export interface LookedAt {
 export interface RehearseWorker {
   /** Tells as it counts; `null` when another was begun or it was stopped. */
   rehearse: (
-    day: Schedule,
-    gear: readonly Gear[],
+    day: PlannedDay,
     wish: RehearsalWish,
     onReport: (report: Rehearsal) => void,
   ) => Promise<Decisions | null>;
   stop: () => void;
   /** What is said of each of these days, by so many of them drawn; nothing else is put off by it. */
-  say: (
-    days: readonly { day: Schedule; gear: readonly Gear[] }[],
-    wish: RehearsalWish,
-  ) => Promise<Rehearsal[]>;
+  say: (days: readonly PlannedDay[], wish: RehearsalWish) => Promise<Rehearsal[]>;
   /** Days of the rehearsal that was asked for last. */
   look: (from: number, count: number) => LookedAt[];
+  /** `readBefore`: ids of the parts before which the light is read. */
+  cards: (day: PlannedDay, from: DrawnFrom, readBefore: readonly string[]) => ForCards;
+  /** Tells as it tries; one search at a time, the one before is stopped. */
+  times: (
+    day: PlannedDay,
+    from: DrawnFrom,
+    limits: TimeLimits,
+    onTried: (search: TimesSearch) => void,
+  ) => Promise<TimesFound>;
+  stopTimes: () => void;
 }
 
 const worker = new StandingWorker<RehearseWorker>(
@@ -53,12 +85,11 @@ const worker = new StandingWorker<RehearseWorker>(
 );
 
 export function rehearse(
-  day: Schedule,
-  gear: readonly Gear[],
+  day: PlannedDay,
   wish: RehearsalWish,
   onReport: (report: Rehearsal) => void,
 ): Promise<Decisions | null> {
-  return worker.ask<Decisions | null>(async (days) => days.rehearse(day, gear, wish, proxy(onReport)));
+  return worker.ask<Decisions | null>(async (days) => days.rehearse(day, wish, proxy(onReport)));
 }
 
 export function stopRehearsal(): void {
@@ -70,3 +101,19 @@ export const sayOfDays = (...asked: Parameters<RehearseWorker['say']>): Promise<
 
 export const lookAtDays = (from: number, count: number): Promise<LookedAt[]> =>
   worker.ask<LookedAt[]>(async (days) => days.look(from, count));
+
+export const forCards = (...asked: Parameters<RehearseWorker['cards']>): Promise<ForCards> =>
+  worker.ask<ForCards>(async (days) => days.cards(...asked));
+
+export function searchTimes(
+  day: PlannedDay,
+  from: DrawnFrom,
+  limits: TimeLimits,
+  onTried: (search: TimesSearch) => void,
+): Promise<TimesFound> {
+  return worker.ask<TimesFound>((days) => days.times(day, from, limits, proxy(onTried)));
+}
+
+export function stopTimes(): void {
+  worker.ask((days) => days.stopTimes()).catch(() => undefined);
+}

@@ -1,10 +1,15 @@
 import { outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/daySheet';
+import { checksOf } from '@/core/rehearse/checks';
+import { otherWays } from '@/core/rehearse/otherWays';
 import { planOf } from '@/core/rehearse/plan';
+import type { Plan } from '@/core/rehearse/plan';
+import { readingBefore } from '@/core/rehearse/reading';
 import { Rehearsing } from '@/core/rehearse/rehearse';
 import type { Rehearsal } from '@/core/rehearse/rehearse';
+import { searchTimes } from '@/core/rehearse/times';
 import { whatIfs } from '@/core/rehearse/whatIfs';
-import type { RehearseWorker } from './rehearse';
+import type { PlannedDay, RehearseWorker } from './rehearse';
 
 /** Days lived through between two looks at whether it was stopped; the first are told at once. */
 const FIRST = 40;
@@ -15,13 +20,14 @@ const TELL_MS = 150;
 const memo: Memo = new Map();
 let wanted = 0;
 let current: Rehearsing | null = null;
+let searching = 0;
 
 /** What the worker for rehearsals does; the page's tests call it without one. */
 export const rehearseWork: RehearseWorker = {
-  async rehearse(day, gear, { unknowns, seed, draws }, onReport) {
+  async rehearse(day, { unknowns, seed, draws }, onReport) {
     wanted += 1;
     const mine = wanted;
-    const plan = planOf(day, gear, memo);
+    const plan = planned(day);
     const rehearsing = new Rehearsing(plan, unknowns, seed);
     current = rehearsing;
     rehearsing.run(Math.min(FIRST, draws));
@@ -47,9 +53,9 @@ export const rehearseWork: RehearseWorker = {
   },
   async say(days, { unknowns, seed, draws }) {
     const said: Rehearsal[] = [];
-    for (const { day, gear } of days) {
+    for (const day of days) {
       await breath();
-      const rehearsing = new Rehearsing(planOf(day, gear, memo), unknowns, seed);
+      const rehearsing = new Rehearsing(planned(day), unknowns, seed);
       rehearsing.run(draws);
       said.push(rehearsing.report());
     }
@@ -63,7 +69,36 @@ export const rehearseWork: RehearseWorker = {
       return { number: from + at, loss, parts, outs: budgets.flatMap(outsOf) };
     });
   },
+  cards(day, { unknowns, seed }, readBefore) {
+    const plan = planned(day);
+    const read = plan.parts.filter(({ part }) => readBefore.includes(part.id));
+    return {
+      checks: checksOf(plan, unknowns, seed),
+      readings: new Map(
+        read.map((one) => [one.part.id, readingBefore(one, otherWays(one, plan, memo), unknowns)]),
+      ),
+    };
+  },
+  async times(day, { unknowns, seed }, limits, onTried) {
+    searching += 1;
+    const mine = searching;
+    const search = searchTimes(planned(day), unknowns, seed, limits, memo);
+    for (;;) {
+      await breath();
+      if (mine !== searching) return { how: 'stopped' };
+      const step = search.next();
+      if (!step.done) onTried(step.value);
+      else return step.value ? { how: 'better', times: step.value } : { how: 'none' };
+    }
+  },
+  stopTimes() {
+    searching += 1;
+  },
 };
+
+function planned({ schedule, gear, sheet }: PlannedDay): Plan {
+  return planOf(schedule, gear, memo, sheet ?? undefined);
+}
 
 function breath(): Promise<void> {
   return new Promise((resolve) => setTimeout(resolve));

@@ -26,22 +26,28 @@ export function applyDayRemedy(
   return { outing: next, shots: 'pins' in remedy ? pinning(parts, remedy.pins) : new Map() };
 }
 
-/** The changes of shots that hold these pins; parts of one shot change it together. */
+/** The changes of shots that hold these pins. */
 export function pinning(
   parts: readonly DayPart[],
   pins: readonly PartPins[],
 ): ReadonlyMap<string, (shot: Shot) => Shot> {
+  const wanted = new Map(pins.map((one) => [one.partId, one.pins]));
+  return partChanges(
+    parts.filter(({ id }) => wanted.has(id)),
+    (shot, { id }) => ({ ...shot, pins: { ...shot.pins, ...wanted.get(id) } }),
+  );
+}
+
+/** The changes of shots that change each of these parts so; parts of one shot change it together. */
+export function partChanges<P extends DayPart>(
+  parts: readonly P[],
+  change: (own: Shot, part: P) => Shot,
+): ReadonlyMap<string, (shot: Shot) => Shot> {
   const changes = new Map<string, (shot: Shot) => Shot>();
-  const byId = new Map(parts.map((part) => [part.id, part]));
-  for (const { partId, pins: wanted } of pins) {
-    const part = byId.get(partId);
-    if (!part) continue;
+  for (const part of parts) {
     const before = changes.get(part.shotId);
-    const change = (shot: Shot): Shot => {
-      const own = shotOfPart(shot, part.part);
-      return withPart(shot, part.part, { ...own, pins: { ...own.pins, ...wanted } });
-    };
-    changes.set(part.shotId, before ? (shot) => change(before(shot)) : change);
+    const own = (shot: Shot): Shot => withPart(shot, part.part, change(shotOfPart(shot, part.part), part));
+    changes.set(part.shotId, before ? (shot) => own(before(shot)) : own);
   }
   return changes;
 }

@@ -45,6 +45,23 @@ describe('the deck of a day', () => {
     expect(new Set(breaks).size).toBe(breaks.length);
   });
 
+  it('puts a reading on a card as long before its shot as it is planned, once for all its cameras', () => {
+    const read = entries.map((entry) =>
+      entry.id === 'sun-05' && entry.what === 'shot' ? { ...entry, reading: { minutesBefore: 40 } } : entry,
+    );
+    const cards = deckOf(read, day).filter(
+      (card) => card.kind === 'tasks' && card.tasks.some(({ what }) => what === 'reading'),
+    );
+    expect(cards).toHaveLength(1);
+    const [card] = cards;
+    const [rungs] = day.partsOf('sun-05');
+    // It falls into the breakfast before the way there, which is one card.
+    expect(card).toMatchObject({ kind: 'tasks', id: 'sun-03' });
+    expect(card?.kind === 'tasks' && card.tasks.filter(({ what }) => what === 'reading')).toEqual([
+      { id: 'reading:sun-05', cameraId: 'otter', what: 'reading', partId: rungs!.id },
+    ]);
+  });
+
   it('goes on at the first card not done, and asks for no task that lies behind', () => {
     expect(nextCard(deck, NONE)).toBe(0);
     const begun = deckOf(withDone('sun-02'), day);

@@ -19,8 +19,16 @@ export type DeckCard =
 
 /** A thing to do at a camera; its id is ticked when done. */
 export type Task = { id: string; cameraId: string } & (
-  { what: 'filterChange'; filterChange: FilterChange } | { what: 'act'; act: Act }
+  | { what: 'filterChange'; filterChange: FilterChange }
+  | { what: 'act'; act: Act }
+  /** The light is read before this part. */
+  | { what: 'reading'; partId: string }
 );
+
+interface TimedTask {
+  fromMs: number;
+  task: Task;
+}
 
 export function deckOf(entries: OutingDay['entries'], day: WorkedDay): DeckCard[] {
   const shots = entries.flatMap((entry): DeckCard[] => {
@@ -31,7 +39,7 @@ export function deckOf(entries: OutingDay['entries'], day: WorkedDay): DeckCard[
       ? [{ kind: 'shot', id: entry.id, fromMs: first.fromMs, parts, done: entry.done?.how ?? null }]
       : [];
   });
-  const cards = [...shots, ...taskCards(day)].sort((a, b) => startOf(a) - startOf(b));
+  const cards = [...shots, ...taskCards(entries, day)].sort((a, b) => startOf(a) - startOf(b));
   return [{ kind: 'before', id: 'before' }, ...cards, { kind: 'after', id: 'after' }];
 }
 
@@ -40,21 +48,27 @@ function startOf(card: DeckCard): number {
 }
 
 /** What falls into one break stands on one card. */
-function taskCards(day: WorkedDay): DeckCard[] {
-  const timed = (day.sheet?.cameras ?? []).flatMap(
-    ({ cameraId, filterChanges, budget }): { fromMs: number; task: Task }[] => [
-      ...filterChanges.map((filterChange) => ({
-        fromMs: filterChange.window.fromMs,
-        task: { id: `swap:${filterChange.partId}`, cameraId, what: 'filterChange' as const, filterChange },
-      })),
-      ...budget.acts.map((act) => ({
-        fromMs: act.atMs,
-        task: { id: `${act.what}:${cameraId}:${act.atMs}`, cameraId, what: 'act' as const, act },
-      })),
-    ],
-  );
+function taskCards(entries: OutingDay['entries'], day: WorkedDay): DeckCard[] {
+  const readings = entries.flatMap((entry): TimedTask[] => {
+    if (entry.what !== 'shot' || !entry.reading) return [];
+    const [part] = day.partsOf(entry.id);
+    if (!part) return [];
+    const fromMs = part.fromMs - entry.reading.minutesBefore * 60_000;
+    const task = { id: `reading:${entry.id}`, cameraId: part.camera.id, what: 'reading' as const };
+    return [{ fromMs, task: { ...task, partId: part.id } }];
+  });
+  const timed = (day.sheet?.cameras ?? []).flatMap(({ cameraId, filterChanges, budget }): TimedTask[] => [
+    ...filterChanges.map((filterChange) => ({
+      fromMs: filterChange.window.fromMs,
+      task: { id: `swap:${filterChange.partId}`, cameraId, what: 'filterChange' as const, filterChange },
+    })),
+    ...budget.acts.map((act) => ({
+      fromMs: act.atMs,
+      task: { id: `${act.what}:${cameraId}:${act.atMs}`, cameraId, what: 'act' as const, act },
+    })),
+  ]);
   const cards = new Map<string, Extract<DeckCard, { kind: 'tasks' }>>();
-  for (const { fromMs, task } of timed.sort((a, b) => a.fromMs - b.fromMs)) {
+  for (const { fromMs, task } of [...readings, ...timed].sort((a, b) => a.fromMs - b.fromMs)) {
     const pause = day.pauses.find((one) => one.kind === 'break' && one.fromMs <= fromMs && fromMs < one.toMs);
     const id = pause?.id ?? `gap-${fromMs}`;
     const card = cards.get(id);

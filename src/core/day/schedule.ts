@@ -93,6 +93,20 @@ export function scheduleOf(
   };
 }
 
+/** A part begun so much later than planned, ms; what is carried to it is as planned. */
+export function begunLater(part: DayPart, byMs: number): DayPart {
+  if (byMs === 0) return part;
+  const later = ({ fromMs, toMs }: Span): Span => ({ fromMs: fromMs + byMs, toMs: toMs + byMs });
+  return { ...part, ...later(part), stretches: part.stretches.map(later) };
+}
+
+/** A part planned so much later, ms: light that follows the sun goes with it. */
+export function plannedLater(part: DayPart, byMs: number): DayPart {
+  const shot = shiftedTo(part.shot, part.fromMs + byMs);
+  const { mainsHz } = part.brief.limits;
+  return { ...begunLater(part, byMs), shot, brief: briefOf(shot, { mainsHz }).brief };
+}
+
 /** What an entry takes of the day, seconds: recording and the pauses in it, both halves of a pair. */
 export function entrySeconds(entry: ShotEntry, shot: Shot): number {
   const parts = partsOf(entry, shot, 0);

@@ -71,12 +71,15 @@ describe('a day edited', () => {
           : entry,
       ),
     };
+    done.keptDays = [{ seed: 1, number: 4, name: 'a bad one' }];
+    done.ends = [{ cameraId: 'otter', cellsUsed: 2 }];
     const copy = duplicatedDay(done, '2026-10-10', () => `n${(count += 1)}`);
     const ids = [copy.id, ...copy.entries.map(({ id }) => id)];
     expect(new Set([...ids, ...saturday.entries.map(({ id }) => id)]).size).toBe(
       2 * saturday.entries.length + 1,
     );
     expect(copy.entries.some((entry) => entry.what === 'shot' && entry.done)).toBe(false);
+    expect([copy.keptDays, copy.ends]).toEqual([undefined, undefined]);
     expect(copy.entries.map(({ at }) => at)).toEqual(saturday.entries.map(({ at }) => at));
     expect(OutingSchema.safeParse({ ...outing, days: [...outing.days, copy] }).success).toBe(true);
   });

@@ -60,7 +60,7 @@ export function freeMinute(day: OutingDay, lengthOf: LengthOf): number {
 /** A day as it could be done once more on another date: nothing of it recorded yet. */
 export function duplicatedDay(day: OutingDay, date: string, newId: () => string): OutingDay {
   return {
-    ...day,
+    ...without(without(day, 'ends'), 'keptDays'),
     id: newId(),
     date,
     entries: day.entries.map((entry): OutingEntry => {

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { FileVersion } from '../schema/fileVersion';
-import { MOST_DAYS, MOST_ENTRIES, PAUSE_MINUTES } from './dayBounds';
+import { MOST_DAYS, MOST_DRAWS, MOST_ENTRIES, PAUSE_MINUTES } from './dayBounds';
 import { ZoneSchema } from '../schema/zone';
 import { DateSchema, InstantSchema } from '../schema/times';
 import { finds, wants } from '../schema/fault';
@@ -28,6 +28,8 @@ const ShotEntry = z.strictObject({
     .array(z.strictObject({ afterMinutes: minutes, minutes }))
     .max(60)
     .default([]),
+  /** The light is read before it, so long before; what is read says which filter it takes. */
+  reading: z.strictObject({ minutesBefore: minutes }).optional(),
   /** What became of it on the day. */
   done: z.strictObject({ how: z.enum(SHOT_OUTCOMES), at: InstantSchema }).optional(),
   note: z.string().max(500).default(''),
@@ -68,6 +70,17 @@ export const DaySchema = z.strictObject({
       }),
     )
     .max(8)
+    .optional(),
+  /** Days of its rehearsal to look at again: which one of which seed. */
+  keptDays: z
+    .array(
+      z.strictObject({
+        seed: z.int().min(0).max(4_294_967_295),
+        number: z.int().min(0).max(MOST_DRAWS),
+        name,
+      }),
+    )
+    .max(40)
     .optional(),
 });
 
@@ -138,4 +151,5 @@ export type OutingPlace = z.output<typeof PlaceSchema>;
 export type OutingDay = z.output<typeof DaySchema>;
 export type OutingEntry = z.output<typeof EntrySchema>;
 export type ShotEntry = z.output<typeof ShotEntry>;
+export type KeptDay = NonNullable<OutingDay['keptDays']>[number];
 export type Gear = z.output<typeof GearSchema>;

@@ -1,4 +1,4 @@
-import type { DayPart, Pause, Schedule } from '../day/schedule';
+import type { Pause, Schedule } from '../day/schedule';
 import { named } from './drawn';
 import type { Drawn } from './drawn';
 import type { Unknowns } from './unknowns';
@@ -7,6 +7,8 @@ import type { Unknowns } from './unknowns';
 const ABSORBED = 0.5;
 
 const LATE = named('late');
+/** How much warmer the air of a day is than told. */
+export const AIR = named('air');
 
 /** How late each entry begins, ms: it adds up from stretch to stretch, and breaks take some of it. */
 export function delaysOf(
@@ -50,16 +52,5 @@ export function delayed(
       const cut = pause.kind === 'break' ? Math.min(delay, ABSORBED * (pause.toMs - pause.fromMs)) : 0;
       return { ...pause, fromMs: pause.fromMs + delay, toMs: pause.toMs + delay - cut };
     }),
-  };
-}
-
-/** A part as it went, so much later. */
-export function shifted(part: DayPart, byMs: number): DayPart {
-  if (byMs === 0) return part;
-  return {
-    ...part,
-    fromMs: part.fromMs + byMs,
-    toMs: part.toMs + byMs,
-    stretches: part.stretches.map(({ fromMs, toMs }) => ({ fromMs: fromMs + byMs, toMs: toMs + byMs })),
   };
 }

@@ -1,5 +1,5 @@
-import { INPUTS } from './day';
-import type { Input } from './day';
+import { INPUTS } from './lived';
+import type { Input } from './lived';
 
 /** An input that drives a loss, with its share of what all of them explain of it. */
 export interface Driver {

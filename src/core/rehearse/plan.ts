@@ -9,6 +9,7 @@ import { lightRangeOf } from '../light/lightRange';
 import { instantsOf, sunLightAt } from '../light/sun/sunLight';
 import type { Gear } from '../records/outing';
 import { figureId } from '../records/figures';
+import type { Figure } from '../records/learned';
 import { item } from '../units/items';
 import { named } from './drawn';
 import { wayOf } from './way';
@@ -34,6 +35,10 @@ export interface PlannedPart {
   /** How far shake may be off, octaves; and what shakes alike. */
   shakeSpread: number | null;
   shakeName: number;
+  /** How far draw, bits and warmth may be off, octaves, where that was learned; `null`: as usual. */
+  powerSpread: number | null;
+  bitSpread: number | null;
+  heatSpread: number | null;
   /** Its filter is put on before it, in place of that of an earlier part. */
   changesFrom: FilterSetting | null;
   /** Another set-up of its camera, where it stores several. */
@@ -59,8 +64,13 @@ const DAY_STOPS = 0.3;
 /** Sky's spread is told from least to most: about two standard deviations to either side (start). */
 const SPREADS_IN_RANGE = 2;
 
-export function planOf(schedule: Schedule, gear: readonly Gear[], memo: Memo = new Map()): Plan {
-  const sheet = daySheet(schedule, gear, memo);
+/** `sheet`: that of the very day, where it was worked out already. */
+export function planOf(
+  schedule: Schedule,
+  gear: readonly Gear[],
+  memo: Memo = new Map(),
+  sheet: DaySheet = daySheet(schedule, gear, memo),
+): Plan {
   const carried = schedule.parts.flatMap((part) => {
     const answer = sheet.parts.get(part.id)?.carried;
     return answer ? [{ part, answer }] : [];
@@ -82,12 +92,12 @@ export function planOf(schedule: Schedule, gear: readonly Gear[], memo: Memo = n
       const changes = last !== undefined && way !== null && last.filter.ids.join() !== way.filter.ids.join();
       if (way) before.set(part.camera.id, way);
       const { mount } = part.brief;
-      const shakeId = figureId({
-        of: 'shake',
-        mount: mount.kind,
-        activity: mount.activity,
-        ground: mount.ground,
-      });
+      const cameraId = part.camera.id;
+      const { resolution, frameRate } = answer.settings;
+      const { kind, activity, ground } = mount;
+      const shake = { of: 'shake' as const, mount: kind, activity, ground };
+      const spreadOf = (figure: Figure): number | null =>
+        part.brief.learned.find((one) => figureId(one.figure) === figureId(figure))?.spread ?? null;
       const other = carried.find(
         (one) =>
           one.part.camera.id === part.camera.id &&
@@ -102,8 +112,11 @@ export function planOf(schedule: Schedule, gear: readonly Gear[], memo: Memo = n
         way,
         light: lightOverDelay(part),
         lightSpread: Math.sqrt(Math.max(0, spread ** 2 - DAY_STOPS ** 2)),
-        shakeSpread: part.brief.learned.find(({ figure }) => figureId(figure) === shakeId)?.spread ?? null,
-        shakeName: named(shakeId),
+        shakeSpread: spreadOf(shake),
+        shakeName: named(figureId(shake)),
+        powerSpread: spreadOf({ of: 'power', cameraId, height: resolution.height, frameRate }),
+        bitSpread: spreadOf({ of: 'bitRate', cameraId }),
+        heatSpread: spreadOf({ of: 'heat', cameraId }),
         changesFrom: changes ? last.filter : null,
         otherWay:
           way && other

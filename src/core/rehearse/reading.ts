@@ -1,3 +1,8 @@
+import { filterKey } from '../day/partAnswer';
+import type { FilterSetting } from '../filters/kit';
+import { item } from '../units/items';
+import type { PlannedPart } from './plan';
+import type { Unknowns } from './unknowns';
 import { livedThrough } from './way';
 import type { Way } from './way';
 
@@ -5,15 +10,46 @@ import type { Way } from './way';
 export interface ReadingWorth {
   /** How often it would change what is set, share. */
   changes: number;
+  /** How often it would change the filter among it, share. */
+  changesFilter: number;
   /** Loss that it saves on the mean; never below 0. */
   savesLoss: number;
+  /** Which filter serves best by what is read at the bright end, EV100, the darkest first. */
+  bands: readonly ReadingBand[];
 }
+
+/** `null`: and all that is darker, or brighter. */
+export interface ReadingBand {
+  fromEv: number | null;
+  toEv: number | null;
+  filter: FilterSetting;
+}
+
+const NOTHING: ReadingWorth = { changes: 0, changesFilter: 0, savesLoss: 0, bands: [] };
+/** A band that is read less often is not told, share. */
+const BAND_FROM = 0.05;
 
 /** How far a reading is off, one standard deviation, stops (start): by its picture's tone. */
 const READING_ERROR_STOPS = 0.2;
 /** Stops of the grid, and how far it goes, in spreads. */
 const POINTS = 81;
 const REACH = 5;
+
+/** What a reading before a part is worth, with these other ways of filming it. */
+export function readingBefore(
+  { way, light, lightSpread }: PlannedPart,
+  others: readonly Way[],
+  unknowns: Unknowns,
+): ReadingWorth {
+  if (!way) return NOTHING;
+  const spread = Math.hypot(
+    unknowns.dayLightStops,
+    unknowns.lightTimes * lightSpread,
+    unknowns.cloudTimes * item(light.cloudStops, 0),
+  );
+  const here = { evMin: item(light.evMin, 0), evMax: item(light.evMax, 0) };
+  return worthOfReading([way, ...others], here, spread);
+}
 
 /**
  * Expected value of sample information of one reading, Raiffa & Schlaifer 1961, ch. 5: light normal about the likely, the
@@ -25,7 +61,7 @@ export function worthOfReading(
   { evMin, evMax }: { evMin: number; evMax: number },
   spreadStops: number,
 ): ReadingWorth {
-  if (spreadStops <= 0 || ways.length < 2) return { changes: 0, savesLoss: 0 };
+  if (spreadStops <= 0 || ways.length < 2) return NOTHING;
   const step = (2 * REACH * spreadStops) / (POINTS - 1);
   const offs = Array.from({ length: POINTS }, (_, at) => -REACH * spreadStops + at * step);
   const left = Math.sqrt(1 / (1 / spreadStops ** 2 + 1 / READING_ERROR_STOPS ** 2));
@@ -38,15 +74,50 @@ export function worthOfReading(
   const whole = weights.reduce((sum, weight) => sum + weight, 0);
   const means = after.map((own) => own.reduce((sum, loss, at) => sum + loss * (weights[at] ?? 0), 0) / whole);
   const best = means.indexOf(Math.min(...means));
-  let [changes, saves] = [0, 0];
-  weights.forEach((weight, at) => {
+  const bestKey = filterKey(item(ways, best).filter);
+  let [changes, changesFilter, saves] = [0, 0, 0];
+  const taken = weights.map((weight, at): FilterSetting => {
     const here = after.map((own) => own[at] ?? 0);
     const least = Math.min(...here);
     const before = here[best] ?? least;
+    const { filter } = item(ways, least < before ? here.indexOf(least) : best);
     if (least < before) changes += weight;
+    if (filterKey(filter) !== bestKey) changesFilter += weight;
     saves += weight * (before - least);
+    return filter;
   });
-  return { changes: changes / whole, savesLoss: saves / whole };
+  const bands = bandsOf(
+    taken,
+    weights.map((weight) => weight / whole),
+    offs.map((off) => evMax + off),
+    step,
+  );
+  return { changes: changes / whole, changesFilter: changesFilter / whole, savesLoss: saves / whole, bands };
+}
+
+/** Neighbours under one filter as one band; what is hardly ever read goes with the band before it. */
+function bandsOf(
+  filters: readonly FilterSetting[],
+  weights: readonly number[],
+  evs: readonly number[],
+  step: number,
+): ReadingBand[] {
+  const runs: { filter: FilterSetting; weight: number; fromEv: number }[] = [];
+  filters.forEach((filter, at) => {
+    const last = runs.at(-1);
+    const weight = item(weights, at);
+    if (last && filterKey(last.filter) === filterKey(filter)) last.weight += weight;
+    else runs.push({ filter, weight, fromEv: item(evs, at) - step / 2 });
+  });
+  const told = runs.filter(({ weight }) => weight >= BAND_FROM);
+  const bands = told.filter(
+    ({ filter }, at) => at === 0 || filterKey(item(told, at - 1).filter) !== filterKey(filter),
+  );
+  return bands.map(({ filter, fromEv }, at) => ({
+    filter,
+    fromEv: at === 0 ? null : fromEv,
+    toEv: bands[at + 1]?.fromEv ?? null,
+  }));
 }
 
 /** Mean of a tabled loss about a middle, known to within a spread. */

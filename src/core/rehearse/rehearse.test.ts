@@ -282,7 +282,18 @@ describe('over 200 random days', () => {
       const reading = worthOfReading([way, ...others], here, 0.5);
       expect(reading.savesLoss, `${seed}`).toBeGreaterThanOrEqual(0);
       expect(reading.changes).toBeLessThanOrEqual(1);
-      expect(worthOfReading([way, ...others], here, 0)).toEqual({ changes: 0, savesLoss: 0 });
+      expect(worthOfReading([way, ...others], here, 0)).toEqual({
+        changes: 0,
+        changesFilter: 0,
+        savesLoss: 0,
+        bands: [],
+      });
+      expect(reading.changesFilter).toBeLessThanOrEqual(1);
+      expect([reading.bands[0]?.fromEv, reading.bands.at(-1)?.toEv]).toEqual([null, null]);
+      reading.bands.slice(1).forEach(({ fromEv, filter }, at) => {
+        expect(item(reading.bands, at).toEv).toBe(fromEv);
+        expect(filter.ids).not.toEqual(item(reading.bands, at).filter.ids);
+      });
 
       const rehearsing = new Rehearsing(plan, USUAL_UNKNOWNS, seed);
       rehearsing.run(250);

@@ -3,14 +3,19 @@ import type { Settings } from '../records/settings';
 import { item } from '../units/items';
 import { chanceOf } from './chance';
 import type { Chance } from './chance';
-import { FAILURES, INPUTS, liveThrough } from './day';
-import type { Failure, Input, LivedDay, LivedPart } from './day';
+import { coursesOf } from './courses';
+import type { BandsOverDay, Courses } from './courses';
+import { liveThrough } from './day';
 import { Drawn } from './drawn';
 import { driversOf } from './drivers';
 import type { Driver } from './drivers';
+import { fanOf } from './fan';
+import type { Fan } from './fan';
+import { FAILURES, INPUTS } from './lived';
+import type { Failure, Input, LivedDay, LivedPart } from './lived';
 import { otherWays } from './otherWays';
 import type { Plan, PlannedPart } from './plan';
-import { worthOfReading } from './reading';
+import { readingBefore } from './reading';
 import type { ReadingWorth } from './reading';
 import type { Unknowns } from './unknowns';
 import { livedThrough } from './way';
@@ -29,19 +34,13 @@ export interface Rehearsal {
   cameras: readonly RehearsedCamera[];
 }
 
-/** In one of twenty days less, in half of them, in one of twenty more. */
-export interface Fan {
-  low: number;
-  middle: number;
-  high: number;
-}
-
-/** What a camera has left in the evening, shares, and how warm it got, °C. */
+/** What a camera has left in the evening, shares, how warm it got, °C, and all three over the clock. */
 export interface RehearsedCamera {
   id: string;
   card: Fan;
   power: Fan;
   hottestC: Fan;
+  bands: BandsOverDay;
 }
 
 export interface RehearsedShot {
@@ -85,7 +84,7 @@ export class Rehearsing {
   private readonly tallies: readonly Tally[];
   private readonly losses: number[] = [];
   private lasting = 0;
-  private readonly cameras = new Map<string, { card: number[]; power: number[]; hottestC: number[] }>();
+  private readonly cameras = new Map<string, CameraTally>();
 
   constructor(
     readonly plan: Plan,
@@ -111,13 +110,25 @@ export class Rehearsing {
       this.losses.push(lived.loss);
       if (lived.everythingLasts) this.lasting += 1;
       for (const { cameraId, card, power, heat } of lived.budgets) {
-        const its = this.cameras.get(cameraId) ?? { card: [], power: [], hottestC: [] };
+        const its = this.cameras.get(cameraId) ?? {
+          card: [],
+          power: [],
+          hottestC: [],
+          courses: this.coursesOf(cameraId),
+        };
         this.cameras.set(cameraId, its);
         its.card.push(card.out ? 0 : (card.course.at(-1)?.share ?? 1));
         its.power.push(power.out ? 0 : (power.course.at(-1)?.share ?? 1));
         its.hottestC.push(heat.hottestC);
+        its.courses.add(card.course, power.course, heat.course);
       }
     }
+  }
+
+  private coursesOf(cameraId: string): Courses {
+    const { parts } = this.plan;
+    const own = parts.find(({ part }) => part.camera.id === cameraId);
+    return coursesOf(parts, (own ?? item(parts, 0)).part.camera);
   }
 
   report(): Rehearsal {
@@ -131,11 +142,12 @@ export class Rehearsing {
       lossWorstTenth: worstTenthOf(losses),
       badDay: worst[Math.floor(draws / 20)]?.at ?? 0,
       shots: this.tallies.map((tally) => tally.report()),
-      cameras: [...this.cameras].map(([id, { card, power, hottestC }]) => ({
+      cameras: [...this.cameras].map(([id, { card, power, hottestC, courses }]) => ({
         id,
         card: fanOf(card),
         power: fanOf(power),
         hottestC: fanOf(hottestC),
+        bands: courses.report(),
       })),
     };
   }
@@ -144,6 +156,13 @@ export class Rehearsing {
   picks(memo: Memo = new Map()): Picks[] {
     return this.tallies.map((tally) => tally.picks(this.plan, memo, this.unknowns));
   }
+}
+
+interface CameraTally {
+  card: number[];
+  power: number[];
+  hottestC: number[];
+  courses: Courses;
 }
 
 /** All days of one shot. */
@@ -190,7 +209,11 @@ class Tally {
   picks(plan: Plan, memo: Memo, unknowns: Unknowns): Picks {
     const { part, way } = this.planned;
     const others = otherWays(this.planned, plan, memo);
-    return { id: part.id, robust: way && this.robust(way, others), reading: this.reading(others, unknowns) };
+    return {
+      id: part.id,
+      robust: way && this.robust(way, others),
+      reading: readingBefore(this.planned, others, unknowns),
+    };
   }
 
   /** Every way on the same days; what slips and what runs out is the same for all. */
@@ -224,28 +247,10 @@ class Tally {
         }).loss,
     );
   }
-
-  private reading(others: readonly Way[], unknowns: Unknowns): ReadingWorth {
-    const { way, light, lightSpread } = this.planned;
-    if (!way) return { changes: 0, savesLoss: 0 };
-    const spread = Math.hypot(
-      unknowns.dayLightStops,
-      unknowns.lightTimes * lightSpread,
-      unknowns.cloudTimes * item(light.cloudStops, 0),
-    );
-    const here = { evMin: item(light.evMin, 0), evMax: item(light.evMax, 0) };
-    return worthOfReading([way, ...others], here, spread);
-  }
 }
 
 function meanOf(values: readonly number[]): number {
   return values.length === 0 ? 0 : values.reduce((sum, value) => sum + value, 0) / values.length;
-}
-
-function fanOf(values: readonly number[]): Fan {
-  const sorted = [...values].sort((a, b) => a - b);
-  const at = (share: number): number => sorted[Math.round(share * (sorted.length - 1))] ?? 0;
-  return { low: at(0.05), middle: at(0.5), high: at(0.95) };
 }
 
 /** Mean of the worst tenth, at least of the worst. */

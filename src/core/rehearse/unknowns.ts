@@ -30,6 +30,7 @@ export interface Slips {
   startedLate: number;
   wetLens: number;
 }
+export type Slip = keyof Slips;
 
 export const USUAL_SLIPS = {
   forgottenFilter: start(0.04, 'one change in twenty-five is forgotten with cold hands'),

@@ -2,9 +2,12 @@ import type * as Rehearse from '@/workers/rehearse';
 import { rehearseWork } from '@/workers/rehearseWork';
 
 /** What the worker for rehearsals does, in the page: there are no workers under the tests. */
-export const inPage: Pick<typeof Rehearse, 'rehearse' | 'stopRehearsal' | 'lookAtDays' | 'sayOfDays'> = {
+export const inPage: typeof Rehearse = {
   rehearse: (...asked) => rehearseWork.rehearse(...asked),
   stopRehearsal: () => rehearseWork.stop(),
   sayOfDays: (...asked) => rehearseWork.say(...asked),
   lookAtDays: (from, count) => Promise.resolve(rehearseWork.look(from, count)),
+  forCards: (...asked) => Promise.resolve(rehearseWork.cards(...asked)),
+  searchTimes: (...asked) => rehearseWork.times(...asked),
+  stopTimes: () => rehearseWork.stopTimes(),
 };
