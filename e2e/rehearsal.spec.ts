@@ -44,6 +44,39 @@ test('days pass by themselves until one is held, by keys alone; with less motion
   await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
 });
 
+test('other times, a kept day and a reading, by keys alone; the reading and the checks reach the cards', async ({
+  page,
+}) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await open(page, '/rehearsal?outing=demo-outing&day=saturday');
+  await expect(page.getByText('1000 days counted, seed 1')).toBeVisible();
+  await page.getByRole('button', { name: 'A bad day' }).press('Enter');
+  await page.getByRole('button', { name: 'Keep this day' }).press('Enter');
+  await expect(page.getByRole('button', { name: /^Look at day \d+ of seed 1$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take a reading before Upper gorge run' }).press('Enter');
+  await expect(page.getByText('It is on the cards.')).toBeVisible();
+  await page.getByRole('button', { name: 'Look for better times' }).press('Enter');
+  await expect(page.getByText(/^On days that the search had not seen, a day loses/)).toBeVisible({
+    timeout: 30_000,
+  });
+  await expectNoAxeFindings(page, 'other times');
+  await page.getByRole('button', { name: 'Leave them' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Take these times' })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Open the card of Hut evening' }).first().press('Enter');
+  await expect(page.getByRole('checkbox').first()).toHaveAccessibleName(
+    /^Nothing left on the lens saves 0\.\d/,
+  );
+  await page
+    .getByRole('list', { name: 'Cards of the day' })
+    .getByRole('button', { name: 'At the put-in' })
+    .click();
+  await expect(
+    page.getByRole('checkbox', {
+      name: /^Read the light where it is brightest, for Upper gorge run: up to EV/,
+    }),
+  ).toBeVisible();
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
   test('a rehearsal fits, and axe finds nothing', async ({ page }) => {

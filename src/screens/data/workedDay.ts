@@ -9,11 +9,13 @@ import { workedDay } from '@/core/day/workedDay';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { withLearned } from '@/core/records/figures';
 import type { Learned } from '@/core/records/learned';
-import type { Outing, OutingDay } from '@/core/records/outing';
+import type { Gear, Outing, OutingDay } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
 import { knownDay, workDay } from '@/workers/day';
+import type { PlannedDay } from '@/workers/rehearse';
 import { useTaken } from './learned';
+import { useSame } from './useSame';
 
 /** A day of an outing that is open, and all shots that are kept. */
 export interface OpenDay {
@@ -49,12 +51,12 @@ const NO_REMEDIES: readonly DayRemedy[] = [];
  * in the worker.
  */
 export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay): DayAtWork {
-  const { gear } = outing;
+  const gear = useSame(outing.gear);
   const taken = useTaken();
   const shots = useMemo(() => shotsNamedIn(outing, all, taken), [all, outing, taken]);
-  const schedule = useMemo(
-    () => scheduleOf(outing, dayId, shots, wallClock(outing.zone)),
-    [outing, dayId, shots],
+  // What is changed elsewhere in the outing, a tick or a note, is no reason to work the day out again.
+  const schedule = useSame(
+    useMemo(() => scheduleOf(outing, dayId, shots, wallClock(outing.zone)), [outing, dayId, shots]),
   );
   const [result, setResult] = useState<Result | null>(() => {
     const known = knownDay(schedule, gear);
@@ -88,6 +90,11 @@ export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay
     working: result?.of !== schedule,
     failed: result?.failed ?? null,
   };
+}
+
+/** A day for a worker, with what is known of it already. */
+export function plannedDay(schedule: Schedule, gear: readonly Gear[]): PlannedDay {
+  return { schedule, gear, sheet: knownDay(schedule, gear)?.sheet ?? null };
 }
 
 /** Every day of an outing, worked out. */

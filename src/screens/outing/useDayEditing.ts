@@ -22,6 +22,7 @@ export interface DayEditing {
   reorder: (entryId: string, to: number) => Promise<void>;
   takeRemedy: (remedy: DayRemedy) => Promise<void>;
   takePins: (label: string, pins: readonly PartPins[]) => Promise<void>;
+  changeShots: (label: string, changes: ReadonlyMap<string, (shot: Shot) => Shot>) => Promise<void>;
   /** Length of an entry, minutes. */
   lengthOf: (entry: OutingEntry) => number;
 }
@@ -79,6 +80,7 @@ export function useDayEditing(
       );
     },
     takePins: (label, pins) => write(label, (before) => before, pinning(parts, pins)),
+    changeShots: (label, changes) => write(label, (before) => before, changes),
     lengthOf,
   };
 }

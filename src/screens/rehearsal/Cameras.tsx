@@ -1,39 +1,61 @@
+'use client';
+
 import * as messages from '@/language/rehearsal';
+import { scaleLinear } from 'd3-scale';
+import { area, line } from 'd3-shape';
+import { useRef } from 'react';
 import type { ReactNode } from 'react';
 import type { WorkedDay } from '@/core/day/workedDay';
-import type { Fan, Rehearsal } from '@/core/rehearse/rehearse';
+import type { Fan } from '@/core/rehearse/fan';
+import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { trimmed } from '@/core/units/format';
+import { HourLines, timeAxis } from '../ui/timeAxis';
+import { useWidth } from '../ui/useWidth';
 import styles from './rehearsal.module.css';
 import { pct } from './told';
 
-/** What each camera has left of cards and cells in the evening, and how warm it got, in nine of ten days. */
-export function Cameras({ report, day }: { report: Rehearsal; day: WorkedDay }): ReactNode {
+/** What each camera has left of cards and cells over the day, and how warm it gets, in nine of ten days. */
+export function Cameras({
+  report,
+  day,
+  zone,
+}: {
+  report: Rehearsal;
+  day: WorkedDay;
+  zone: string;
+}): ReactNode {
   return (
     <section aria-labelledby="left-title">
       <h2 id="left-title">{messages.cameras}</h2>
       <ul className={styles.cameras}>
-        {report.cameras.map(({ id, card, power, hottestC }) => {
+        {report.cameras.map(({ id, card, power, hottestC, bands }) => {
           const camera = day.camera(id)?.profile;
           if (!camera) return null;
-          const bands = [
-            { of: messages.cardLeft, fan: card, most: 1, text: leftText(card) },
-            { of: messages.powerLeft, fan: power, most: 1, text: leftText(power) },
-            { of: messages.hottest, fan: hottestC, most: camera.heat.shutdownC, text: warmText(hottestC) },
+          const { shutdownC } = camera.heat;
+          const lanes = [
+            { of: messages.cardLeft, fans: bands.card, ends: [0, 1], text: leftText(card) },
+            { of: messages.powerLeft, fans: bands.power, ends: [0, 1], text: leftText(power) },
+            {
+              of: messages.hottest,
+              fans: bands.celsius,
+              ends: [Math.min(0, ...bands.celsius.map(({ low }) => low)), shutdownC + 5],
+              limit: shutdownC,
+              text: warmText(hottestC),
+            },
           ];
           return (
             <li key={id}>
-              <b>{camera.name}</b>
-              {bands.map(({ of, fan, most, text }) => (
-                <span key={of} className={styles.band}>
-                  <span>{of}</span>
-                  <Band fan={fan} most={most} label={messages.bandOf({ camera: camera.name, of, text })} />
-                  <span className="numerals">{text}</span>
-                </span>
-              ))}
+              <h3>{camera.name}</h3>
+              <div className={styles.lanes}>
+                {lanes.map((lane) => (
+                  <Lane key={lane.of} {...lane} atMs={bands.atMs} camera={camera.name} zone={zone} />
+                ))}
+              </div>
             </li>
           );
         })}
       </ul>
+      <p className="quiet">{messages.bandsKey}</p>
     </section>
   );
 }
@@ -46,23 +68,73 @@ function warmText({ low, middle, high }: Fan): string {
   return messages.warmIs({ middle: trimmed(middle, 0), low: trimmed(low, 0), high: trimmed(high, 0) });
 }
 
-const WIDTH = 140;
+const HEIGHT = 64;
+const LAY = { left: 4, right: 4, top: 4, foot: 18 };
+const HOURS = { hair: styles.hair, number: styles.number };
 
-function Band({
-  fan: { low, middle, high },
-  most,
-  label,
+function Lane({
+  of,
+  fans,
+  ends,
+  limit,
+  text,
+  atMs,
+  camera,
+  zone,
 }: {
-  fan: Fan;
-  most: number;
-  label: string;
+  of: string;
+  fans: readonly Fan[];
+  /** Bottom and top of the drawing. */
+  ends: readonly number[];
+  /** Above it the camera is off. */
+  limit?: number;
+  text: string;
+  atMs: readonly number[];
+  camera: string;
+  zone: string;
 }): ReactNode {
-  const x = (value: number): number => (WIDTH * Math.min(most, Math.max(0, value))) / most;
+  const frame = useRef<HTMLDivElement>(null);
+  const width = useWidth(frame);
+  const shown = { fromMs: atMs[0] ?? 0, toMs: atMs.at(-1) ?? 0 };
+  const axis = timeAxis(shown, { left: LAY.left, right: width - LAY.right }, frame);
+  const y = scaleLinear(ends, [HEIGHT - LAY.foot, LAY.top]).clamp(true);
+  const x = (_: Fan, at: number): number => axis.x(atMs[at] ?? 0);
+  const band = area<Fan>(
+    x,
+    ({ low }) => y(low),
+    ({ high }) => y(high),
+  )([...fans]);
+  const middle = line<Fan>(x, (fan) => y(fan.middle))([...fans]);
   return (
-    <svg width={WIDTH} height={16} role="img" aria-label={label}>
-      <line className={styles.ground} x1={0} x2={WIDTH} y1={12} y2={12} />
-      <rect className={styles.often} x={x(low)} width={Math.max(2, x(high) - x(low))} y={3} height={9} />
-      <line className={styles.middle} x1={x(middle)} x2={x(middle)} y1={1} y2={14} />
-    </svg>
+    <div className={styles.band}>
+      <span>
+        {of} <span className="numerals">{text}</span>
+      </span>
+      <div ref={frame}>
+        {width > 0 && (
+          <svg width={width} height={HEIGHT} role="img" aria-label={messages.overDay({ camera, of, text })}>
+            <HourLines
+              axis={axis}
+              zone={zone}
+              from={LAY.top}
+              to={HEIGHT - LAY.foot}
+              labelY={HEIGHT - 4}
+              styles={HOURS}
+            />
+            <path className={styles.often} d={band ?? ''} />
+            <path className={styles.middle} d={middle ?? ''} />
+            {limit !== undefined && (
+              <line
+                className={styles.limit}
+                x1={LAY.left}
+                x2={width - LAY.right}
+                y1={y(limit)}
+                y2={y(limit)}
+              />
+            )}
+          </svg>
+        )}
+      </div>
+    </div>
   );
 }

@@ -3,9 +3,11 @@
 import * as messages from '@/language/rehearsal';
 import { Button, InputNumber } from 'antd';
 import { scaleLinear } from 'd3-scale';
+import { X } from 'lucide-react';
 import { useRef } from 'react';
 import type { ReactNode } from 'react';
 import type { WorkedDay } from '@/core/day/workedDay';
+import type { KeptDay } from '@/core/records/outing';
 import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { tenths, trimmed } from '@/core/units/format';
 import { dayPartName } from '@/words/shotName';
@@ -17,19 +19,32 @@ import styles from './rehearsal.module.css';
 import { failureText } from './told';
 import { useDays } from './useDays';
 
+/** As many as a day of an outing holds, and how long a name may be. */
+const MOST_KEPT = 40;
+const LONGEST_NAME = 120;
+
 /** One drawn day after the other over the clock; a day is held, and stepped through, by hand. */
 export function DayByDay({
   report,
   day,
   zone,
   of,
+  kept,
+  onKeep,
+  onOpen,
 }: {
   report: Rehearsal;
   day: WorkedDay;
   zone: string;
-  of: unknown;
+  of: object | null;
+  kept: readonly KeptDay[];
+  onKeep: (kept: readonly KeptDay[], label: string) => void;
+  /** A day of this seed is wanted. */
+  onOpen: (seed: number) => void;
 }): ReactNode {
   const { lived, number, playing, play, go } = useDays(report.draws, of);
+  const { seed } = report;
+  const isKept = kept.some((one) => one.seed === seed && one.number === number);
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   return (
@@ -47,6 +62,17 @@ export function DayByDay({
         />
         <Button onClick={() => go(number + 1)}>{messages.next}</Button>
         <Button onClick={() => go(report.badDay)}>{messages.badDay}</Button>
+        <Button
+          disabled={!lived || isKept || kept.length >= MOST_KEPT}
+          onClick={() => {
+            if (!lived) return;
+            play(false);
+            const name = wentText(lived, day).slice(0, LONGEST_NAME);
+            onKeep([...kept, { seed, number, name }], messages.keepADay);
+          }}
+        >
+          {messages.keepDay}
+        </Button>
       </div>
       <div ref={frame} className={styles.ribbon}>
         {width > 0 && lived && <Drawing lived={lived} day={day} zone={zone} width={width} frame={frame} />}
@@ -59,6 +85,42 @@ export function DayByDay({
             loss: tenths(lived.loss),
           })}
         </p>
+      )}
+      {kept.length > 0 && (
+        <>
+          <h3>{messages.keptDays}</h3>
+          <ul className={styles.kept}>
+            {kept.map((one) => {
+              const told = { number: one.number + 1, seed: one.seed };
+              return (
+                <li key={`${one.seed} ${one.number}`}>
+                  <Button
+                    type="link"
+                    title={one.name}
+                    onClick={() => {
+                      onOpen(one.seed);
+                      go(one.number);
+                    }}
+                  >
+                    {messages.openKept(told)}
+                  </Button>
+                  <span className="quiet">{one.name}</span>
+                  <Button
+                    type="text"
+                    aria-label={messages.forgetDay(told)}
+                    icon={<X size={16} aria-hidden />}
+                    onClick={() =>
+                      onKeep(
+                        kept.filter((other) => other !== one),
+                        messages.forgetADay,
+                      )
+                    }
+                  />
+                </li>
+              );
+            })}
+          </ul>
+        </>
       )}
     </section>
   );

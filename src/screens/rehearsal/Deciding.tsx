@@ -3,24 +3,22 @@
 import * as messages from '@/language/rehearsal';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import { pinsOf } from '@/core/compare/variants';
-import { withGear } from '@/core/day/applyDayRemedy';
-import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
+import { partChanges, withGear } from '@/core/day/applyDayRemedy';
+import type { WorkedDay } from '@/core/day/workedDay';
 import { withDay } from '@/core/records/dayEdits';
 import { clockOf, minutesOf, withEntry } from '@/core/records/entries';
 import type { Outing } from '@/core/records/outing';
-import type { Pins, SettingKey, Settings } from '@/core/records/settings';
-import type { Robust } from '@/core/rehearse/rehearse';
+import type { Shot } from '@/core/records/shot';
 import type { WhatIf } from '@/core/rehearse/whatIfs';
-import { tenths, trimmed } from '@/core/units/format';
+import { trimmed } from '@/core/units/format';
 import { dateAndTime } from '@/formats/clock';
-import { SETTING_LABEL } from '@/words/labels';
 import { clockText } from '@/words/lightText';
-import { settingText } from '@/words/settingText';
+import { filterName } from '@/words/settingText';
 import { dayPartName } from '@/words/shotName';
 import type { Decisions } from '@/workers/rehearse';
 import { useRepository } from '../data/repository';
 import type { DayEditing } from '../outing/useDayEditing';
+import { Reading, RobustPick } from './Picks';
 import styles from './rehearsal.module.css';
 import { pct } from './told';
 
@@ -56,6 +54,10 @@ export function Deciding({
     .sort((a, b) => b.reading.savesLoss - a.reading.savesLoss)
     .slice(0, 3);
   const takeThing = (thing: WhatIf, label: string): void => {
+    if (thing.what === 'filter') {
+      void editing.changeShots(messages.takeMore({ thing: label }), withFilter(day, thing));
+      return;
+    }
     const id = repository?.newId() ?? '';
     void editing.change(messages.takeMore({ thing: label }), (before) => taken(before, thing, dayId, id));
   };
@@ -87,18 +89,15 @@ export function Deciding({
         {robust.map(({ part, pick, now }) => (
           <RobustPick key={part.id} part={part} pick={pick} now={now} editing={editing} />
         ))}
-        {readings.map(({ id, reading }) => {
-          const part = day.part(id);
-          return part ? (
-            <li key={`reading ${id}`}>
-              {messages.reading({
-                shot: dayPartName(part),
-                tenths: trimmed(10 * reading.changes, 0),
-                saves: trimmed(reading.savesLoss, 2),
-              })}
-            </li>
-          ) : null;
-        })}
+        {readings.map(({ id, reading }) => (
+          <Reading
+            key={`reading ${id}`}
+            of={day.part(id)}
+            reading={reading}
+            outing={outing}
+            editing={editing}
+          />
+        ))}
       </ul>
     </section>
   );
@@ -107,59 +106,6 @@ export function Deciding({
 /** A reading that saves less is not worth stopping for. */
 const READING_FROM = 0.05;
 const MOST = 6;
-
-function RobustPick({
-  part,
-  pick,
-  now,
-  editing,
-}: {
-  part: WorkedPart;
-  pick: Robust;
-  now: Settings;
-  editing: DayEditing;
-}): ReactNode {
-  const pins = pinsFor(now, pick.settings);
-  const settings = (Object.keys(pins) as SettingKey[])
-    .filter((key) => key !== 'shutterAngleDeg')
-    .map((key) => `${SETTING_LABEL[key]} ${settingText(key, pick.settings, part.brief.filters)}`)
-    .join(', ');
-  const shot = dayPartName(part);
-  const { onLikelyDay } = pick;
-  return (
-    <li>
-      <span>
-        {messages.robust({
-          shot,
-          settings,
-          saves: trimmed(pick.saves, 2),
-          cost:
-            Math.abs(onLikelyDay) < 0.05
-              ? messages.costsNothing
-              : onLikelyDay > 0
-                ? messages.costsMore({ cost: tenths(onLikelyDay) })
-                : messages.costsLess({ cost: tenths(-onLikelyDay) }),
-        })}
-      </span>
-      <Button
-        aria-label={messages.takeRobust({ shot, settings })}
-        onClick={() => void editing.takePins(messages.takeRobustPick, [{ partId: part.id, pins }])}
-      >
-        {messages.take}
-      </Button>
-    </li>
-  );
-}
-
-/** The settings that differ; the angle says the same as the time. */
-function pinsFor(now: Settings, wanted: Settings): Pins {
-  const [before, after] = [pinsOf(now), pinsOf(wanted)];
-  const keys = (Object.keys(after) as (keyof Pins)[]).filter(
-    (key) => key !== 'shutterAngleDeg' && JSON.stringify(before[key]) !== JSON.stringify(after[key]),
-  );
-  return Object.fromEntries(keys.map((key) => [key, after[key]]));
-}
-
 function thingText(thing: WhatIf, day: WorkedDay, zone: string): string {
   if (thing.what === 'break')
     return messages.moreBreak({ minutes: thing.minutes, at: clockText(thing.fromMs, zone) });
@@ -171,11 +117,18 @@ function thingText(thing: WhatIf, day: WorkedDay, zone: string): string {
       shot: part ? dayPartName({ ...part, title: { ...part.title, part: null } }) : '',
     });
   }
-  const camera = day.camera(thing.gear.cameraId)?.profile.name ?? thing.gear.cameraId;
+  const cameraId = thing.what === 'filter' ? thing.cameraId : thing.gear.cameraId;
+  const camera = day.camera(cameraId)?.profile.name ?? cameraId;
+  if (thing.what === 'filter') return messages.moreFilter({ filter: filterName(thing.filter), camera });
   return thing.what === 'cell' ? messages.moreCell({ camera }) : messages.moreCard({ camera });
 }
 
-function taken(outing: Outing, thing: WhatIf, dayId: string, id: string): Outing {
+function taken(
+  outing: Outing,
+  thing: Exclude<WhatIf, { what: 'filter' }>,
+  dayId: string,
+  id: string,
+): Outing {
   if (thing.what === 'stop') {
     const { entryId, afterMinutes, minutes } = thing;
     return withEntry(outing, entryId, (entry) =>
@@ -198,4 +151,16 @@ function taken(outing: Outing, thing: WhatIf, dayId: string, id: string): Outing
       },
     ],
   }));
+}
+
+/** The changes of the shots that this camera films, so that each has the glass in its bag. */
+function withFilter(
+  day: WorkedDay,
+  { cameraId, filter }: Extract<WhatIf, { what: 'filter' }>,
+): ReadonlyMap<string, (shot: Shot) => Shot> {
+  const own = day.parts.filter(({ camera, brief }) => camera.id === cameraId && brief.filters.length > 0);
+  return partChanges(own, (shot, { brief }) => {
+    const bag = shot.filters ?? [...brief.filters];
+    return bag.some(({ id }) => id === filter.id) ? shot : { ...shot, filters: [...bag, filter] };
+  });
 }

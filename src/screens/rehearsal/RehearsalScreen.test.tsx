@@ -96,4 +96,77 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
     await stage.user.click(screen.getByRole('button', { name: 'Next day' }));
     await screen.findByText(new RegExp(`^Day ${Number(number) + 1}: `));
   });
+
+  it('finds other times within what is stated; taken by a press, undone as one step', async () => {
+    await open('sunday');
+    const day = async (): Promise<string[]> =>
+      (await stage.database.outings.get('demo-outing'))!.days[1]!.entries.map(({ at }) => at);
+    const before = await day();
+    enter(screen.getByLabelText('Moved by at most'), '0');
+    await stage.user.click(screen.getByRole('button', { name: 'Look for better times' }));
+    await screen.findByText('No times within these limits lose less.', undefined, { timeout: 20_000 });
+    enter(screen.getByLabelText('Moved by at most'), '60');
+    await stage.user.click(screen.getByRole('button', { name: 'Look for better times' }));
+    const told = await screen.findByText(/^On days that the search had not seen, a day loses/, undefined, {
+      timeout: 20_000,
+    });
+    const [after = 0, planned = 0] = (told.textContent.match(/[\d.]+ instead of [\d.]+/)?.[0] ?? '')
+      .split(' instead of ')
+      .map(Number);
+    expect(after).toBeLessThan(planned);
+    await stage.user.click(screen.getByRole('button', { name: 'Take these times' }));
+    await waitFor(async () => expect(await day()).not.toEqual(before));
+    await stage.repository.history.undo();
+    await waitFor(async () => expect(await day()).toEqual(before));
+  });
+
+  it('keeps a drawn day by its seed, looks at it again under another, and forgets it', async () => {
+    await open('saturday');
+    await stage.user.click(screen.getByRole('button', { name: 'A bad day' }));
+    const which = (): string => screen.getByLabelText<HTMLInputElement>('Which day').value;
+    await waitFor(() => expect(which()).not.toBe('1'));
+    const number = which();
+    const went = await screen.findByText(new RegExp(`^Day ${number}: `));
+    const text = went.textContent;
+    await stage.user.click(screen.getByRole('button', { name: 'Keep this day' }));
+    const again = await screen.findByRole('button', { name: `Look at day ${number} of seed 1` });
+    await stage.user.click(screen.getByRole('button', { name: 'Draw other days' }));
+    await screen.findByText(/^1000 days counted, seed 2$/, undefined, { timeout: 20_000 });
+    await waitFor(() => expect(screen.getByText(new RegExp(`^Day ${number}: `)).textContent).not.toBe(text));
+    await stage.user.click(again);
+    await screen.findByText(/^1000 days counted, seed 1$/, undefined, { timeout: 20_000 });
+    await waitFor(() => expect(screen.getByText(new RegExp(`^Day ${number}: `)).textContent).toBe(text));
+    await stage.user.click(screen.getByRole('button', { name: `Forget day ${number} of seed 1` }));
+    await waitFor(async () =>
+      expect((await stage.database.outings.get('demo-outing'))?.days[0]?.keptDays).toEqual([]),
+    );
+  });
+
+  it('puts a reading on the cards by a press, takes it off again, and says what the checks save', async () => {
+    await open('saturday');
+    const reading = async (): Promise<unknown> => {
+      const entries = (await stage.database.outings.get('demo-outing'))?.days[0]?.entries ?? [];
+      return entries.find((entry) => entry.what === 'shot' && entry.reading !== undefined);
+    };
+    const take = await screen.findByRole(
+      'button',
+      { name: 'Take a reading before Upper gorge run' },
+      { timeout: 40_000 },
+    );
+    await stage.user.click(take);
+    await waitFor(async () => expect(await reading()).toMatchObject({ reading: { minutesBefore: 10 } }));
+    await stage.user.click(
+      await screen.findByRole('button', { name: 'Take the reading before Upper gorge run off the cards' }),
+    );
+    await waitFor(async () => expect(await reading()).toBeUndefined());
+    const checks = within(screen.getByRole('list', { name: 'What the checks save' }));
+    const saves = checks
+      .getAllByText(/^saves /)
+      .map(({ textContent }) => Number(textContent.replace('saves ', '')));
+    expect(saves.length).toBeGreaterThan(3);
+    expect(saves).toEqual([...saves].sort((a, b) => b - a));
+    expect(
+      checks.getAllByRole('link', { name: 'Open the card of Hut evening' })[0]?.getAttribute('href'),
+    ).toContain('card=sat-17');
+  });
 });

@@ -9,14 +9,16 @@ import type { ReactNode } from 'react';
 import type { Outing } from '@/core/records/outing';
 import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { unknownsOf } from '@/core/rehearse/unknowns';
-import type { Slips } from '@/core/rehearse/unknowns';
 import type { WorkedDay } from '@/core/day/workedDay';
-import { tenths, trimmed } from '@/core/units/format';
+import { tenths } from '@/core/units/format';
 import { dayText } from '@/words/lightText';
 import { dayPartName } from '@/words/shotName';
+import { useForCards } from '../data/forCards';
 import { useTaken } from '../data/learned';
 import { openDayOf, useOutings } from '../data/outings';
 import { useShots } from '../data/repository';
+import { useSlips } from '../data/slips';
+import { useSame } from '../data/useSame';
 import { useWorkedDay } from '../data/workedDay';
 import type { DayAtWork, OpenDay } from '../data/workedDay';
 import { useDayEditing } from '../outing/useDayEditing';
@@ -28,11 +30,12 @@ import { Chances } from './Chances';
 import { DayByDay } from './DayByDay';
 import { Reliable } from './Reliable';
 import { Deciding } from './Deciding';
+import { OtherTimes } from './OtherTimes';
 import styles from './rehearsal.module.css';
 import { chanceText, failureText, pct, worstOf } from './told';
 import { useRehearsal } from './useRehearsal';
 import type { Rehearsed } from './useRehearsal';
-import { SLIPS, useSlips } from './useSlips';
+import { SlipsForm } from './SlipsForm';
 
 /** Rehearsal: the day of an outing lived through under what is not known. */
 export function RehearsalScreen(): ReactNode {
@@ -103,12 +106,12 @@ function OfDay({ open, worked }: { open: OpenDay; worked: DayAtWork }): ReactNod
     () => ({ unknowns: unknownsOf(slips, taken), seed, draws }),
     [slips, taken, seed, draws],
   );
+  const { checks } = useForCards(worked, outing, day.entries);
   const { schedule } = worked.day;
-  const rehearsed = useRehearsal(schedule, outing.gear, wish);
+  const gear = useSame(outing.gear);
+  const rehearsed = useRehearsal(schedule, gear, wish);
   const editing = useDayEditing(outing, day, worked);
-  const { report, decisions, failed } = rehearsed;
-  // Days that are looked at are those of this plan, seed and slips.
-  const of = useMemo(() => ({ schedule, gear: outing.gear, wish }), [schedule, outing.gear, wish]);
+  const { report, decisions, failed, begun } = rehearsed;
   return (
     <>
       <div className={styles.presses}>
@@ -133,12 +136,30 @@ function OfDay({ open, worked }: { open: OpenDay; worked: DayAtWork }): ReactNod
         <>
           <Result report={report} day={worked.day} />
           <Chances report={report} day={worked.day} />
-          <DayByDay report={report} day={worked.day} zone={outing.zone} of={of} />
+          <DayByDay
+            report={report}
+            day={worked.day}
+            zone={outing.zone}
+            of={begun}
+            kept={day.keptDays ?? []}
+            onKeep={(keptDays, label) =>
+              void editing.changeDay(label, (before) => ({ ...before, keptDays: [...keptDays] }))
+            }
+            onOpen={setSeed}
+          />
           <Deciding decisions={decisions} day={worked.day} dayId={day.id} outing={outing} editing={editing} />
-          <Cameras report={report} day={worked.day} />
+          <OtherTimes
+            day={worked.day}
+            of={day}
+            gear={gear}
+            zone={outing.zone}
+            from={wish}
+            editing={editing}
+          />
+          <Cameras report={report} day={worked.day} zone={outing.zone} />
         </>
       )}
-      <SlipsForm slips={slips} onSlip={setSlip} />
+      <SlipsForm slips={slips} onSlip={setSlip} checks={checks} outing={outing} day={day} worked={worked} />
     </>
   );
 }
@@ -180,34 +201,5 @@ function Result({ report, day }: { report: Rehearsal; day: WorkedDay }): ReactNo
         {messages.lossIs({ mean: tenths(lossMean), worst: tenths(lossWorstTenth) })}
       </p>
     </div>
-  );
-}
-
-function SlipsForm({
-  slips,
-  onSlip,
-}: {
-  slips: Slips;
-  onSlip: (slip: keyof Slips, chance: number) => void;
-}): ReactNode {
-  return (
-    <section aria-labelledby="slips-title">
-      <h2 id="slips-title">{messages.slips}</h2>
-      <p className="quiet">{messages.slipsLead}</p>
-      <div className={styles.slips}>
-        {SLIPS.map((slip) => (
-          <NumberField
-            key={slip}
-            label={messages.slip[slip]}
-            unit={messages.percent}
-            min={0}
-            max={100}
-            step={1}
-            value={Number(trimmed(100 * slips[slip], 1))}
-            onCommit={(value) => value !== undefined && onSlip(slip, value / 100)}
-          />
-        ))}
-      </div>
-    </section>
   );
 }

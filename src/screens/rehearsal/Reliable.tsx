@@ -20,7 +20,7 @@ import { useAllClips } from '../data/clips';
 import { useTaken } from '../data/learned';
 import styles from './rehearsal.module.css';
 import { pct } from './told';
-import { useSlips } from './useSlips';
+import { useSlips } from '../data/slips';
 
 /** Enough to say a chance to a few hundredths. */
 const DRAWS = 300;
@@ -82,7 +82,7 @@ function useReliability(
     let current = true;
     const wish = { unknowns: unknownsOf(slips, taken), seed: 1, draws: DRAWS };
     sayOfDays(
-      past.map(({ day, gear }) => ({ day, gear })),
+      past.map(({ day, gear }) => ({ schedule: day, gear, sheet: null })),
       wish,
     ).then(
       (reports) => {

@@ -18,12 +18,12 @@ export interface Days {
 }
 
 /** The drawn days one after the other: by themselves until one is chosen, and not at all where motion is not wanted. */
-export function useDays(draws: number, of: unknown): Days {
+export function useDays(draws: number, of: object | null): Days {
   const calm = useReducedMotion();
   const [asked, play] = useState<boolean | null>(null);
   const playing = asked ?? !calm;
   const [number, setNumber] = useState(0);
-  const [kept, setKept] = useState<{ of: unknown; days: ReadonlyMap<number, LookedAt> }>({
+  const [kept, setKept] = useState<{ of: object | null; days: ReadonlyMap<number, LookedAt> }>({
     of,
     days: new Map(),
   });
@@ -31,7 +31,7 @@ export function useDays(draws: number, of: unknown): Days {
   const lived = days?.get(number) ?? null;
   const known = days?.has(number) ?? false;
   useEffect(() => {
-    if (known || draws === 0) return undefined;
+    if (known || draws === 0 || !of) return undefined;
     let current = true;
     lookAtDays(number, AT_ONCE).then(
       (fresh) => {
@@ -53,9 +53,10 @@ export function useDays(draws: number, of: unknown): Days {
     number,
     playing,
     play,
+    // Any day can be looked at, those too that are not counted yet.
     go: (to) => {
       play(false);
-      setNumber(Math.min(Math.max(0, to), Math.max(0, draws - 1)));
+      setNumber(Math.max(0, to));
     },
   };
 }

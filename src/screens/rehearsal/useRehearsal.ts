@@ -6,6 +6,7 @@ import type { Gear } from '@/core/records/outing';
 import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { rehearse, stopRehearsal } from '@/workers/rehearse';
 import type { Decisions, RehearsalWish } from '@/workers/rehearse';
+import { plannedDay } from '../data/workedDay';
 
 export interface Rehearsed {
   /** Of the day as it was a moment ago, until the first figures of the new one are there. */
@@ -14,6 +15,8 @@ export interface Rehearsed {
   decisions: Decisions | null;
   running: boolean;
   failed: string | null;
+  /** Another for every rehearsal that was begun, from its first figures on: whose days can be looked at. */
+  begun: object | null;
   stop: () => void;
 }
 
@@ -24,13 +27,17 @@ export function useRehearsal(day: Schedule, gear: readonly Gear[], wish: Rehears
     decisions: null,
     running: true,
     failed: null,
+    begun: null,
   });
   useEffect(() => {
     let current = true;
+    const begun = {};
     const put = (change: Partial<Omit<Rehearsed, 'stop'>>): void => {
       if (current) setState((before) => ({ ...before, ...change }));
     };
-    rehearse(day, gear, wish, (report) => put({ report, running: true, decisions: null })).then(
+    rehearse(plannedDay(day, gear), wish, (report) =>
+      put({ report, running: true, decisions: null, begun }),
+    ).then(
       (decisions) => put({ decisions, running: false, failed: null }),
       (error: unknown) =>
         put({ running: false, failed: error instanceof Error ? error.message : String(error) }),

@@ -6,6 +6,8 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { safetyCards } from '@/core/day/packing';
 import type { Outing, OutingDay } from '@/core/records/outing';
+import type { CheckWorth } from '@/core/rehearse/checks';
+import { lookTwiceText, savesText, worthALook } from '@/words/card';
 import { cautionText } from '@/words/mountText';
 import { outText } from '@/words/outingText';
 import { dayPartName } from '@/words/shotName';
@@ -25,16 +27,22 @@ const CHECKS: [id: string, text: string][] = [
   ['weather', messages.forecastWaterAndWayLooked],
 ];
 
+/** So much is kept in mind. */
+const TWICE = 3;
+
 export function BeforeCard({
   outing,
   day,
   worked,
+  checks,
   onBegin,
   tools,
 }: {
   outing: Outing;
   day: OutingDay;
   worked: DayAtWork;
+  /** What each check of the day saves, the most first. */
+  checks: readonly CheckWorth[];
   onBegin: () => void;
   /** What stands above the presses of every card. */
   tools: ReactNode;
@@ -49,6 +57,7 @@ export function BeforeCard({
     </li>
   );
   const out = whole.sheet?.firstOut;
+  const twice = worthALook(checks, TWICE);
   return (
     <>
       <div className={styles.title}>
@@ -65,6 +74,20 @@ export function BeforeCard({
         )}
       </div>
       <ul className={styles.checks}>{CHECKS.map(([id, text]) => box(`day:${day.id}:${id}`, text))}</ul>
+      {twice.length > 0 && (
+        <section aria-labelledby="twice-title">
+          <h2 id="twice-title">{messages.lookTwiceToday}</h2>
+          <ul className={styles.slots}>
+            {twice.map((one) => (
+              <li key={`${one.id} ${one.slip}`}>
+                {lookTwiceText(dayPartName(whole.part(one.id)), one.slip)}
+                <span className={styles.saves}> {savesText(one.saves)}</span>
+              </li>
+            ))}
+          </ul>
+          <p className="quiet">{messages.byWhatItSaves}</p>
+        </section>
+      )}
       <section aria-labelledby="setups-title">
         <h2 id="setups-title">{messages.setUpsBySlot}</h2>
         <ul className={styles.slots}>

@@ -2,6 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { withEntry } from '@/core/records/entries';
 import type { LogEntry } from '@/core/records/logEntry';
 import type { Outing, OutingEntry } from '@/core/records/outing';
 import { makeDemo } from '../../../../demo/makeDemo';
@@ -15,6 +16,7 @@ import type { Stage } from '../../testing/stage';
 import { DayCards } from './DayCards';
 
 vi.mock('@/workers/day', async () => (await import('../../testing/dayWorker')).inPage);
+vi.mock('@/workers/rehearse', async () => (await import('../../testing/rehearseWorker')).inPage);
 vi.mock('../../routes', async (original) => {
   const routes: object = await original();
   return { ...routes, readdress: visit };
@@ -126,6 +128,20 @@ describe('the card of a shot', () => {
     expect((await kept()).ticked[0]).toMatch(new RegExp(`^check:${RUN.id}:`));
   });
 
+  it('asks first for the checks that save most, once that is known, and says how much', async () => {
+    const page = await open(RUN.id);
+    await waitFor(
+      () => expect(page.getAllByRole('checkbox', { name: /saves \d/ }).length).toBeGreaterThan(1),
+      {
+        timeout: 10_000,
+      },
+    );
+    const names = page.getAllByRole('checkbox').map((box) => box.closest('label')?.textContent ?? '');
+    const saves = names.map((name) => Number(/saves ([\d.]+)/.exec(name)?.[1] ?? 0));
+    expect(saves).toEqual([...saves].sort((a, b) => b - a));
+    expect(names.slice(0, 3).join()).toContain('Lens clean');
+  });
+
   it('tapped as recorded stands in the log with its settings, and the next card follows', async () => {
     const page = await open(TALK.id);
     const button = await page.findByRole('button', { name: 'Recorded' });
@@ -187,6 +203,26 @@ describe('the card of a shot', () => {
     await waitFor(() => expect(button.hasAttribute('disabled')).toBe(false));
     await stage.user.keyboard('r');
     await waitFor(async () => expect(await entry(TALK.id)).toMatchObject({ done: { how: 'recorded' } }));
+  });
+});
+
+describe('a reading before a shot', () => {
+  it('stands on a card with the filter for what is read, and is ticked like any task', async () => {
+    await stage.repository.changeOuting(outing.id, 'read', (before) =>
+      withEntry(before, RUN.id, (one) =>
+        one.what === 'shot' ? { ...one, reading: { minutesBefore: 30 } } : one,
+      ),
+    );
+    const page = await open('rest');
+    const box = await page.findByRole(
+      'checkbox',
+      {
+        name: /^Read the light where it is brightest, for Upper gorge run: up to EV \d+\.\d \(1\/\d+00 .*ND8, .*from there ND16$/,
+      },
+      { timeout: 10_000 },
+    );
+    await stage.user.click(box);
+    await waitFor(async () => expect((await kept()).ticked).toEqual([`reading:${RUN.id}`]));
   });
 });
 

@@ -16,6 +16,7 @@ import type { Outing, OutingDay } from '@/core/records/outing';
 import { dateText, dayText } from '@/words/lightText';
 import { MoreMenu } from '../../ui/MoreMenu';
 import { outingUrl, readdress } from '../../routes';
+import { useForCards } from '../../data/forCards';
 import { useWorkedDay } from '../../data/workedDay';
 import type { OpenDay } from '../../data/workedDay';
 import { useWakeLock } from '../../ui/useWakeLock';
@@ -34,6 +35,7 @@ import { TasksCard } from './TasksCard';
 export function DayCards({ first, ...open }: OpenDay & { first?: string }): ReactNode {
   const { outing, day } = open;
   const worked = useWorkedDay(open);
+  const forCards = useForCards(worked, outing, day.entries);
   const deck = useMemo(() => deckOf(day.entries, worked.day), [day.entries, worked.day]);
   const ticked = useMemo(() => new Set(outing.ticked), [outing.ticked]);
   const wanted = useSearchParams().get('card') ?? first;
@@ -114,6 +116,7 @@ export function DayCards({ first, ...open }: OpenDay & { first?: string }): Reac
           outing={outing}
           day={day}
           worked={worked}
+          checks={forCards.checks}
           onBegin={() => go(nextCard(deck, ticked) || 1)}
           tools={tools}
         />
@@ -125,12 +128,20 @@ export function DayCards({ first, ...open }: OpenDay & { first?: string }): Reac
           day={day}
           card={card}
           worked={worked}
+          worth={forCards.checks}
           onDone={() => go(at + 1)}
           tools={tools}
         />
       )}
       {card.kind === 'tasks' && (
-        <TasksCard outing={outing} card={card} worked={worked} onDone={() => go(at + 1)} tools={tools} />
+        <TasksCard
+          outing={outing}
+          card={card}
+          worked={worked}
+          readings={forCards.readings}
+          onDone={() => go(at + 1)}
+          tools={tools}
+        />
       )}
       {card.kind === 'after' && (
         <AfterCard

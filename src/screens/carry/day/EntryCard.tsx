@@ -13,7 +13,8 @@ import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
 import { withEntry } from '@/core/records/entries';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { checksFor } from '@/words/card';
+import type { CheckWorth } from '@/core/rehearse/checks';
+import { bySaving, checksFor, savesText } from '@/words/card';
 import { ACTIVITY_LABEL, MOUNT_LABEL } from '@/words/labels';
 import { clockText } from '@/words/lightText';
 import { pairCardLines } from '@/words/pairText';
@@ -42,6 +43,7 @@ export function EntryCard({
   day,
   card,
   worked,
+  worth,
   onDone,
   tools,
 }: {
@@ -49,6 +51,8 @@ export function EntryCard({
   day: OutingDay;
   card: Extract<DeckCard, { kind: 'shot' }>;
   worked: DayAtWork;
+  /** What each check of the day saves. */
+  worth: readonly CheckWorth[];
   onDone: () => void;
   /** What stands above the presses of every card. */
   tools: ReactNode;
@@ -110,12 +114,16 @@ export function EntryCard({
       ))}
       {firstSettings && (
         <ul className={styles.checks}>
-          {checksFor(withCardOf(worked.day, first), firstSettings).map(({ id, text }) => {
+          {bySaving(
+            checksFor(withCardOf(worked.day, first), firstSettings, presetOf(first, worked.day)),
+            worth.filter(({ entryId }) => entryId === entry.id),
+          ).map(({ id, text, saves }) => {
             const key = `check:${entry.id}:${id}`;
             return (
               <li key={id}>
                 <Checkbox checked={has(key)} onChange={({ target }) => tick([key], target.checked)}>
                   {text}
+                  {saves > 0 && <span className={styles.saves}> {savesText(saves)}</span>}
                 </Checkbox>
               </li>
             );

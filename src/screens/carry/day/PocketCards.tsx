@@ -1,6 +1,7 @@
 'use client';
 
-import { shotName, tasksName } from '@/words/shotName';
+import { readingTaskText } from '@/words/readingText';
+import { dayPartName, shotName, tasksName } from '@/words/shotName';
 import * as messages from '@/language/carry/day';
 import { Button, Segmented } from 'antd';
 import Link from 'next/link';
@@ -19,8 +20,10 @@ import { durationText, settingText } from '@/words/settingText';
 import { CodeDrawing } from '../../ui/CodeDrawing';
 import { usePreference } from '../../data/repository';
 import { outingUrl, readdress } from '../../routes';
+import { useForCards } from '../../data/forCards';
 import { useWorkedDay } from '../../data/workedDay';
 import type { OpenDay } from '../../data/workedDay';
+import type { ForCards } from '@/workers/rehearse';
 import { namedSetups } from '../../data/setups';
 import { sheetsOf } from './folding';
 import styles from './paper.module.css';
@@ -32,6 +35,7 @@ export function PocketCards(open: OpenDay): ReactNode {
   const { outing, day } = open;
   const worked = useWorkedDay(open);
   const { day: whole } = worked;
+  const { readings } = useForCards(worked, outing, day.entries);
   const wanted = useSearchParams().get('paper');
   const paper = PAPERS.find((one) => one === wanted) ?? 'a4';
   const deck = useMemo(
@@ -57,7 +61,9 @@ export function PocketCards(open: OpenDay): ReactNode {
         ))}
       </ul>
     </section>,
-    ...deck.map((card) => <Pocket key={card.id} card={card} day={whole} zone={outing.zone} />),
+    ...deck.map((card) => (
+      <Pocket key={card.id} card={card} day={whole} readings={readings} zone={outing.zone} />
+    )),
     ...setups.map(({ slot, name, cameraId, camera, preset }) => (
       <section key={`${cameraId}${slot}`} className={styles.codePage}>
         <h2>
@@ -131,7 +137,17 @@ function nameOf(card: DeckCard): string {
   return card.kind === 'tasks' ? tasksName(card) : '';
 }
 
-function Pocket({ card, day, zone }: { card: DeckCard; day: WorkedDay; zone: string }): ReactNode {
+function Pocket({
+  card,
+  day,
+  readings,
+  zone,
+}: {
+  card: DeckCard;
+  day: WorkedDay;
+  readings: ForCards['readings'];
+  zone: string;
+}): ReactNode {
   const [notation] = usePreference('filterNotation');
   if (card.kind === 'tasks')
     return (
@@ -145,16 +161,25 @@ function Pocket({ card, day, zone }: { card: DeckCard; day: WorkedDay; zone: str
             const camera = profile?.name ?? task.cameraId;
             return (
               <li key={task.id}>
-                {'\u25a1'}{' '}
-                {task.what === 'act'
-                  ? actText(task.act, camera)
-                  : filterChangeText(
-                      camera,
-                      task.filterChange.from,
-                      task.filterChange.to,
-                      parts?.[0]?.brief.filters ?? [],
+                {'\u25a1'} {task.what === 'act' && actText(task.act, camera)}
+                {task.what === 'filterChange' &&
+                  filterChangeText(
+                    camera,
+                    task.filterChange.from,
+                    task.filterChange.to,
+                    parts?.[0]?.brief.filters ?? [],
+                    notation,
+                  )}
+                {task.what === 'reading' &&
+                  readingTaskText(
+                    dayPartName(day.part(task.partId)),
+                    readings.get(task.partId)?.bands ?? [],
+                    {
+                      fNumber: profile?.fNumber ?? 2.8,
+                      kit: day.part(task.partId)?.brief.filters ?? [],
                       notation,
-                    )}
+                    },
+                  )}
               </li>
             );
           })}

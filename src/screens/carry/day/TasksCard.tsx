@@ -5,8 +5,10 @@ import { Button, Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import type { DeckCard, Task } from '@/core/day/deck';
 import type { Outing } from '@/core/records/outing';
+import type { ReadingWorth } from '@/core/rehearse/reading';
 import { clockText } from '@/words/lightText';
 import { actText, filterChangeText } from '@/words/outingText';
+import { readingTaskText } from '@/words/readingText';
 import { dayPartName, tasksName } from '@/words/shotName';
 import { usePreference } from '../../data/repository';
 import type { DayAtWork } from '../../data/workedDay';
@@ -18,12 +20,15 @@ export function TasksCard({
   outing,
   card,
   worked,
+  readings,
   onDone,
   tools,
 }: {
   outing: Outing;
   card: Extract<DeckCard, { kind: 'tasks' }>;
   worked: DayAtWork;
+  /** What a reading says, by the part that it is taken before. */
+  readings: ReadonlyMap<string, ReadingWorth>;
   onDone: () => void;
   /** What stands above the presses of every card. */
   tools: ReactNode;
@@ -34,6 +39,13 @@ export function TasksCard({
     const part = worked.day.camera(task.cameraId)?.parts[0];
     const name = part?.camera.name ?? task.cameraId;
     if (task.what === 'act') return actText(task.act, name);
+    if (task.what === 'reading') {
+      const of = worked.day.part(task.partId);
+      if (!of) return '';
+      const { camera, brief } = of;
+      const bag = { fNumber: camera.fNumber, kit: brief.filters, notation };
+      return readingTaskText(dayPartName(of), readings.get(of.id)?.bands ?? [], bag);
+    }
     const before = worked.day.part(task.filterChange.partId);
     return messages.forWord({
       name: filterChangeText(

@@ -4,7 +4,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { USUAL_UNKNOWNS } from '@/core/rehearse/unknowns';
 import type { Slips } from '@/core/rehearse/unknowns';
-import { useRepository } from '../data/repository';
+import { useRepository } from './repository';
 
 const KEY = 'slips';
 const USUAL = USUAL_UNKNOWNS.slips;
