@@ -51,7 +51,9 @@ test('other times, a kept day and a reading, by keys alone; the reading and the 
   await open(page, '/rehearsal?outing=demo-outing&day=saturday');
   await expect(page.getByText('1000 days counted, seed 1')).toBeVisible();
   await page.getByRole('button', { name: 'A bad day' }).press('Enter');
-  await page.getByRole('button', { name: 'Keep this day' }).press('Enter');
+  const keep = page.getByRole('button', { name: 'Keep this day' });
+  await expect(keep).toBeEnabled();
+  await keep.press('Enter');
   await expect(page.getByRole('button', { name: /^Look at day \d+ of seed 1$/ })).toBeVisible();
   await page.getByRole('button', { name: 'Take a reading before Upper gorge run' }).press('Enter');
   await expect(page.getByText('It is on the cards.')).toBeVisible();

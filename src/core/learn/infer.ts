@@ -66,39 +66,61 @@ export function infer(evidence: readonly Evidence[]): Inferred[] {
   }));
 }
 
+/** A piece of evidence and the ids of the figures that it speaks of. */
+interface Named {
+  one: Evidence;
+  ids: readonly string[];
+}
+
 /** However they came: sums of many numbers depend on their order in the last digit. */
-function inOneOrder(evidence: readonly Evidence[]): Evidence[] {
-  const keyed = evidence.map((one) => ({
-    one,
-    key: `${one.id} ${one.of[0]?.figure.of} ${one.says} ${one.at} ${one.error}`,
-  }));
-  return keyed.sort((a, b) => (a.key < b.key ? -1 : a.key > b.key ? 1 : 0)).map(({ one }) => one);
+function inOneOrder(evidence: readonly Evidence[]): Named[] {
+  return evidence
+    .map((one) => ({ one, ids: one.of.map(({ figure }) => figureId(figure)) }))
+    .sort(
+      (a, b) =>
+        inTurn(a.one.id, b.one.id) ||
+        inTurn(a.ids[0] ?? '', b.ids[0] ?? '') ||
+        inTurn(a.one.says, b.one.says) ||
+        a.one.at - b.one.at ||
+        a.one.error - b.one.error,
+    );
+}
+
+function inTurn(one: string, other: string): number {
+  return one < other ? -1 : one > other ? 1 : 0;
+}
+
+interface Told {
+  figure: Figure;
+  usual: number;
+  from: Set<string>;
 }
 
 /** Every figure that anything speaks of, by its id; what is usual for it is what the last that names it says. */
-function figuresOf(
-  evidence: readonly Evidence[],
-): Map<string, { figure: Figure; usual: number; from: Set<string> }> {
-  const figures = new Map<string, { figure: Figure; usual: number; from: Set<string> }>();
-  for (const { id, of } of evidence)
-    for (const { figure, usual } of of) {
-      const key = figureId(figure);
-      const from = figures.get(key)?.from ?? new Set();
-      figures.set(key, { figure, usual, from: from.add(id) });
-    }
-  return new Map([...figures].sort(([a], [b]) => (a < b ? -1 : 1)));
+function figuresOf(evidence: readonly Named[]): Map<string, Told> {
+  const figures = new Map<string, Told>();
+  for (const { one, ids } of evidence)
+    one.of.forEach(({ figure, usual }, at) => {
+      const key = ids[at] ?? '';
+      const told = figures.get(key) ?? { figure, usual, from: new Set() };
+      told.figure = figure;
+      told.usual = usual;
+      told.from.add(one.id);
+      figures.set(key, told);
+    });
+  return new Map([...figures].sort(([a], [b]) => inTurn(a, b)));
 }
 
 function sitesOf(
-  evidence: readonly Evidence[],
+  evidence: readonly Named[],
   figures: readonly string[],
   priors: readonly number[],
 ): { sites: Site[]; days: { spread: number; rows: number[] }[] } {
   const place = new Map(figures.map((id, at) => [id, at]));
   const dayPlace = new Map<string, number>();
   const days: { spread: number; rows: number[] }[] = [];
-  const sites = evidence.map((one): Site => {
-    const at = one.of.map(({ figure }) => place.get(figureId(figure)) ?? 0);
+  const sites = evidence.map(({ one, ids }): Site => {
+    const at = ids.map((id) => place.get(id) ?? 0);
     const times = one.of.map((part) => part.times);
     let day = -1;
     if (one.day) {

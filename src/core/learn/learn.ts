@@ -44,7 +44,7 @@ function gained({ spread, spreadBefore }: Corrected): number {
 export function evidenceIn(kept: Kept, clock: ClockIn): Evidence[] {
   const clocks = new Map<string, WallClock>();
   const once: ClockIn = (zone) => {
-    const its = clocks.get(zone) ?? clock(zone);
+    const its = clocks.get(zone) ?? remembered(clock(zone));
     clocks.set(zone, its);
     return its;
   };
@@ -59,6 +59,17 @@ export function evidenceIn(kept: Kept, clock: ClockIn): Evidence[] {
     ]),
     ...dayEvidence(kept.outings, takes, kept.clips, once),
   ];
+}
+
+/** Many takes are of one day. */
+function remembered(clock: WallClock): WallClock {
+  const known = new Map<string, number>();
+  return (date, time) => {
+    const key = `${date} ${time}`;
+    const atMs = known.get(key) ?? clock(date, time);
+    known.set(key, atMs);
+    return atMs;
+  };
 }
 
 /** Ends of the interval that holds the truth in nine of ten cases, in the figure's own unit. */

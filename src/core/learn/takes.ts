@@ -46,14 +46,26 @@ export interface Take {
 
 /** Everything that was filmed at settings that are known, each by itself. */
 export function takesOf({ shots, outings, log, clips }: Kept, clock: ClockIn): Take[] {
-  const days = new Map(
-    outings.flatMap((outing) => outing.days.map((day) => [`${outing.id} ${day.id}`, { outing, day }])),
-  );
-  const kept = new Map(shots.map(({ id, shot }) => [id, shot]));
+  const all = outings.flatMap((outing) => outing.days.map((day) => ({ outing, day })));
+  const around: Around = {
+    kept: new Map(shots.map(({ id, shot }) => [id, shot])),
+    days: new Map(all.map((one) => [`${one.outing.id} ${one.day.id}`, one])),
+    planned: new Map(
+      // The first that plans a shot for a date is meant.
+      [...all]
+        .reverse()
+        .flatMap((one) =>
+          one.day.entries.flatMap((entry) =>
+            entry.what === 'shot' ? [[`${one.day.date} ${entry.shotId}`, one] as const] : [],
+          ),
+        ),
+    ),
+    clock,
+  };
   return logbookOf(log, clips, outings).flatMap((recording) => {
-    const its = recording.clips.flatMap((clip) => takeOfClip(clip, recording, { kept, days, clock }) ?? []);
+    const its = recording.clips.flatMap((clip) => takeOfClip(clip, recording, around) ?? []);
     if (its.length > 0) return its;
-    return recording.entry ? [takeOfEntry(recording.entry, recording, { kept, days, clock })] : [];
+    return recording.entry ? [takeOfEntry(recording.entry, recording, around)] : [];
   });
 }
 
@@ -63,6 +75,8 @@ export type ClockIn = (zone: string) => WallClock;
 interface Around {
   kept: ReadonlyMap<string, Shot>;
   days: ReadonlyMap<string, { outing: Outing; day: OutingDay }>;
+  /** Days on which a shot stands in the plan, by date and shot. */
+  planned: ReadonlyMap<string, { outing: Outing; day: OutingDay }>;
   clock: ClockIn;
 }
 
@@ -101,16 +115,11 @@ function takeOfClip(
   };
 }
 
-function takeOfEntry(entry: LogEntry, { atMs }: Recording, { days, clock }: Around): Take {
+function takeOfEntry(entry: LogEntry, { atMs }: Recording, { planned, clock }: Around): Take {
   const { brief } = briefOf(usualShot(shotOfPart(entry.shot, 0)));
   const date = new Date(atMs).toISOString().slice(0, 10);
   // A day on which it stands in the plan tells how warm it was.
-  const day =
-    [...days.values()].find(
-      (one) =>
-        one.day.date === date &&
-        one.day.entries.some((its) => its.what === 'shot' && its.shotId === entry.shotId),
-    ) ?? null;
+  const day = planned.get(`${date} ${entry.shotId}`) ?? null;
   return {
     id: entry.id,
     atMs,
@@ -130,7 +139,7 @@ function takeOfEntry(entry: LogEntry, { atMs }: Recording, { days, clock }: Arou
 
 /** What is learned is held against what is usual, not against what was learned before. */
 function usualShot(shot: Shot): Shot {
-  return without(shot, 'learned');
+  return shot.learned ? without(shot, 'learned') : shot;
 }
 
 /** Filmed in no plan, the date and the hour are universal. */

@@ -1,5 +1,4 @@
 import type { CameraProfile } from '../camera/profile';
-import { item } from '../units/items';
 import { fanBy } from './fan';
 import type { Fan } from './fan';
 import type { PlannedPart } from './plan';
@@ -13,7 +12,7 @@ export interface BandsOverDay {
 }
 
 /** Instants of a day that are looked at. */
-const INSTANTS = 97;
+const INSTANTS = 73;
 /** A day that runs late is followed for so long after its plan ends. */
 const AFTER_MS = 3_600_000;
 /** What is counted together: half a percent, half a degree. */
@@ -51,17 +50,17 @@ type Warmth = readonly { atMs: number; celsius: number }[];
 
 /** Courses of many days, counted by steps at each instant: ten thousand days take no more room than ten. */
 export class Courses {
-  private readonly card: Counts;
-  private readonly power: Counts;
-  private readonly celsius: Counts;
+  private readonly card: Counts<'share'>;
+  private readonly power: Counts<'share'>;
+  private readonly celsius: Counts<'celsius'>;
 
   constructor(
     private readonly atMs: readonly number[],
     private readonly tauMinutes: number,
   ) {
-    this.card = new Counts(atMs, SHARE);
-    this.power = new Counts(atMs, SHARE);
-    this.celsius = new Counts(atMs, CELSIUS);
+    this.card = new Counts(atMs, SHARE, 'share');
+    this.power = new Counts(atMs, SHARE, 'share');
+    this.celsius = new Counts(atMs, CELSIUS, 'celsius');
   }
 
   add(
@@ -69,9 +68,9 @@ export class Courses {
     power: readonly { atMs: number; share: number }[],
     heat: Warmth,
   ): void {
-    this.card.add(card, ({ share }) => share);
-    this.power.add(power, ({ share }) => share);
-    this.celsius.add(cooling(heat, this.tauMinutes), ({ celsius }) => celsius);
+    this.card.add(card);
+    this.power.add(power);
+    this.celsius.add(cooling(heat, this.tauMinutes));
   }
 
   report(): BandsOverDay {
@@ -90,34 +89,40 @@ interface Steps {
   steps: number;
 }
 
-class Counts {
+class Counts<K extends string> {
   private readonly counts: Uint32Array;
   private days = 0;
 
   constructor(
     private readonly atMs: readonly number[],
     private readonly by: Steps,
+    private readonly key: K,
   ) {
     this.counts = new Uint32Array(atMs.length * by.steps);
   }
 
   /** A course told at its corners, straight between them and as it was before the first and after the last. */
-  add<C extends { atMs: number }>(course: readonly C[], valueOf: (corner: C) => number): void {
-    if (course.length === 0) return;
-    this.days += 1;
+  add(course: readonly ({ atMs: number } & Record<K, number>)[]): void {
+    const { atMs, key, counts } = this;
     const { from, step, steps } = this.by;
+    let before = course[0];
+    if (!before) return;
     let next = 0;
-    for (let at = 0; at < this.atMs.length; at++) {
-      const now = item(this.atMs, at);
-      while (next < course.length && item(course, next).atMs <= now) next += 1;
-      const before = item(course, Math.max(0, next - 1));
-      const after = item(course, Math.min(next, course.length - 1));
-      const share =
-        after.atMs > before.atMs ? Math.max(0, (now - before.atMs) / (after.atMs - before.atMs)) : 0;
-      const value = valueOf(before) + share * (valueOf(after) - valueOf(before));
-      const place = at * steps + Math.min(steps - 1, Math.max(0, Math.round((value - from) / step)));
-      this.counts[place] = (this.counts[place] ?? 0) + 1;
+    for (let at = 0; at < atMs.length; at++) {
+      const now = atMs[at] ?? 0;
+      let after = course[next];
+      while (after && after.atMs <= now) {
+        before = after;
+        next += 1;
+        after = course[next];
+      }
+      let value: number = before[key];
+      if (after && after.atMs > before.atMs && now > before.atMs)
+        value += ((now - before.atMs) / (after.atMs - before.atMs)) * (after[key] - value);
+      const place = Math.min(steps - 1, Math.max(0, Math.round((value - from) / step)));
+      counts[at * steps + place] = (counts[at * steps + place] ?? 0) + 1;
     }
+    this.days += 1;
   }
 
   fans(): Fan[] {
