@@ -19,7 +19,7 @@ const VIEWS = [
   ['kit', '/kit?item=demo-kit-otter', 1280, 800, { wishes: ['4K tall', '60 fps', 'full-roll hold'] }],
   ['outing', '/outing?outing=demo-outing&day=saturday&entry=sat-10', 1280, 1060],
   ['outing-filters', '/outing?outing=demo-outing&day=sunday&part=filters', 1280, 1100],
-  ['rehearsal', '/rehearsal?outing=demo-outing&day=sunday', 1280, 1300],
+  ['rehearsal', '/rehearsal?outing=demo-outing&day=sunday', 1280, 2300],
   ['carry', '/carry?outing=demo-outing&day=saturday&card=sat-10', 390, 844],
   ['carry-codes', '/carry?outing=demo-outing&day=saturday&codes=otter', 390, 844],
   ['camera', '/camera?outing=demo-outing&day=saturday&camera=otter', 1280, 800, { standIn: true }],

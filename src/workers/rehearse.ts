@@ -52,6 +52,8 @@ export interface LookedAt {
   number: number;
   loss: number;
   parts: readonly LivedPart[];
+  /** What cloud leaves of the light, hour by hour of the date, in spreads; `null`: it does not matter. */
+  clouds: readonly number[] | null;
   outs: readonly Out[];
 }
 

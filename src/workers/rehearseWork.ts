@@ -66,7 +66,8 @@ export const rehearseWork: RehearseWorker = {
     if (!rehearsing) return [];
     return Array.from({ length: count }, (_, at) => {
       const { loss, parts, budgets } = rehearsing.day(from + at);
-      return { number: from + at, loss, parts, outs: budgets.flatMap(outsOf) };
+      const clouds = rehearsing.clouds(from + at);
+      return { number: from + at, loss, parts, clouds, outs: budgets.flatMap(outsOf) };
     });
   },
   cards(day, { unknowns, seed }, readBefore) {

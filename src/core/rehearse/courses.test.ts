@@ -72,3 +72,36 @@ describe('cards, cells and warmth over the clock', () => {
     expect(warmKnown).toBeLessThan(warm / 4);
   });
 });
+
+describe('cloud', () => {
+  const kept = new Map(shots.map((one) => [one.id, one]));
+  const rehearsing = (day: string): Rehearsing =>
+    new Rehearsing(planOf(scheduleOf(demo, day, kept, clock), demo.gear), USUAL_UNKNOWNS, 1);
+
+  it('comes by the hour, to all that is filmed under it, and goes on from hour to hour', () => {
+    const sunday = rehearsing('sunday');
+    const rungs = sunday.plan.parts.filter(({ part }) => part.entryId === 'sun-05');
+    expect(rungs.length).toBe(2);
+    const pairs: [number, number][] = [];
+    for (let number = 0; number < 300; number++) {
+      const [one, other] = sunday
+        .day(number)
+        .parts.filter(({ id }) => rungs.some(({ part }) => part.id === id));
+      if (!one || !other) throw new Error('both film');
+      expect(one.inputs.cloud).toBeCloseTo(other.inputs.cloud, 6);
+      const hours = sunday.clouds(number) ?? [];
+      pairs.push(...hours.slice(1).map((now, at): [number, number] => [item(hours, at), now]));
+      const hour = Math.floor((9.5 * 3_600_000 + one.delayMs) / 3_600_000);
+      const stops = item(rungs, 0).light.cloudStops[0] ?? 0;
+      expect(stops).toBeGreaterThan(0.3);
+      expect(one.inputs.cloud).toBeCloseTo(stops * item(hours, hour), 1);
+    }
+    const both = pairs.reduce((sum, [before, now]) => sum + before * now, 0) / pairs.length;
+    expect(both).toBeGreaterThan(0.6);
+    expect(both).toBeLessThan(0.8);
+  });
+
+  it('is not told of a sky that is clear', () => {
+    expect(rehearsing('saturday').clouds(3)).toBeNull();
+  });
+});

@@ -125,8 +125,8 @@ export function spreadOr(usual: number, learned: number | null): number {
   return usual === 0 ? 0 : (learned ?? usual);
 }
 
-/** Cloud of an hour, in spreads: each goes on from the one before. */
-function cloudAt(drawn: Drawn, hour: number): number {
+/** What cloud of an hour leaves of the light, in spreads of its forecast: each hour goes on from the one before. */
+export function cloudAt(drawn: Drawn, hour: number): number {
   const whole = Math.max(0, Math.min(47, Math.floor(hour)));
   let cloud = drawn.normal(CLOUD);
   const fresh = Math.sqrt(1 - CLOUD_CARRIED ** 2);

@@ -30,7 +30,7 @@ export interface PlannedPart {
   /** `null`: a time-lapse, of which only card, cell and heat are lived through. */
   way: Way | null;
   light: LightOverDelay;
-  /** Of its own light, one standard deviation, stops, beyond what the whole day is off by. */
+  /** Of its own light, one standard deviation, stops, beyond what the whole day and its cloud are off by. */
   lightSpread: number;
   /** How far shake may be off, octaves; and what shakes alike. */
   shakeSpread: number | null;
@@ -104,14 +104,15 @@ export function planOf(
           one.answer.intervalSeconds === null &&
           sheet.parts.get(one.part.id)?.preset !== sheet.parts.get(part.id)?.preset,
       );
-      const spread = lightRangeOf(part.brief.light, part.brief.limits).spreadStops;
+      const own = ownSpread(part);
+      const underSky = part.brief.light.kind === 'sun';
       return {
         part,
         answer,
         load: recordingLoad(part, answer),
         way,
-        light: lightOverDelay(part),
-        lightSpread: Math.sqrt(Math.max(0, spread ** 2 - DAY_STOPS ** 2)),
+        light: lightOverDelay(part, underSky ? own : 0),
+        lightSpread: underSky ? 0 : own,
         shakeSpread: spreadOf(shake),
         shakeName: named(figureId(shake)),
         powerSpread: spreadOf({ of: 'power', cameraId, height: resolution.height, frameRate }),
@@ -136,7 +137,13 @@ export function planOf(
   };
 }
 
-function lightOverDelay({ brief, fromMs, toMs }: DayPart): LightOverDelay {
+/** How far the light of a part may be off beyond what its day is, stops: under a sky that is cloud, which comes by the hour. */
+function ownSpread({ brief }: DayPart): number {
+  const { spreadStops } = lightRangeOf(brief.light, brief.limits);
+  return Math.sqrt(Math.max(0, spreadStops ** 2 - DAY_STOPS ** 2));
+}
+
+function lightOverDelay({ brief, fromMs, toMs }: DayPart, skyStops: number): LightOverDelay {
   const { light } = brief;
   if (light.kind !== 'sun') {
     const { evMin, evMax } = lightRangeOf(light, brief.limits);
@@ -153,9 +160,12 @@ function lightOverDelay({ brief, fromMs, toMs }: DayPart): LightOverDelay {
     evMin: steps.map((run) => Math.min(...run.map(({ evMin }) => evMin))),
     evMax: steps.map((run) => Math.max(...run.map(({ evMax }) => evMax))),
     cloudStops: steps.map((run) =>
-      Math.max(
-        ...run.map(
-          ({ evLow, evHigh, evMin, evMax }) => (evHigh - evLow - (evMax - evMin)) / (2 * SPREADS_IN_RANGE),
+      Math.hypot(
+        skyStops,
+        Math.max(
+          ...run.map(
+            ({ evLow, evHigh, evMin, evMax }) => (evHigh - evLow - (evMax - evMin)) / (2 * SPREADS_IN_RANGE),
+          ),
         ),
       ),
     ),

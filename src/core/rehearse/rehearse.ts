@@ -10,6 +10,7 @@ import { Drawn } from './drawn';
 import { driversOf } from './drivers';
 import type { Driver } from './drivers';
 import { fanOf } from './fan';
+import { cloudAt } from './filmed';
 import type { Fan } from './fan';
 import { FAILURES, INPUTS } from './lived';
 import type { Failure, Input, LivedDay, LivedPart } from './lived';
@@ -74,6 +75,7 @@ export interface Robust {
   onLikelyDay: number;
 }
 
+const HOURS = 25;
 /** Of two ways lived through on the same days, this many standard errors make one the better. */
 const SURE_BY = 2;
 /** A pick that saves less than this is not worth another setting. */
@@ -101,6 +103,17 @@ export class Rehearsing {
   /** One day of the seed by its number, to be looked at. */
   day(number: number): LivedDay {
     return liveThrough(this.plan, new Drawn(this.seed, number), this.unknowns);
+  }
+
+  /**
+   * What its cloud leaves of the light, hour by hour of that date, in spreads of the forecast: below 0 is darker than
+   * foretold. `null`: no shot of the day is lit by a sky that may turn out otherwise.
+   */
+  clouds(number: number): number[] | null {
+    const may = this.plan.parts.some(({ light }) => light.cloudStops.some((stops) => stops > 0));
+    if (!may || this.unknowns.cloudTimes === 0) return null;
+    const drawn = new Drawn(this.seed, number);
+    return Array.from({ length: HOURS }, (_, hour) => this.unknowns.cloudTimes * cloudAt(drawn, hour));
   }
 
   run(more: number): void {

@@ -2,7 +2,6 @@
 
 import * as messages from '@/language/rehearsal';
 import { Button, InputNumber } from 'antd';
-import { scaleLinear } from 'd3-scale';
 import { X } from 'lucide-react';
 import { useRef } from 'react';
 import type { ReactNode } from 'react';
@@ -12,9 +11,8 @@ import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { tenths, trimmed } from '@/core/units/format';
 import { dayPartName } from '@/words/shotName';
 import type { LookedAt } from '@/workers/rehearse';
-import { busyStretch } from '../outing/ribbon/dayShape';
-import { HourLines, timeAxis } from '../ui/timeAxis';
 import { useWidth } from '../ui/useWidth';
+import { DayDrawing } from './DayDrawing';
 import styles from './rehearsal.module.css';
 import { failureText } from './told';
 import { useDays } from './useDays';
@@ -75,7 +73,7 @@ export function DayByDay({
         </Button>
       </div>
       <div ref={frame} className={styles.ribbon}>
-        {width > 0 && lived && <Drawing lived={lived} day={day} zone={zone} width={width} frame={frame} />}
+        {width > 0 && lived && <DayDrawing lived={lived} day={day} zone={zone} width={width} frame={frame} />}
       </div>
       {lived && (
         <p aria-live={playing ? 'off' : 'polite'} className={styles.went}>
@@ -143,88 +141,3 @@ function wentText({ parts }: LookedAt, day: WorkedDay): string {
   });
   return told.length === 0 ? messages.wentWell : told.join('; ');
 }
-
-const LAY = { left: 92, right: 20, axis: 20, light: 70, lane: 46 };
-const BLOCK = 14;
-/** A shot that failed falls out of its lane by this. */
-const FALLS = 14;
-
-function Drawing({
-  lived,
-  day,
-  zone,
-  width,
-  frame,
-}: {
-  lived: LookedAt;
-  day: WorkedDay;
-  zone: string;
-  width: number;
-  frame: { current: HTMLDivElement | null };
-}): ReactNode {
-  const { cameras } = day;
-  const axis = timeAxis(busyStretch(day), { left: LAY.left, right: width - LAY.right }, frame);
-  const height = LAY.axis + LAY.light + cameras.length * LAY.lane + 4;
-  const evs = day.parts.map(({ id }) => lived.parts.find((one) => one.id === id)).flatMap((one) => one ?? []);
-  const ends = [
-    Math.min(0, ...evs.map(({ evMin }) => evMin)),
-    Math.max(16, ...evs.map(({ evMax }) => evMax)),
-  ];
-  const y = scaleLinear(ends, [LAY.axis + LAY.light - 4, LAY.axis + 4]);
-  return (
-    <svg width={width} height={height} role="img" aria-label={messages.livedDay}>
-      <HourLines axis={axis} zone={zone} from={LAY.axis} to={height} labelY={13} styles={HOURS} />
-      <text className={styles.lane} x={8} y={LAY.axis + 20}>
-        {messages.lightLane}
-      </text>
-      {cameras.map(({ id, profile, parts }, lane) => {
-        const top = LAY.axis + LAY.light + lane * LAY.lane;
-        return (
-          <g key={id}>
-            <line className={styles.hair} x1={0} x2={width} y1={top} y2={top} />
-            <text className={styles.lane} x={8} y={top + 20}>
-              {profile.name}
-            </text>
-            {parts.map((part) => {
-              const own = lived.parts.find((one) => one.id === part.id);
-              const planned = axis.between(part);
-              if (!own) return null;
-              const went = axis.between({
-                fromMs: part.fromMs + own.delayMs,
-                toMs: part.toMs + own.delayMs,
-              });
-              const failed = own.failed.size > 0;
-              const wide = Math.max(4, went.width);
-              return (
-                <g key={part.id} data-failed={failed} className={styles.livedPart}>
-                  <rect
-                    className={styles.lightOf}
-                    x={went.x}
-                    width={wide}
-                    y={y(own.evMax)}
-                    height={Math.max(2, y(own.evMin) - y(own.evMax))}
-                  />
-                  <rect
-                    className={styles.planned}
-                    x={planned.x}
-                    width={Math.max(4, planned.width)}
-                    y={top + 6}
-                    height={BLOCK}
-                  />
-                  <rect
-                    className={styles.lived}
-                    x={went.x}
-                    width={wide}
-                    y={top + 6 + (failed ? FALLS : 0)}
-                    height={BLOCK}
-                  />
-                </g>
-              );
-            })}
-          </g>
-        );
-      })}
-    </svg>
-  );
-}
-const HOURS = { hair: styles.hair, number: styles.number };
