@@ -11,12 +11,12 @@ import type { DaysOutcome } from './whatIfs';
 
 /** Within which the times of a day may be moved. */
 export interface TimeLimits {
-  /** No shot begins before or ends after these instants. */
+  /** Nothing is moved to begin before or to end after these instants. */
   fromMs: number;
   toMs: number;
-  /** A shot moves by so much at most, minutes. */
+  /** An entry moves by so much at most, minutes. */
   mostMinutes: number;
-  /** Between a shot and what is before and after it, where the plan has no less, minutes. */
+  /** Between two shots, where the plan has no less, minutes. */
   betweenMinutes: number;
   /** Shots may change places with each other. */
   order: boolean;
