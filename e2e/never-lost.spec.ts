@@ -339,9 +339,12 @@ test.describe('when parts of the app answer 404', () => {
   });
 
   test('a lost part of the app loads the page anew once, by itself', async ({ page }) => {
+    let asked = Date.now();
+    page.on('request', () => (asked = Date.now()));
     await open(page, '/bench?shot=demo-05');
-    // The day has been worked out: what is asked for next is the panel.
+    // The day has been worked out and the workers of the preview are up: what is asked for next is the panel.
     await expect(page.locator('main [aria-busy="true"]')).toHaveCount(0);
+    await expect.poll(() => Date.now() - asked).toBeGreaterThan(1500);
     let lost = 0;
     await page.route(/_next\/static\/chunks\/.*\.js/, (route) => {
       lost += 1;

@@ -41,15 +41,15 @@ const studio = typeof Worker === 'undefined' ? null : new Studio();
 export function warmUp(take: Take): void {
   const frame = { number: 0, atSeconds: 0 };
   // One film for each worker: each draws a frame of its own.
-  void studio?.film(
-    Array.from({ length: studio.workers }, () => ({
-      take,
-      width: 16,
-      frames: [frame],
-      rays: 1,
-      onPicture: () => undefined,
-    })),
-  );
+  const films = Array.from({ length: studio?.workers ?? 0 }, () => ({
+    take,
+    width: 16,
+    frames: [frame],
+    rays: 1,
+    onPicture: () => undefined,
+  }));
+  // Nobody waits for it: what fails now fails again, and is told, when a film is asked for.
+  studio?.film(films).catch(() => undefined);
 }
 
 const NONE: Films = {
