@@ -14,8 +14,13 @@ interface Bag {
 
 /** "Read the light …: up to EV 13.5 (1/1480 s at f/2.8 and ISO 100) ND16, from there ND32" */
 export function readingTaskText(shot: string, bands: readonly ReadingBand[], bag: Bag): string {
-  if (bands.length === 0) return messages.readTheLight({ shot });
+  if (bands.length === 0) return readTheLightText(shot);
   return messages.readTheLightTake({ shot, bands: bandsText(bands, bag) });
+}
+
+/** Where nothing is known of what a reading says yet. */
+export function readTheLightText(shot: string): string {
+  return messages.readTheLight({ shot });
 }
 
 /** By exposure value, and by the time that a camera shows by itself: that is what one reads there. */

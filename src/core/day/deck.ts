@@ -47,16 +47,24 @@ function startOf(card: DeckCard): number {
   return 'fromMs' in card ? card.fromMs : 0;
 }
 
+/** When the light is read, and before which part: the main camera's. */
+export function readingsOf(
+  entries: OutingDay['entries'],
+  day: WorkedDay,
+): { entryId: string; fromMs: number; part: WorkedPart }[] {
+  return entries.flatMap((entry) => {
+    const [part] = entry.what === 'shot' && entry.reading ? day.partsOf(entry.id) : [];
+    if (!part || entry.what !== 'shot' || !entry.reading) return [];
+    return [{ entryId: entry.id, fromMs: part.fromMs - entry.reading.minutesBefore * 60_000, part }];
+  });
+}
+
 /** What falls into one break stands on one card. */
 function taskCards(entries: OutingDay['entries'], day: WorkedDay): DeckCard[] {
-  const readings = entries.flatMap((entry): TimedTask[] => {
-    if (entry.what !== 'shot' || !entry.reading) return [];
-    const [part] = day.partsOf(entry.id);
-    if (!part) return [];
-    const fromMs = part.fromMs - entry.reading.minutesBefore * 60_000;
-    const task = { id: `reading:${entry.id}`, cameraId: part.camera.id, what: 'reading' as const };
-    return [{ fromMs, task: { ...task, partId: part.id } }];
-  });
+  const readings = readingsOf(entries, day).map(({ entryId, fromMs, part }): TimedTask => ({
+    fromMs,
+    task: { id: `reading:${entryId}`, cameraId: part.camera.id, what: 'reading', partId: part.id },
+  }));
   const timed = (day.sheet?.cameras ?? []).flatMap(({ cameraId, filterChanges, budget }): TimedTask[] => [
     ...filterChanges.map((filterChange) => ({
       fromMs: filterChange.window.fromMs,

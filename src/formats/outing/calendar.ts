@@ -1,8 +1,10 @@
 import * as messages from '@/language/formats/outing';
 import ICAL from 'ical.js';
 import type { Outing, OutingEntry } from '@/core/records/outing';
+import { readingsOf } from '@/core/day/deck';
 import { isZone } from '@/core/schema/zone';
 import type { Checked } from '@/core/schema/fault';
+import { readTheLightText } from '@/words/readingText';
 import { settingLine, filterChangeLine } from './calendarWords';
 import { dateAndTime, instantOf, isoIn } from '../clock';
 import type { WorkedDay } from '@/core/day/workedDay';
@@ -14,7 +16,7 @@ import { worded } from '@/core/schema/fault';
 ICAL.foldLength = 74;
 
 /** Minutes before an event at which the calendar speaks up (start). */
-const REMIND_MINUTES = { shot: 15, filterChange: 5, charge: 5 } as const;
+const REMIND_MINUTES = { shot: 15, filterChange: 5, charge: 5, reading: 5 } as const;
 /** How long an act of the hands stands in the calendar, milliseconds. */
 const ACT_MS = 300_000;
 
@@ -29,7 +31,7 @@ interface Told {
   remind: number | null;
 }
 
-/** The days as a calendar: shots, breaks, filter changes, cards, cells and charges, in the zone of the outing. */
+/** The days as a calendar: shots, breaks, filter changes, readings, cards, cells and charges, in the zone of the outing. */
 export function outingCalendar(outing: Outing, days: readonly WorkedDay[]): string {
   const { zone } = outing;
   const calendar = new ICAL.Component('vcalendar');
@@ -44,7 +46,8 @@ export function outingCalendar(outing: Outing, days: readonly WorkedDay[]): stri
   const years = outing.days.map(({ date }) => Number(date.slice(0, 4)));
   if (zone !== UTC) calendar.addSubcomponent(zoneBlock(zone, Math.min(...years) - 1, Math.max(...years) + 1));
   const stamp = ICAL.Time.fromJSDate(new Date(outing.updatedAt), true);
-  for (const told of days.flatMap(toldOf)) calendar.addSubcomponent(eventOf(told, zone, stamp));
+  for (const told of days.flatMap((day) => [...toldOf(day), ...readingsTold(outing, day)]))
+    calendar.addSubcomponent(eventOf(told, zone, stamp));
   return `${calendar.toString()}\r\n`;
 }
 
@@ -116,6 +119,19 @@ function toldOf(day: WorkedDay): Told[] {
       });
   }
   return told;
+}
+
+function readingsTold({ days }: Outing, day: WorkedDay): Told[] {
+  const entries = days.flatMap(({ date, entries: its }) => (date === day.date ? its : []));
+  return readingsOf(entries, day).map(({ entryId, fromMs, part }) => ({
+    id: `reading-${entryId}`,
+    fromMs,
+    toMs: fromMs + ACT_MS,
+    summary: readTheLightText(dayPartName(part)),
+    description: messages.reading,
+    category: 'reading',
+    remind: REMIND_MINUTES.reading,
+  }));
 }
 
 /** When an event starts: an instant, or what the clock shows in a zone (`null`: wherever the outing is). */

@@ -96,6 +96,20 @@ describe('the calendar', () => {
     expect(gate.component.getAllSubcomponents('valarm')).toHaveLength(1);
     const kinds = new Set(events.map((event) => String(event.getFirstPropertyValue('categories'))));
     expect([...kinds].sort()).toEqual(['break', 'charge', 'shot', 'swap', 'travel']);
+    const read = {
+      ...outing,
+      days: outing.days.map((day) => ({
+        ...day,
+        entries: day.entries.map((entry) =>
+          entry.id === 'sat-10' && entry.what === 'shot'
+            ? { ...entry, reading: { minutesBefore: 10 } }
+            : entry,
+        ),
+      })),
+    };
+    expect(outingCalendar(read, days).replaceAll('\r\n ', '')).toMatch(
+      /DTSTART;TZID=Europe\/Rome:20261003T123000[^]*SUMMARY:Read the light where it is brightest\\, for Sun gate/,
+    );
     // Lines end and fold as the standard says.
     for (const line of text.split('\r\n'))
       expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);

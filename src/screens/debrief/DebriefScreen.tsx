@@ -1,7 +1,7 @@
 'use client';
 
 import * as messages from '@/language/debrief';
-import { Button, Progress, Select } from 'antd';
+import { Button, Progress } from 'antd';
 import { FolderOpen } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -19,6 +19,7 @@ import { CLIP_FILES } from '../files/clipFiles';
 import { useIncoming } from '../files/incoming';
 import { pickFiles } from '../files/pickFile';
 import { outingUrl, useOutingAddress } from '../routes';
+import { OutingHead } from '../ui/OutingHead';
 import { Empty } from '../ui/Empty';
 import { useClipFiles } from './clipFiles';
 import { ClipList } from './ClipList';
@@ -90,27 +91,7 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
   };
   return (
     <div className={styles.debrief}>
-      <header className={styles.head}>
-        <h1>{messages.debrief}</h1>
-        <Select
-          aria-label={messages.openAnotherOuting}
-          showSearch={{ optionFilterProp: 'label' }}
-          popupMatchSelectWidth={false}
-          value={outing.id}
-          options={outings.map(({ id, name }) => ({ value: id, label: name }))}
-          onSelect={(id) => router.push(outingUrl('/debrief', id, null))}
-        />
-        <nav aria-label={messages.days} className={styles.days}>
-          {outing.days.map(({ id, date }) => (
-            <Link
-              key={id}
-              href={outingUrl('/debrief', outing.id, id)}
-              aria-current={id === day.id ? 'page' : undefined}
-            >
-              {dayText(date)}
-            </Link>
-          ))}
-        </nav>
+      <OutingHead title={messages.debrief} place="/debrief" outings={outings} outing={outing} day={day}>
         {outing.demo && <DrawClips outing={outing} day={day} ready={ready} onDraw={draw} />}
         <Button
           type={clips.length === 0 ? 'primary' : 'default'}
@@ -120,7 +101,7 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
         >
           {messages.takeInClips}
         </Button>
-      </header>
+      </OutingHead>
       {failed !== null && <p role="alert">{messages.thisDayCouldNotBe({ failed })}</p>}
       <Refusals />
       {chosen ? (

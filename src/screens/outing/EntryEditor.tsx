@@ -77,7 +77,10 @@ export function EntryEditor({
           onCommit={(at) => editing.moveTo(entry.id, minutesOf(at))}
         />
         {entry.what === 'shot' && (
-          <LengthField entry={entry} shot={worked.shots.get(entry.shotId)?.shot} editing={editing} />
+          <>
+            <LengthField entry={entry} shot={worked.shots.get(entry.shotId)?.shot} editing={editing} />
+            <ReadingField entry={entry} editing={editing} />
+          </>
         )}
         {entry.what !== 'shot' && (
           <PauseFields entry={entry} cameras={worked.day.cameras} editing={editing} />
@@ -164,6 +167,30 @@ function LengthField({
             : minutes === undefined
               ? without(one, 'recordSeconds')
               : { ...one, recordSeconds: minutes * 60 },
+        )
+      }
+    />
+  );
+}
+
+/** How long before it the light is read; empty, it is not. */
+function ReadingField({ entry, editing }: { entry: ShotEntry; editing: DayEditing }): ReactNode {
+  return (
+    <NumberField
+      label={messages.lightReadBefore}
+      unit={messages.min}
+      value={entry.reading?.minutesBefore}
+      min={PAUSE_MINUTES.least}
+      max={PAUSE_MINUTES.most}
+      step={5}
+      placeholder={messages.notRead}
+      onCommit={(minutesBefore) =>
+        editing.changeEntry(messages.planAReading, entry.id, (one) =>
+          one.what !== 'shot'
+            ? one
+            : minutesBefore === undefined
+              ? without(one, 'reading')
+              : { ...one, reading: { minutesBefore } },
         )
       }
     />

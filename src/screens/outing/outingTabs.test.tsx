@@ -155,6 +155,20 @@ describe('the entries of a day', () => {
     expect(await entryOf('rest')).toMatchObject({ name: 'Long rest', minutes: 45, outOfReach: [] });
   });
 
+  it('of a shot have the light read before them, and no longer once the field is emptied', async () => {
+    const { id } = shotEntry('demo-02');
+    const page = showEntries(id);
+    const field = await page.findByLabelText('Light read before it');
+    const reading = async (): Promise<unknown> => {
+      const entry = (await kept()).days[0]!.entries.find((one) => one.id === id);
+      return entry?.what === 'shot' ? entry.reading : null;
+    };
+    enter(field, '20');
+    await waitFor(async () => expect(await reading()).toEqual({ minutesBefore: 20 }));
+    enter(field, '');
+    await waitFor(async () => expect(await reading()).toBeUndefined());
+  });
+
   it('start at another time, and go to another day with their light', async () => {
     const id = shotEntry('demo-02').id;
     const page = showEntries(id);

@@ -65,6 +65,7 @@ export function OtherTimes({
     setStated((before) => ({ ...before, ...change }));
   };
   const clock = wallClock(zone);
+  const crossed = minutesOf(stated.latest) <= minutesOf(stated.earliest);
   const run = (): void =>
     look({
       fromMs: clock(of.date, stated.earliest),
@@ -138,9 +139,14 @@ export function OtherTimes({
         {search?.how === 'looking' ? (
           <Button onClick={stop}>{messages.stopSearch}</Button>
         ) : (
-          <Button onClick={run}>{messages.searchTimes}</Button>
+          <Button disabled={crossed} onClick={run}>
+            {messages.searchTimes}
+          </Button>
         )}
       </div>
+      {crossed && (
+        <p role="alert">{messages.limitsCross({ earliest: stated.earliest, latest: stated.latest })}</p>
+      )}
       <p role="status">{search && searchText(search)}</p>
       {search?.how === 'better' && (
         <>

@@ -114,6 +114,13 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
       .split(' instead of ')
       .map(Number);
     expect(after).toBeLessThan(planned);
+    enter(screen.getByLabelText('Ended by'), '04:00');
+    expect(screen.getByRole('alert').textContent).toContain('ended by 04:00 leave no time');
+    expect(screen.getByRole('button', { name: 'Look for better times' })).toHaveProperty('disabled', true);
+    expect(screen.queryByRole('button', { name: 'Take these times' })).toBeNull();
+    enter(screen.getByLabelText('Ended by'), '16:00');
+    await stage.user.click(screen.getByRole('button', { name: 'Look for better times' }));
+    await screen.findByRole('button', { name: 'Take these times' }, { timeout: 20_000 });
     await stage.user.click(screen.getByRole('button', { name: 'Take these times' }));
     await waitFor(async () => expect(await day()).not.toEqual(before));
     await stage.repository.history.undo();

@@ -3,7 +3,6 @@
 import * as messages from '@/language/rehearsal';
 import { Button, Select } from 'antd';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Outing } from '@/core/records/outing';
@@ -11,7 +10,6 @@ import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { unknownsOf } from '@/core/rehearse/unknowns';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { tenths } from '@/core/units/format';
-import { dayText } from '@/words/lightText';
 import { dayPartName } from '@/words/shotName';
 import { useForCards } from '../data/forCards';
 import { useTaken } from '../data/learned';
@@ -25,6 +23,7 @@ import { useDayEditing } from '../outing/useDayEditing';
 import { outingUrl, useOutingAddress } from '../routes';
 import { Empty } from '../ui/Empty';
 import { NumberField } from '../ui/Fields';
+import { OutingHead } from '../ui/OutingHead';
 import { Cameras } from './Cameras';
 import { Chances } from './Chances';
 import { DayByDay } from './DayByDay';
@@ -57,33 +56,12 @@ const DRAWS = [1000, 5000] as const;
 
 function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }): ReactNode {
   const { outing, day } = open;
-  const router = useRouter();
   const worked = useWorkedDay(open);
   return (
     <div className={styles.rehearsal}>
-      <header className={styles.head}>
-        <h1>{messages.title}</h1>
-        <Select
-          aria-label={messages.openAnother}
-          showSearch={{ optionFilterProp: 'label' }}
-          popupMatchSelectWidth={false}
-          value={outing.id}
-          options={outings.map(({ id, name }) => ({ value: id, label: name }))}
-          onSelect={(id) => router.push(outingUrl('/rehearsal', id, null))}
-        />
-        <nav aria-label={messages.days} className={styles.days}>
-          {outing.days.map(({ id, date }) => (
-            <Link
-              key={id}
-              href={outingUrl('/rehearsal', outing.id, id)}
-              aria-current={id === day.id ? 'page' : undefined}
-            >
-              {dayText(date)}
-            </Link>
-          ))}
-        </nav>
+      <OutingHead title={messages.title} place="/rehearsal" outings={outings} outing={outing} day={day}>
         <Link href={outingUrl('/outing', outing.id, day.id)}>{messages.toTheOuting}</Link>
-      </header>
+      </OutingHead>
       <p>{messages.lead}</p>
       {worked.day.parts.length === 0 ? (
         <p className="quiet">{messages.nothingToRehearse}</p>
