@@ -1,6 +1,7 @@
 import * as messages from '@/language/words/outing';
 import type { MountKind } from '@/core/vocabulary/mounts';
-import type { Act, CameraBudget } from '@/core/day/budget';
+import type { CameraBudget } from '@/core/day/budget';
+import type { Act } from '@/core/day/levels';
 import { NOTICED_STOPS } from '@/core/day/dayFaults';
 import type { DayRemedy } from '@/core/day/dayRemedies';
 import type { Out, Resource } from '@/core/day/daySheet';

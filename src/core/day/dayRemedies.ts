@@ -1,7 +1,8 @@
 import { cameraBudget } from './budget';
 import { USUAL_WRITE_MBPS, WRITE_SHARE } from '../camera/card';
 import { USUAL_CELL } from '../camera/power';
-import type { Cut, Recorded } from './budget';
+import type { Cut } from './levels';
+import type { Recorded } from './stretches';
 import { modesOf } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
 import type { Gear } from '../records/outing';

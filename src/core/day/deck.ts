@@ -1,5 +1,5 @@
 import type { OutingDay } from '../records/outing';
-import type { Act } from './budget';
+import type { Act } from './levels';
 import type { FilterChange } from './daySheet';
 import type { WorkedDay, WorkedPart } from './workedDay';
 
