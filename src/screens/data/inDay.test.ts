@@ -30,6 +30,16 @@ describe('an entry that follows its shot', () => {
     expect(entries(moved)).toEqual([[['10:25', true]], []]);
   });
 
+  it('goes on from where an earlier move left it, though that one is not seen here yet', () => {
+    const { change } = followingEntry(standing);
+    const half = sun(`${MADE_DATE}T08:30:00Z`);
+    const once = change(outing, before, half);
+    expect(entries(change(once, half, sun(`${MADE_DATE}T09:15:00Z`)))).toEqual([[['11:15', true]], []]);
+    const away = change(outing, before, sun('2026-07-03T06:00:00Z'));
+    const back = change(away, sun('2026-07-03T06:00:00Z'), sun('2026-07-03T06:20:00Z'));
+    expect(entries(back)).toEqual([[], [['08:20', true]]]);
+  });
+
   it('goes to the day of the outing that has the date, and nowhere where none has', () => {
     expect(entries(followed(before, sun('2026-07-03T06:00:00Z')))).toEqual([[], [['08:00', true]]]);
     expect(followed(before, sun('2026-08-20T08:00:00Z'))).toBe(outing);

@@ -146,9 +146,12 @@ export function followingEntry({ outing, day, entry }: Standing): FollowingOutin
       if (before.limits?.recordSeconds !== after.limits?.recordSeconds)
         return withEntry(now, entry.id, (one) => (one.what === 'shot' ? without(one, 'recordSeconds') : one));
       if (old === null || fresh === null || old === fresh) return now;
-      const start = wallClock(now.zone)(day.date, entry.at) + fresh - old;
+      // Where it stands by now: an earlier move may have been written and not been seen here yet.
+      const its = now.days.find(({ entries }) => entries.some(({ id }) => id === entry.id)) ?? day;
+      const { at } = its.entries.find(({ id }) => id === entry.id) ?? entry;
+      const start = wallClock(now.zone)(its.date, at) + fresh - old;
       const { date, time } = dateAndTime(start, now.zone);
-      if (date === day.date) return withDay(now, day.id, (one) => entryAt(one, entry.id, minutesOf(time)));
+      if (date === its.date) return withDay(now, its.id, (one) => entryAt(one, entry.id, minutesOf(time)));
       const other = now.days.find((one) => one.date === date);
       if (!other) return now;
       return withEntry(movedToDay(now, entry.id, other.id), entry.id, (one) => ({ ...one, at: time }));
