@@ -91,6 +91,18 @@ describe('the brief as a sentence', () => {
     expect(held.now().limits).toEqual({ isoCeiling: 1600 });
   });
 
+  it('leaves what is being typed while another word changes', async () => {
+    const held = await open();
+    const field = word('spinbutton', 'ISO ceiling');
+    fireEvent.focus(field);
+    fireEvent.change(field, { target: { value: '3' } });
+    fireEvent.change(word('spinbutton', 'Darkest'), { target: { value: '9' } });
+    expect(held.now().light).toMatchObject({ evMin: 9 });
+    await waitFor(() => expect(word('spinbutton', 'Darkest').getAttribute('value')).toBe('9'));
+    await new Promise((resolve) => setTimeout(resolve, 80));
+    expect((field as HTMLInputElement).value).toBe('3');
+  });
+
   it('brings the light over when it is told another way', async () => {
     const held = await open();
     await choose('Light told by', /lux/);

@@ -173,6 +173,11 @@ function valueText(word: Word, brief: Brief): string {
 
 const USUAL = '__usual';
 
+/** One function for good: the library's field puts back what it was given, over what is being typed, whenever it gets another. */
+function asTyped(shown: unknown, { userTyping, input }: { userTyping: boolean; input: string }): string {
+  return userTyping ? input : trimmed(Number(shown), 3);
+}
+
 function WordControl({
   word,
   brief,
@@ -242,7 +247,7 @@ function WordControl({
         inputMode={word.min < 0 ? 'text' : 'decimal'}
         style={{ width: `${trimmed(value, 3).length + 0.35}ch` }}
         value={value}
-        formatter={(shown, { userTyping, input }) => (userTyping ? input : trimmed(Number(shown), 3))}
+        formatter={asTyped}
         min={word.min}
         max={word.max}
         step={word.step}
