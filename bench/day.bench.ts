@@ -1,6 +1,6 @@
 import { makeDemo } from '../demo/makeDemo';
 import { daySheet } from '@/core/day/daySheet';
-import type { Memo } from '@/core/day/daySheet';
+import type { Memo } from '@/core/day/partWork';
 import { jointDay } from '@/core/day/jointDay';
 import { scheduleOf } from '@/core/day/schedule';
 import { choosePresets } from '@/core/day/presets';

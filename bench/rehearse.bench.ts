@@ -1,7 +1,8 @@
 import { isMainThread, parentPort, Worker } from 'node:worker_threads';
 import { makeDemo } from '../demo/makeDemo';
 import { daySheet } from '@/core/day/daySheet';
-import type { DaySheet, Memo } from '@/core/day/daySheet';
+import type { DaySheet } from '@/core/day/daySheet';
+import type { Memo } from '@/core/day/partWork';
 import { scheduleOf } from '@/core/day/schedule';
 import type { Schedule } from '@/core/day/schedule';
 import { checksOf } from '@/core/rehearse/checks';

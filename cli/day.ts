@@ -1,6 +1,6 @@
 import { dayRemediesOf } from '@/core/day/dayRemedies';
 import { daySheet, outsOf } from '@/core/day/daySheet';
-import type { Memo } from '@/core/day/daySheet';
+import type { Memo } from '@/core/day/partWork';
 import { scheduleOf } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';

@@ -1,4 +1,4 @@
-import type { Memo } from '@/core/day/daySheet';
+import type { Memo } from '@/core/day/partWork';
 import { scheduleOf } from '@/core/day/schedule';
 import { MOST_DRAWS } from '@/core/records/dayBounds';
 import type { Outing } from '@/core/records/outing';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../demo/makeDemo';
-import type { DayRemedy } from '@/core/day/dayRemedies';
+import type { DayRemedy } from '@/core/day/dayRemedy';
 import { solve } from '@/core/answer/solve';
 import { briefOf } from '@/core/brief/brief';
 import {

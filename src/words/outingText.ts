@@ -3,7 +3,7 @@ import type { MountKind } from '@/core/vocabulary/mounts';
 import type { CameraBudget } from '@/core/day/budget';
 import type { Act } from '@/core/day/levels';
 import { NOTICED_STOPS } from '@/core/day/dayFaults';
-import type { DayRemedy } from '@/core/day/dayRemedies';
+import type { DayRemedy } from '@/core/day/dayRemedy';
 import type { Out, Resource } from '@/core/day/daySheet';
 import type { DayCost, JointChange, JointReason } from '@/core/day/jointDay';
 import type { PackItem } from '@/core/day/packing';

@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { DayRemedy } from '@/core/day/dayRemedies';
+import type { DayRemedy } from '@/core/day/dayRemedy';
 import type { DaySheet } from '@/core/day/daySheet';
 import type { JointDay, JointProgress } from '@/core/day/jointDay';
 import type { Schedule } from '@/core/day/schedule';

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { dayRemediesOf } from '@/core/day/dayRemedies';
 import { daySheet, outsOf } from '@/core/day/daySheet';
-import type { Memo } from '@/core/day/daySheet';
+import type { Memo } from '@/core/day/partWork';
 import { jointDay } from '@/core/day/jointDay';
 import { isTimeLapse } from '@/core/records/filmedAs';
 import { scheduleOf } from '@/core/day/schedule';

@@ -1,5 +1,5 @@
 import { outsOf } from '@/core/day/daySheet';
-import type { Memo } from '@/core/day/daySheet';
+import type { Memo } from '@/core/day/partWork';
 import { checksOf } from '@/core/rehearse/checks';
 import { otherWays } from '@/core/rehearse/otherWays';
 import { planOf } from '@/core/rehearse/plan';

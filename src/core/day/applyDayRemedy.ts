@@ -1,7 +1,7 @@
 import type { Gear, Outing } from '../records/outing';
 import { shotOfPart, withPart } from '../records/secondAngles';
 import type { Shot } from '../records/shot';
-import type { DayRemedy, PartPins } from './dayRemedies';
+import type { DayRemedy, PartPins } from './dayRemedy';
 import type { DayPart } from './schedule';
 
 /** What taking a remedy changes: the outing's gear or pauses, and pins of shots. */

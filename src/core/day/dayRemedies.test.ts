@@ -7,10 +7,12 @@ import { OutingSchema } from '../records/outing';
 import type { ShotInput } from '../records/shot';
 import type { ShotRecord } from '../records/shotRecord';
 import { applyDayRemedy, pinning, withGear } from './applyDayRemedy';
-import { dayRemediesOf, pausedAt } from './dayRemedies';
-import type { DayRemedy } from './dayRemedies';
+import { dayRemediesOf } from './dayRemedies';
+import { pausedAt } from './stopRemedies';
+import type { DayRemedy } from './dayRemedy';
 import { daySheet, outsOf } from './daySheet';
-import type { DaySheet, Memo } from './daySheet';
+import type { DaySheet } from './daySheet';
+import type { Memo } from './partWork';
 import { scheduleOf } from './schedule';
 import type { DayPart, Schedule } from './schedule';
 

@@ -2,21 +2,22 @@ import type { CameraProfile } from '../camera/profile';
 import { evRangeOf } from '../light/lightRange';
 import type { Span } from '../light/sun/day';
 import type { Gear } from '../records/outing';
-import type { Pins, Settings } from '../records/settings';
-import { pinsOf } from '../compare/variants';
+import type { Settings } from '../records/settings';
 import { item } from '../units/items';
 import { cameraBudget } from './budget';
 import type { CameraBudget } from './budget';
 import type { Cut } from './levels';
 import { dayHoldOf } from './dayHold';
 import type { DayHold } from './dayHold';
-import { answersByFilter, answerPinned, filterKey, partSpace } from './partAnswer';
-import { isTimeLapse } from '../records/filmedAs';
-import type { PartAnswer, PartSpace } from './partAnswer';
+import { filterKey } from './partAnswer';
+import type { PartAnswer } from './partAnswer';
+import { workOf } from './partWork';
+import type { Memo } from './partWork';
 import { camerasOf, chanceIn, partsOfCamera } from './schedule';
 import type { DayPart, Schedule } from './schedule';
-import { choosePresets } from './presets';
 import type { PresetChoice } from './presets';
+import { storedIn } from './storedSetups';
+import type { Preset } from './storedSetups';
 import { planFilterChanges } from './filterChanges';
 import type { FilterChangePlan, FilterChangeStage } from './filterChanges';
 
@@ -62,13 +63,6 @@ export interface FilterChange {
   to: readonly string[];
 }
 
-/** A set-up as a camera stores it: everything but the filter, which no camera can store. */
-export interface Preset {
-  settings: Settings;
-  intervalSeconds: number | null;
-  partIds: readonly string[];
-}
-
 export interface CameraSheet {
   cameraId: string;
   partIds: readonly string[];
@@ -79,35 +73,6 @@ export interface CameraSheet {
   /** How well they serve; `null`: the camera stores none, or too few to serve all. */
   presetChoice: PresetChoice | null;
   budget: CameraBudget;
-}
-
-/** Answers already worked out, by the part's whole brief: a day asks for the same again and again. */
-export type Memo = Map<string, PartWork>;
-
-export interface PartWork {
-  space: PartSpace;
-  byFilter: ReadonlyMap<string, PartAnswer>;
-  own: PartAnswer | null;
-  pinned: Map<string, PartAnswer | null>;
-}
-
-/** A memo is kept from growing without end. */
-const MEMO_MOST = 2000;
-
-export function workOf(part: DayPart, memo: Memo): PartWork {
-  const key = JSON.stringify([part.shot, part.brief.limits.mainsHz]);
-  const known = memo.get(key);
-  if (known) return known;
-  const space = partSpace(part);
-  const byFilter = answersByFilter(space);
-  const own = [...byFilter.values()].reduce<PartAnswer | null>(
-    (best, one) => (best && best.loss <= one.loss ? best : one),
-    null,
-  );
-  const work = { space, byFilter, own, pinned: new Map<string, PartAnswer | null>() };
-  if (memo.size >= MEMO_MOST) memo.clear();
-  memo.set(key, work);
-  return work;
 }
 
 /** Works a day out. `shared` answers are kept in the memo from one call to the next. */
@@ -227,30 +192,6 @@ function chanceBefore(
   return chanceIn(day.pauses, camera.id, { fromMs: before.part.toMs, toMs: part.fromMs });
 }
 
-interface Worn {
-  part: DayPart;
-  work: PartWork;
-  answer: PartAnswer;
-}
-
-/** What makes two answers one set-up, as a text; worked out once an answer. */
-const keys = new WeakMap<PartAnswer, string>();
-
-function setupKey(answer: PartAnswer): string {
-  const known = keys.get(answer);
-  if (known !== undefined) return known;
-  const key = JSON.stringify([setupPins(answer.settings), answer.intervalSeconds]);
-  keys.set(answer, key);
-  return key;
-}
-
-/** The pins a stored set-up holds: all but the filter. */
-export function setupPins(settings: Settings): Pins {
-  const pins = pinsOf(settings);
-  delete pins.filter;
-  return pins;
-}
-
 /** The window is that of the open file's answers; the bright end bears the camera's guard before it goes white. */
 function lostLight(part: DayPart, settings: Settings | undefined): { overStops: number; underStops: number } {
   if (!settings) return { overStops: 0, underStops: 0 };
@@ -263,57 +204,4 @@ function lostLight(part: DayPart, settings: Settings | undefined): { overStops: 
     overStops: Math.max(0, evMax - evAt(shutterFloorSeconds, iso.min) - camera.highlightGuardStops[colour]),
     underStops: Math.max(0, evAt(shutterSeconds, iso.max) - evMin),
   };
-}
-
-function storedIn(
-  camera: CameraProfile,
-  worn: readonly Worn[],
-): { answers: PartAnswer[]; presets: Preset[]; choice: PresetChoice | null } {
-  const own = worn.map(({ answer }) => answer);
-  if (camera.presetSlots === 0 || worn.length === 0) return { answers: own, presets: [], choice: null };
-  const setups: { key: string; answer: PartAnswer; timeLapse: boolean }[] = [];
-  for (const { part, answer } of worn) {
-    const key = setupKey(answer);
-    if (!setups.some((one) => one.key === key))
-      setups.push({ key, answer, timeLapse: isTimeLapse(part.shot) });
-  }
-  const under = worn.map((one) =>
-    setups.map(({ key, answer, timeLapse }) => underSetup(one, key, answer, timeLapse)),
-  );
-  const extra = worn.map(({ answer }, at) =>
-    item(under, at).map((other) => (other ? Math.max(0, other.loss - answer.loss) : Infinity)),
-  );
-  const choice = choosePresets(extra, camera.presetSlots);
-  const serves = choice ? choice.serves : worn.map((_, at) => item(extra, at).indexOf(0));
-  const kept = choice ? choice.kept : setups.map((_, at) => at);
-  return {
-    answers: worn.map(({ answer }, at) => item(under, at)[item(serves, at)] ?? answer),
-    presets: kept.map((setup) => {
-      const { answer } = item(setups, setup);
-      return {
-        settings: answer.settings,
-        intervalSeconds: answer.intervalSeconds,
-        partIds: worn.flatMap(({ part }, at) => (serves[at] === setup ? [part.id] : [])),
-      };
-    }),
-    choice,
-  };
-}
-
-/** A part under a set-up of another, wearing its own filter. `null`: it cannot. */
-function underSetup(
-  { part, work, answer }: Worn,
-  key: string,
-  setup: PartAnswer,
-  timeLapse: boolean,
-): PartAnswer | null {
-  if (key === setupKey(answer)) return answer;
-  if (timeLapse || isTimeLapse(part.shot)) return null;
-  const { ids, stops } = answer.settings.filter;
-  const held = `${filterKey({ ids })}@${stops}|${key}`;
-  const known = work.pinned.get(held);
-  if (known !== undefined) return known;
-  const pinned = answerPinned(work.space, { ...setupPins(setup.settings), filter: { ids: [...ids] } });
-  work.pinned.set(held, pinned);
-  return pinned;
 }

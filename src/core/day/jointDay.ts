@@ -3,9 +3,12 @@ import type { Pins, Settings } from '../records/settings';
 import { solveJointly } from '../together/joint';
 import { matchSheetOf } from '../together/matchSheet';
 import { dayRemediesOf } from './dayRemedies';
-import type { PartPins } from './dayRemedies';
-import { daySheet, outsOf, setupPins, workOf } from './daySheet';
-import type { DaySheet, Memo } from './daySheet';
+import type { PartPins } from './dayRemedy';
+import { daySheet, outsOf } from './daySheet';
+import { setupPins } from './storedSetups';
+import { workOf } from './partWork';
+import type { DaySheet } from './daySheet';
+import type { Memo } from './partWork';
 import type { DayPart, Schedule } from './schedule';
 import { FILTER_CHANGE_LOSS } from './filterChanges';
 

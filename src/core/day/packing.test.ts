@@ -3,7 +3,7 @@ import { makeDemo } from '../../../demo/makeDemo';
 import type { Gear, Outing } from '../records/outing';
 import type { Shot } from '../records/shot';
 import { daySheet } from './daySheet';
-import type { Memo } from './daySheet';
+import type { Memo } from './partWork';
 import { packingOf, safetyCards } from './packing';
 import type { PackItem } from './packing';
 import { scheduleOf } from './schedule';

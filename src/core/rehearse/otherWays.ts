@@ -1,7 +1,7 @@
 import type { Brief } from '../brief/brief';
 import { filterKey } from '../day/partAnswer';
-import { workOf } from '../day/daySheet';
-import type { Memo } from '../day/daySheet';
+import { workOf } from '../day/partWork';
+import type { Memo } from '../day/partWork';
 import { lightRangeOf } from '../light/lightRange';
 import { SCHOOLS } from '../loss/schools';
 import { search } from '../search/search';

@@ -1,6 +1,7 @@
 import type { FilterSetting } from '../filters/kit';
 import { daySheet } from '../day/daySheet';
-import type { DaySheet, Memo } from '../day/daySheet';
+import type { DaySheet } from '../day/daySheet';
+import type { Memo } from '../day/partWork';
 import { recordingLoad } from '../day/recording';
 import type { RecordingLoad } from '../day/recording';
 import type { PartAnswer } from '../day/partAnswer';

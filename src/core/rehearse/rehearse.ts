@@ -1,4 +1,4 @@
-import type { Memo } from '../day/daySheet';
+import type { Memo } from '../day/partWork';
 import type { Settings } from '../records/settings';
 import { item } from '../units/items';
 import { chanceOf } from './chance';

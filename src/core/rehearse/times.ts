@@ -1,4 +1,4 @@
-import type { Memo } from '../day/daySheet';
+import type { Memo } from '../day/partWork';
 import { plannedLater } from '../day/schedule';
 import type { Pause, Schedule } from '../day/schedule';
 import type { Span } from '../light/sun/day';

@@ -1,4 +1,4 @@
-import type { Memo } from '../day/daySheet';
+import type { Memo } from '../day/partWork';
 import { liveThrough } from './day';
 import { Drawn } from './drawn';
 import { planOf } from './plan';

@@ -1,7 +1,8 @@
 'use client';
 
 import * as messages from '@/language/data';
-import type { CameraSheet, Preset } from '@/core/day/daySheet';
+import type { CameraSheet } from '@/core/day/daySheet';
+import type { Preset } from '@/core/day/storedSetups';
 import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import { presetNames } from '@/words/outingText';

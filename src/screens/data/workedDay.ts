@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import type { DayRemedy } from '@/core/day/dayRemedies';
+import type { DayRemedy } from '@/core/day/dayRemedy';
 import type { DaySheet } from '@/core/day/daySheet';
 import { scheduleOf } from '@/core/day/schedule';
 import type { Schedule } from '@/core/day/schedule';

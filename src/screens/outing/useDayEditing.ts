@@ -3,7 +3,7 @@
 import * as messages from '@/language/outing';
 import { entrySeconds } from '@/core/day/schedule';
 import { applyDayRemedy, pinning } from '@/core/day/applyDayRemedy';
-import type { DayRemedy, PartPins } from '@/core/day/dayRemedies';
+import type { DayRemedy, PartPins } from '@/core/day/dayRemedy';
 import { entryAt, reordered, withDay } from '@/core/records/dayEdits';
 import { clockOf } from '@/core/records/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';

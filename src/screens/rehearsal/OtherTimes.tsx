@@ -33,6 +33,11 @@ interface Stated {
 /** Room before the first entry and after the last that is offered to begin with, minutes. */
 const ROOM = 60;
 const MOST_MOVED = 240;
+/** Lengths that the person states, with the step of their field. */
+const MINUTES = [
+  { key: 'mostMinutes', step: 15 },
+  { key: 'betweenMinutes', step: 5 },
+] as const;
 
 /** Other times for the day, looked for within stated limits on the same drawn days; taken by the person or left. */
 export function OtherTimes({
@@ -102,24 +107,18 @@ export function OtherTimes({
           value={stated.latest}
           onCommit={(latest) => put({ latest })}
         />
-        <NumberField
-          label={messages.mostMoved}
-          unit={messages.minutes}
-          min={0}
-          max={MOST_MOVED}
-          step={15}
-          value={stated.mostMinutes}
-          onCommit={(value) => put({ mostMinutes: value ?? 0 })}
-        />
-        <NumberField
-          label={messages.between}
-          unit={messages.minutes}
-          min={0}
-          max={MOST_MOVED}
-          step={5}
-          value={stated.betweenMinutes}
-          onCommit={(value) => put({ betweenMinutes: value ?? 0 })}
-        />
+        {MINUTES.map(({ key, step }) => (
+          <NumberField
+            key={key}
+            label={messages.limit[key]}
+            unit={messages.minutes}
+            min={0}
+            max={MOST_MOVED}
+            step={step}
+            value={stated[key]}
+            onCommit={(value) => put({ [key]: value ?? 0 })}
+          />
+        ))}
         <label className={styles.named}>
           {messages.stay}
           <Select

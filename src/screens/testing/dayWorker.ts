@@ -1,6 +1,6 @@
 import { dayRemediesOf } from '@/core/day/dayRemedies';
 import { daySheet, outsOf } from '@/core/day/daySheet';
-import type { Memo } from '@/core/day/daySheet';
+import type { Memo } from '@/core/day/partWork';
 import { jointDay } from '@/core/day/jointDay';
 import type * as DayWorkers from '@/workers/day';
 

@@ -1,0 +1,53 @@
+import type { CameraProfile } from '../camera/profile';
+import { isTimeLapse } from '../records/filmedAs';
+import type { Gear } from '../records/outing';
+import type { Pins } from '../records/settings';
+import { cameraBudget } from './budget';
+import type { PartPins } from './dayRemedy';
+import { outsOf } from './daySheet';
+import type { Resource } from './daySheet';
+import type { Cut } from './levels';
+import { answerPinned } from './partAnswer';
+import { workOf } from './partWork';
+import type { Memo } from './partWork';
+import type { Schedule } from './schedule';
+import type { Recorded } from './stretches';
+
+/** What a remedy is tried on: the camera that runs out, on its day. */
+export interface Bench {
+  day: Schedule;
+  camera: CameraProfile;
+  recorded: readonly Recorded[];
+  gear: Gear | undefined;
+  out: { cameraId: string; what: Resource } & Cut;
+  memo: Memo;
+}
+
+/** What else then runs out, the soonest first; `null` where what was to be cured still does. */
+export function left(
+  { day, camera, out }: Bench,
+  recorded: readonly Recorded[],
+  gear: Gear | undefined,
+): readonly Resource[] | null {
+  const outs = outsOf(cameraBudget(camera, recorded, day, gear)).map(({ what }) => what);
+  return outs.includes(out.what) ? null : outs;
+}
+
+/** Every plain recording of the camera under more pins, where it can bear them; and what they cost. */
+export function pinned(
+  { recorded, memo }: Bench,
+  pinsFor: (one: Recorded) => Pins | null,
+): { recorded: Recorded[]; pins: PartPins[]; addedLoss: number } {
+  const pins: PartPins[] = [];
+  let addedLoss = 0;
+  const changed = recorded.map((one): Recorded => {
+    const wanted = isTimeLapse(one.part.shot) ? null : pinsFor(one);
+    if (!wanted) return one;
+    const answer = answerPinned(workOf(one.part, memo).space, wanted);
+    if (!answer) return one;
+    pins.push({ partId: one.part.id, pins: wanted });
+    addedLoss = Math.max(addedLoss, answer.loss - one.answer.loss);
+    return { part: one.part, answer };
+  });
+  return { recorded: changed, pins, addedLoss: Math.max(0, addedLoss) };
+}
