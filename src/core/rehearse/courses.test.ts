@@ -1,107 +1,71 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { makeDemo } from '../../../demo/makeDemo';
-import { scheduleOf } from '../day/schedule';
-import { withLearned } from '../records/figures';
-import type { Learned } from '../records/learned';
-import { item } from '../units/items';
-import { planOf } from './plan';
-import { Rehearsing } from './rehearse';
-import type { RehearsedCamera } from './rehearse';
-import { NOTHING_UNKNOWN, USUAL_UNKNOWNS } from './unknowns';
-import type { Unknowns } from './unknowns';
+import { ARCHETYPES } from '../camera/archetypes';
+import { coursesOf } from './courses';
+import { fanOf } from './fan';
+import type { PlannedPart } from './plan';
 
-const clock = (date: string, time: string): number => Date.parse(`${date}T${time}:00+02:00`);
-const { shots, outings } = makeDemo();
-const demo = item(outings, 0);
+const HOUR = 3_600_000;
+const camera = ARCHETYPES.main;
+/** Two hours of a day, of which a course is looked at for three. */
+const parts = [{ part: { fromMs: 0, toMs: 2 * HOUR } }] as unknown as PlannedPart[];
 
-function otter(unknowns: Unknowns, learned: readonly Learned[] = []): RehearsedCamera {
-  const kept = new Map(shots.map((one) => [one.id, { ...one, shot: withLearned(one.shot, learned) }]));
-  const rehearsing = new Rehearsing(
-    planOf(scheduleOf(demo, 'saturday', kept, clock), demo.gear),
-    unknowns,
-    1,
-  );
-  rehearsing.run(200);
-  const camera = rehearsing.report().cameras.find(({ id }) => id === 'otter');
-  if (!camera) throw new Error('Otter films');
-  return camera;
+type Course = { atMs: number; share: number }[];
+
+const course = fc
+  .array(
+    fc.record({
+      atMs: fc.integer({ min: 0, max: 3 * HOUR }),
+      share: fc.double({ min: 0, max: 1, noNaN: true }),
+    }),
+    { minLength: 1, maxLength: 6 },
+  )
+  .map((corners): Course => corners.sort((a, b) => a.atMs - b.atMs))
+  // Two corners of one instant are a card changed: what is read just there may be either.
+  .filter((corners) => new Set(corners.map(({ atMs }) => atMs)).size === corners.length);
+
+function plainly(corners: Course, atMs: number): number {
+  const after = corners.findIndex((one) => one.atMs > atMs);
+  if (after === 0) return corners[0]!.share;
+  if (after < 0) return corners.at(-1)!.share;
+  const [from, to] = [corners[after - 1]!, corners[after]!];
+  return from.share + ((atMs - from.atMs) / (to.atMs - from.atMs)) * (to.share - from.share);
 }
 
-describe('cards, cells and warmth over the clock', () => {
-  it('are one line, that of the plan, where nothing is unknown', () => {
-    const { bands, power } = otter(NOTHING_UNKNOWN);
-    for (const { low, middle, high } of [...bands.card, ...bands.power, ...bands.celsius])
-      expect([low, high]).toEqual([middle, middle]);
-    // An hour after its last shot it is as cool as it was before the first.
-    const [first, last] = [item(bands.celsius, 0), item(bands.celsius, bands.celsius.length - 1)];
-    expect(Math.max(...bands.celsius.map(({ middle }) => middle))).toBeGreaterThan(first.middle + 15);
-    expect(last.middle - first.middle).toBeLessThan(6);
-    expect(item(bands.power, bands.power.length - 1).middle).toBeCloseTo(power.middle, 2);
-    for (const [at, { middle }] of bands.card.entries())
-      expect(middle).toBeLessThanOrEqual(bands.card[at - 1]?.middle ?? 1);
-  });
-
-  it('end in the evening at what is told of it, to half a percent', () => {
-    const { bands, card, power } = otter(USUAL_UNKNOWNS);
-    for (const [fans, evening] of [
-      [bands.card, card],
-      [bands.power, power],
-    ] as const)
-      for (const end of ['low', 'middle', 'high'] as const)
-        expect(Math.abs(item(fans, fans.length - 1)[end] - evening[end])).toBeLessThan(0.006);
-    for (const { low, middle, high } of bands.celsius)
-      expect([low, middle, high]).toEqual([low, middle, high].sort((a, b) => a - b));
-  });
-
-  it('are as wide as what was learned leaves unknown', () => {
-    const sure = (figure: Learned['figure']): Learned => ({ figure, usual: 1, off: 0, spread: 0, from: 9 });
-    const wide = (camera: RehearsedCamera): number[] => {
-      const { card, hottestC } = camera;
-      return [card.high - card.low, hottestC.high - hottestC.low];
-    };
-    const [card = 0, warm = 0] = wide(otter({ ...USUAL_UNKNOWNS, airC: 0, power: 0 }));
-    const [cardKnown = 0, warmKnown = 0] = wide(
-      otter({ ...USUAL_UNKNOWNS, airC: 0, power: 0 }, [
-        sure({ of: 'bitRate', cameraId: 'otter' }),
-        sure({ of: 'heat', cameraId: 'otter' }),
-      ]),
+describe('the courses of many days', () => {
+  it('are the fan of what each day had at the instant, within half a step', () => {
+    fc.assert(
+      fc.property(fc.array(course, { minLength: 1, maxLength: 12 }), (days) => {
+        const courses = coursesOf(parts, camera);
+        for (const one of days) courses.add(one, one, [{ atMs: 0, celsius: 20 }]);
+        const { atMs, card, power } = courses.report();
+        expect(atMs[0]).toBe(0);
+        expect(atMs.at(-1)).toBe(3 * HOUR);
+        atMs.forEach((now, at) => {
+          const wanted = fanOf(days.map((one) => plainly(one, now)));
+          for (const edge of ['low', 'middle', 'high'] as const) {
+            expect(Math.abs(card[at]![edge] - wanted[edge])).toBeLessThan(0.0026);
+            expect(power[at]![edge]).toBe(card[at]![edge]);
+          }
+        });
+      }),
+      { numRuns: 60 },
     );
-    expect(card).toBeGreaterThan(0.02);
-    expect(cardKnown).toBeLessThan(card / 4);
-    expect(warm).toBeGreaterThan(5);
-    expect(warmKnown).toBeLessThan(warm / 4);
-  });
-});
-
-describe('cloud', () => {
-  const kept = new Map(shots.map((one) => [one.id, one]));
-  const rehearsing = (day: string): Rehearsing =>
-    new Rehearsing(planOf(scheduleOf(demo, day, kept, clock), demo.gear), USUAL_UNKNOWNS, 1);
-
-  it('comes by the hour, to all that is filmed under it, and goes on from hour to hour', () => {
-    const sunday = rehearsing('sunday');
-    const rungs = sunday.plan.parts.filter(({ part }) => part.entryId === 'sun-05');
-    expect(rungs.length).toBe(2);
-    const pairs: [number, number][] = [];
-    for (let number = 0; number < 300; number++) {
-      const [one, other] = sunday
-        .day(number)
-        .parts.filter(({ id }) => rungs.some(({ part }) => part.id === id));
-      if (!one || !other) throw new Error('both film');
-      expect(one.inputs.cloud).toBeCloseTo(other.inputs.cloud, 6);
-      const hours = sunday.clouds(number) ?? [];
-      pairs.push(...hours.slice(1).map((now, at): [number, number] => [item(hours, at), now]));
-      const hour = Math.floor((9.5 * 3_600_000 + one.delayMs) / 3_600_000);
-      const stops = item(rungs, 0).light.cloudStops[0] ?? 0;
-      expect(stops).toBeGreaterThan(0.3);
-      expect(one.inputs.cloud).toBeCloseTo(stops * item(hours, hour), 1);
-    }
-    const both = pairs.reduce((sum, [before, now]) => sum + before * now, 0) / pairs.length;
-    expect(both).toBeGreaterThan(0.6);
-    expect(both).toBeLessThan(0.8);
   });
 
-  it('is not told of a sky that is clear', () => {
-    expect(rehearsing('saturday').clouds(3)).toBeNull();
+  it('cool after the last shot to what the camera had when the day began', () => {
+    const courses = coursesOf(parts, { heat: { ...camera.heat, tauMinutes: 10 } });
+    const full = [{ atMs: 0, share: 1 }];
+    courses.add(full, full, [
+      { atMs: 0, celsius: 20 },
+      { atMs: HOUR, celsius: 60 },
+    ]);
+    const { atMs, celsius } = courses.report();
+    const at = (ms: number): number => celsius[atMs.findIndex((one) => Math.abs(one - ms) < 1000)]!.middle;
+    expect(at(HOUR)).toBeCloseTo(60, 0);
+    // After one time constant 1/e of what it was above is left; a chord between corners lies a little above.
+    expect(at(HOUR + 600_000)).toBeCloseTo(20 + 40 / Math.E, 0);
+    expect(at(2 * HOUR)).toBeLessThan(20.6);
+    expect(at(2 * HOUR)).toBeGreaterThanOrEqual(20);
   });
 });
