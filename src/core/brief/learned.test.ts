@@ -75,7 +75,7 @@ describe('the figures of the person in a brief', () => {
     const own = new LearnedFigures([
       learned({ of: 'scene', scene: 'openSun' }, { usual: 15, off: -0.4, spread: 0.2 }),
     ]);
-    const light = own.light({ kind: 'scene', from: 'gorgeFloor', to: 'openSun' } as Light);
+    const light = own.light({ kind: 'scene', from: 'gorgeFloor', to: 'openSun' });
     expect(light).toMatchObject({
       corrected: { openSun: { stops: -0.4, spreadStops: Math.hypot(0.2, DAY_LIGHT_STOPS) } },
     });
@@ -86,9 +86,9 @@ describe('the figures of the person in a brief', () => {
     const own = new LearnedFigures([learned({ of: 'scene', scene: 'openSun' }, { usual: 15, off: -0.4 })]);
     const set = { openSun: { stops: 1, spreadStops: 0 } };
     expect(
-      own.light({ kind: 'scene', from: 'openSun', to: 'openSun', corrected: set } as Light),
+      own.light({ kind: 'scene', from: 'openSun', to: 'openSun', corrected: set }),
     ).toMatchObject({ corrected: set });
-    const range: Light = { kind: 'range', evMin: 9, evMax: 12 } as Light;
+    const range: Light = { kind: 'range', evMin: 9, evMax: 12 };
     expect(own.light(range)).toBe(range);
     const sun = {
       kind: 'sun',
@@ -115,7 +115,7 @@ describe('the figures of the person in a brief', () => {
       sky: 'clear',
       shade: ['open'],
       horizon: { points: [{ azimuthDeg: 0, altitudeDeg: 30 }], behind: 'gorge' },
-    } as Light);
+    });
     expect(light).toMatchObject({ corrected: { clear: { stops: 0.2 }, gorge: { stops: -0.7 } } });
     expect(light).not.toHaveProperty('corrected.open');
     expect(
