@@ -69,7 +69,8 @@ function warmText({ low, middle, high }: Fan): string {
 }
 
 const HEIGHT = 64;
-const LAY = { left: 4, right: 4, top: 4, foot: 18 };
+/** Room at either side for half a time, so that the first and the last are whole. */
+const LAY = { left: 20, right: 20, top: 4, foot: 18 };
 const HOURS = { hair: styles.hair, number: styles.number };
 
 function Lane({
