@@ -85,9 +85,9 @@ describe('the figures of the person in a brief', () => {
   it('yield to what the person set for this shot, and leave other ways of telling light alone', () => {
     const own = new LearnedFigures([learned({ of: 'scene', scene: 'openSun' }, { usual: 15, off: -0.4 })]);
     const set = { openSun: { stops: 1, spreadStops: 0 } };
-    expect(
-      own.light({ kind: 'scene', from: 'openSun', to: 'openSun', corrected: set }),
-    ).toMatchObject({ corrected: set });
+    expect(own.light({ kind: 'scene', from: 'openSun', to: 'openSun', corrected: set })).toMatchObject({
+      corrected: set,
+    });
     const range: Light = { kind: 'range', evMin: 9, evMax: 12 };
     expect(own.light(range)).toBe(range);
     const sun = {
