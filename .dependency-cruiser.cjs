@@ -26,6 +26,8 @@ const CHAPTERS = [
   'inspect',
   'learn',
   'rehearse',
+  'eye',
+  'worth',
 ];
 
 const floors = CHAPTERS.map((chapter, at) => ({

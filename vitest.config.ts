@@ -47,6 +47,8 @@ export default defineConfig({
           name: 'code',
           include: ['{src,cli,demo,bench,fuzz,scripts}/**/*.test.ts'],
           environment: 'node',
+          // Before anything that opens a database, whichever file comes first.
+          setupFiles: ['fake-indexeddb/auto'],
           // One load of the modules for all files of a worker, a fifth of the time: no test may leave a module changed.
           isolate: false,
         },

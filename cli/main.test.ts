@@ -111,6 +111,63 @@ describe('lynxeye learn', () => {
   });
 });
 
+describe('lynxeye worth', () => {
+  const backup = { kind: 'lynxeye/backup', version: 2, exportedAt: '2026-01-17T20:00:00Z', ...makeDemo() };
+  const worthOf = async (
+    args: readonly string[],
+    prices: readonly object[] = [],
+  ): Promise<{
+    things: { id: string; name: string; price: number | null; saves: number; text: string }[];
+    advice: { code: string; ids?: string[]; price?: number; text: string };
+    budget: number | null;
+  }> => {
+    const { status, out, err } = await run(['worth', '-', ...args], () =>
+      JSON.stringify({ ...backup, prices }),
+    );
+    expect({ status, err }).toEqual({ status: 0, err: '' });
+    return JSON.parse(out) as Awaited<ReturnType<typeof worthOf>>;
+  };
+
+  it('tells what each thing would save, and the best set for a budget at the prices of the backup', async () => {
+    const bare = await worthOf([]);
+    expect(bare.things.length).toBeGreaterThan(5);
+    for (const { saves, text } of bare.things) {
+      expect(saves).toBeGreaterThan(0);
+      expect(text).toMatch(/^saves [\d.]+ of loss, over \d+ recordings? of \d+/);
+    }
+    expect(bare.advice.code).toBe('unpriced');
+    const at = '2026-01-17T20:00:00Z';
+    const prices = bare.things.slice(0, 3).map(({ id }, place) => ({
+      kind: 'lynxeye/price',
+      version: 2,
+      id,
+      createdAt: at,
+      updatedAt: at,
+      price: 40 + 30 * place,
+    }));
+    const told = await worthOf(['--budget', '75'], prices);
+    expect(told.budget).toBe(75);
+    expect(told.things[0]!.price).toBe(40);
+    expect(told.advice).toMatchObject({ code: 'set' });
+    expect(told.advice.price).toBeLessThanOrEqual(75);
+    expect(told.advice.text).toMatch(/^Best for the money: /);
+  });
+
+  it('refuses a budget that is none, and what it does not know', async () => {
+    for (const [args, says] of [
+      [['--budget', 'much'], /^--budget: expected a number from 0 up/],
+      [['--budget'], /^--budget: expected a number from 0 up/],
+      [['--budget', '-5'], /^--budget/],
+      [['--cheap'], /unexpected "--cheap"/],
+      [['--budget', '5', 'more'], /unexpected "more"/],
+    ] as const) {
+      const { status, out, err } = await run(['worth', '-', ...args], () => JSON.stringify(backup));
+      expect({ status, out }).toEqual({ status: 2, out: '' });
+      expect(err).toMatch(says);
+    }
+  });
+});
+
 describe('lynxeye day', () => {
   const demo = makeDemo();
   const file = { kind: 'lynxeye/outing-file', version: 2, outing: demo.outings[0], shots: demo.shots };

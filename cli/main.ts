@@ -28,6 +28,8 @@ lynxeye inspect CLIP… [--shot SHOT]
 lynxeye rehearse FILE|- [--draws 1000] [--seed 1]
                           the days of an outing file lived through so often: chances, drivers, robust picks
 lynxeye learn FILE|-      the figures that the log of a backup corrects, before and after
+lynxeye worth FILE|- [--budget N]
+                          what to get next over the outings of a backup, by loss saved, at its own prices
 lynxeye check FILE|-      says whether a file is valid
 lynxeye schema NAME       prints a JSON Schema: ${FILE_NAMES.join(', ')}
 lynxeye sun --lat 46.6 --lon 12.3 --at 2026-10-03T09:30:00+02:00 [--sky clear|thin|cloud|dark]
@@ -43,6 +45,7 @@ export async function run(
   if (command === 'sun') return printSun(args.slice(1));
   if (command === 'inspect') return inspectClips(args.slice(1), readInput);
   if (command === 'rehearse') return rehearseFile(argument, rest, readInput);
+  if (command === 'worth') return worthOfFile(argument, rest, readInput);
   if (rest.length > 0) return bad([worded('', `unexpected "${rest.join(' ')}"`)]);
   switch (command) {
     case 'solve':
@@ -92,6 +95,22 @@ async function learnFile(input: unknown): Promise<Result> {
   if (!read.ok) return bad(read.faults);
   const { learnReport } = await import('./learn');
   return good(JSON.stringify(learnReport(read.records), null, 2));
+}
+
+async function worthOfFile(
+  name: string | undefined,
+  args: readonly string[],
+  readInput: (name: string) => string,
+): Promise<Result> {
+  const { budgetIn, worthReport } = await import('./worth');
+  const budget = budgetIn(args);
+  if (!budget.ok) return bad(budget.faults);
+  return withFile(name, readInput, async (input) => {
+    const read = await readBackup(input);
+    return read.ok
+      ? good(JSON.stringify(worthReport(read.records, budget.value), null, 2))
+      : bad(read.faults);
+  });
 }
 
 async function rehearseFile(

@@ -73,6 +73,7 @@ const OUTING: [name: string, brief: Brief][] = [
       ...otter,
       mount: { kind: 'hand', ground: 'smooth', activity: 'still' },
       motion: { subject: { speedMps: 0.2, distanceM: 0.7, sizeM: 0.4 } },
+      sound: { speech: true, windMps: 2 },
       // The sun stands low behind the one who talks.
       light: sun(3, '08:50', '08:53', { headingsDeg: [125], ground: 'grass' }),
       limits: { ...base.limits, recordSeconds: 180 },
@@ -135,6 +136,7 @@ const OUTING: [name: string, brief: Brief][] = [
       ...otter,
       mount: { kind: 'hand', ground: 'smooth', activity: 'still' },
       motion: { subject: { speedMps: 0.3, distanceM: 1.5, sizeM: 0.5 } },
+      sound: { speech: true, windMps: 0 },
       light: scene('litRoom', 'litRoom'),
       limits: { ...base.limits, recordSeconds: 900 },
     },
@@ -262,5 +264,7 @@ export function makeDemo(): Records {
     outings: [demoOuting(AT), holmOuting()],
     clips: holmClips(),
     learned: [],
+    eye: [],
+    prices: [],
   };
 }

@@ -67,6 +67,8 @@ export const PLACES: readonly string[] = [
   ].map((item) => `/kit?item=demo-kit-${item}`),
   '/kit?item=five',
   '/kit?item=learned',
+  '/kit?item=worth',
+  '/practice',
   '/licences',
 ];
 
@@ -81,6 +83,7 @@ export const FIRST: readonly string[] = [
   '/debrief?outing=demo-holm&day=holm-day&clip=demo-clip-1',
   '/log',
   '/kit?item=demo-kit-otter',
+  '/practice',
 ];
 
 /** Of all one of each kind, looked at by axe as well. */
@@ -114,4 +117,6 @@ export const SAMPLE: readonly string[] = [
   '/kit?item=learned',
   '/kit?item=demo-kit-helmet',
   '/kit?item=five',
+  '/kit?item=worth',
+  '/practice',
 ];

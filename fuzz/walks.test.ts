@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../demo/makeDemo';
@@ -26,6 +25,8 @@ const small = {
   outings: demo.outings,
   clips: demo.clips,
   learned: [],
+  eye: [],
+  prices: [],
   log: demo.log.slice(0, 1),
   kit: demo.kit.slice(0, 4),
 };

@@ -1,7 +1,7 @@
 import type { Estimate } from '@/core/units/estimate';
-import { SCHOOL_IDS } from '@/core/vocabulary/schools';
+import { READY_SCHOOLS } from '@/core/vocabulary/schools';
 import type { Wishes } from '@/core/vocabulary/schools';
-import { SCHOOLS } from '@/core/loss/schools';
+import { schoolOf } from '@/core/loss/schools';
 import type { School } from '@/core/loss/schools';
 import { TERM_TABLE, TERMS } from '@/core/loss/table';
 import { PRACTICE_CASES } from '@/core/loss/practice';
@@ -23,7 +23,7 @@ export function lossPage(): string {
     ...TERM_TABLE.map(termText),
     '## Schools',
     SCHOOLS_HEAD,
-    ...SCHOOL_IDS.map((id) => schoolText(SCHOOLS[id])),
+    ...READY_SCHOOLS.map((id) => schoolText(schoolOf({ school: id, mine: null }))),
     '## The schools on ten shots',
     TEN_HEAD,
     ...TEN_SHOTS.map(shotText),
@@ -107,7 +107,7 @@ function wishText(key: keyof Wishes, wishes: Wishes): string {
 }
 
 function shotText(named: NamedShot): string {
-  const rows = SCHOOL_IDS.map((school) => {
+  const rows = READY_SCHOOLS.map((school) => {
     const brief = briefOfNamed(named, school);
     const made = spaceFor(brief);
     const found = made.ok ? search(made.space) : null;
@@ -115,7 +115,9 @@ function shotText(named: NamedShot): string {
     const { candidate, score } = found;
     const settings = settingsOf(made.space, candidate);
     const { overStops, underStops } = exposureOf(made.space, candidate);
-    const gaveUp = yieldedIn(made.space, candidate).map(({ wish }) => wishText(wish, SCHOOLS[school].wishes));
+    const gaveUp = yieldedIn(made.space, candidate).map(({ wish }) =>
+      wishText(wish, schoolOf({ school, mine: null }).wishes),
+    );
     const cells = [
       SCHOOL_LABEL[school],
       `${trimmed(settings.frameRate, 2)} fps, ${shutterFraction(settings.shutterSeconds)} s ${settings.shutterMode}`,

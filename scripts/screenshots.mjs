@@ -13,15 +13,26 @@ const VIEWS = [
   ['bench-trade-offs', '/bench?shot=demo-08&part=tradeOff', 1280, 800, { part: true, theme: 'night' }],
   ['bench-pair', '/bench?shot=demo-07&part=pair', 1280, 900, { part: true }],
   ['bench-light', '/bench?shot=demo-05&part=light', 1280, 800, { part: true }],
-  ['bench-steadiness', '/bench?shot=demo-10&part=steadiness', 1280, 800, { part: true }],
   ['bench-cameras', '/bench?shot=demo-10&part=cameras', 1280, 800, { part: true }],
+  [
+    'kit-worth',
+    '/kit?item=worth',
+    1280,
+    800,
+    {
+      prices: [
+        ['ND64 for Shrew', 25],
+        ['ND128 for Otter', 30],
+      ],
+    },
+  ],
+  ['practice', '/practice', 1280, 800, { pair: true }],
   ['kit-learned', '/kit?item=learned', 1280, 800],
   ['kit', '/kit?item=demo-kit-otter', 1280, 800, { wishes: ['4K tall', '60 fps', 'full-roll hold'] }],
   ['outing', '/outing?outing=demo-outing&day=saturday&entry=sat-10', 1280, 1060],
   ['outing-filters', '/outing?outing=demo-outing&day=sunday&part=filters', 1280, 1100],
   ['rehearsal', '/rehearsal?outing=demo-outing&day=sunday', 1280, 2300],
   ['carry', '/carry?outing=demo-outing&day=saturday&card=sat-10', 390, 844],
-  ['carry-codes', '/carry?outing=demo-outing&day=saturday&codes=otter', 390, 844],
   ['camera', '/camera?outing=demo-outing&day=saturday&camera=otter', 1280, 800, { standIn: true }],
   ['debrief', '/debrief?outing=demo-holm&day=holm-day', 1280, 800],
   ['debrief-clip', '/debrief?outing=demo-holm&day=holm-day&clip=demo-clip-1', 1280, 1240],
@@ -35,6 +46,7 @@ const server = await startServer(PORT);
 const browser = await chromium.launch({ executablePath: browserPath() });
 for (const [name, path, width, height, how = {}] of views) {
   const { theme = 'paper', whole = false, part = false, wishes = [], preview = false, standIn = false } = how;
+  const { prices = [], pair = false } = how;
   const page = await browser.newPage({ viewport: { width, height }, serviceWorkers: 'block' });
   const open = async (url) => {
     await page.goto(`http://localhost:${PORT}${url}`);
@@ -53,6 +65,22 @@ for (const [name, path, width, height, how = {}] of views) {
     await page.locator('[data-fine="true"]').waitFor({ timeout: 90_000 });
     await page.getByRole('button', { name: 'Freeze' }).click();
     await page.getByRole('slider', { name: 'Frame of the film' }).fill('8');
+  }
+  for (const [thing, price] of prices) {
+    await page.getByLabel(`Price of ${thing}`).fill(String(price), { timeout: 60_000 });
+    await page.keyboard.press('Enter');
+  }
+  if (prices.length > 0) await page.evaluate(() => scrollTo(0, 0));
+  if (pair) {
+    await page.getByRole('button', { name: 'Begin' }).click();
+    for (const at of [1, 2, 3]) {
+      await page.getByRole('heading', { name: `Pair ${at} of` }).waitFor();
+      await page.locator('button[aria-label="A is better"]:enabled').waitFor({ timeout: 60_000 });
+      if (at < 3) await page.keyboard.press('b');
+    }
+    await page.getByRole('button', { name: 'Freeze' }).click();
+    await page.waitForTimeout(20_000);
+    await page.evaluate(() => scrollTo(0, 0));
   }
   if (standIn) {
     await open('/carry?outing=demo-outing&day=saturday&codes=otter');

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../../bench/anyShot';
+import { noRecords } from '@/core/records/kinds';
 import { makeDemo } from '../../demo/makeDemo';
 import { briefOf } from '@/core/brief/brief';
 import { ShotSchema } from '@/core/records/shot';
@@ -66,7 +67,7 @@ describe('shots as text', () => {
     expect(await readIncoming(JSON.stringify(backup))).toEqual({
       ok: false,
       faults: [{ path: `shots[${shots.length}].id`, amiss: { code: 'standsTwice', id: 'demo-03' } }],
-      sound: { kind: 'records', records: { shots, log, outings: [], kit: [], clips: [], learned: [] } },
+      sound: { kind: 'records', records: { ...noRecords(), shots, log } },
       faulty: ['Bow camera looking back'],
     });
   });

@@ -15,21 +15,17 @@ export const PLACES = [
   { path: '/debrief', label: messages.debrief },
   { path: '/log', label: messages.log },
   { path: '/kit', label: messages.kit },
+  { path: '/practice', label: messages.practice },
 ] as const;
 
 export type PlacePath = (typeof PLACES)[number]['path'];
 
+/** Where a shot is open: elsewhere its id would say nothing. */
+const OF_A_SHOT: readonly PlacePath[] = ['/bench', '/carry', '/log'];
+
 /** `part` names a second camera of the shot or the second half of a pair; 0 is the main one. */
 export function placeUrl(path: PlacePath, shotId: string | null, part = 0): string {
-  if (
-    shotId === null ||
-    path === '/' ||
-    path === '/kit' ||
-    path === '/outing' ||
-    path === '/rehearsal' ||
-    path === '/debrief'
-  )
-    return path;
+  if (shotId === null || !OF_A_SHOT.includes(path)) return path;
   return `${path}?shot=${encodeURIComponent(shotId)}${part > 0 ? `&angle=${part}` : ''}`;
 }
 

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { newThing } from '@/core/records/kitItem';

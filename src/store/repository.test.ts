@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { makeDemo } from '../../demo/makeDemo';
 import { readBackup } from '@/core/records/backup';

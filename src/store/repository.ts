@@ -272,21 +272,16 @@ export class Repository {
     decided: LearnedRecord['decided'],
     label: string,
   ): Promise<void> {
-    const at = this.at();
-    await this.history.commit(label, async (kept) => {
-      const before = (await kept.learned.get(id)) ?? null;
-      const after: LearnedRecord = {
-        kind: 'lynxeye/learned-figure',
-        version: FILE_VERSION,
-        id,
-        createdAt: before?.createdAt ?? at,
-        updatedAt: at,
-        demo: false,
-        decided,
-        learned,
-      };
-      return [{ table: 'learned', before, after }];
-    });
+    await this.keep('learned', id, label, (before, at) => ({
+      kind: 'lynxeye/learned-figure',
+      version: FILE_VERSION,
+      id,
+      createdAt: before?.createdAt ?? at,
+      updatedAt: at,
+      demo: false,
+      decided,
+      learned,
+    }));
   }
 
   /** As if nothing had been decided of it. */
@@ -412,6 +407,20 @@ export class Repository {
 
   async choose(key: string, value: string): Promise<void> {
     await this.database.choices.put({ key, value });
+  }
+
+  /** Keeps a record as it is made of the one before it, if there is one; its time of change is set. */
+  async keep<T extends RecordTable>(
+    table: T,
+    id: string,
+    label: string,
+    make: (before: RecordOf<T> | null, at: string) => RecordOf<T>,
+  ): Promise<void> {
+    const at = this.at();
+    await this.history.commit(label, async (kept) => {
+      const before = (await kept.table<RecordOf<T>, string>(table).get(id)) ?? null;
+      return [{ table, before, after: { ...make(before, at), updatedAt: at } } as Change];
+    });
   }
 
   async remove(table: RecordTable, id: string, label: string): Promise<void> {

@@ -1,6 +1,8 @@
+import { soundText } from './soundText';
 import { matchSheetOf } from '@/core/together/matchSheet';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import { briefOf } from '@/core/brief/brief';
+import { soundAdvice } from '@/core/answer/soundAdvice';
 import type { Assumed, Brief, InPlan } from '@/core/brief/brief';
 import { cameraCount, shotOfPart } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
@@ -74,6 +76,7 @@ export function answerInWords(solution: Solution, assumed: readonly Assumed[]): 
   const { brief } = space;
   const kit = brief.filters;
   const telling = tellingOf(brief);
+  const heard = soundAdvice(brief);
   return {
     kind: 'lynxeye/answer',
     version: FILE_VERSION,
@@ -103,6 +106,7 @@ export function answerInWords(solution: Solution, assumed: readonly Assumed[]): 
       costs: costsText(alternative),
     })),
     assumed: [...assumed],
+    ...(heard.length > 0 ? { sound: heard.map((one) => ({ code: one.code, text: soundText(one) })) } : {}),
     ...(brief.learned.length > 0
       ? {
           learned: brief.learned.map((one) => ({

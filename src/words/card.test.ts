@@ -33,6 +33,20 @@ describe('the checks of a card', () => {
     expect(checksFor(brief, settings).some(({ id }) => id === 'setup')).toBe(false);
   });
 
+  it('mind the sound where somebody is to be heard, and only there', () => {
+    const heard = {
+      ...brief,
+      sound: { speech: true, windMps: 4 },
+      motion: { ...brief.motion, travelMps: 6 },
+    };
+    const sound = checksFor(heard, settings).filter(({ id }) => id.startsWith('sound-'));
+    expect(sound.map(({ text }) => text)).toEqual([
+      'Wind cover on, microphone out of the stream',
+      'Clap or spoken slate at the start',
+    ]);
+    expect(checks.some(({ id }) => id.startsWith('sound-'))).toBe(false);
+  });
+
   it('stand in the order of hands until it is known what they save, then those that save most first', () => {
     expect(bySaving(checks, []).map(({ id }) => id)).toEqual(checks.map(({ id }) => id));
     const told = bySaving(checks, [

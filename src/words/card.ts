@@ -1,9 +1,11 @@
 import * as messages from '@/language/words/card';
+import { soundAdvice } from '@/core/answer/soundAdvice';
 import type { Brief } from '@/core/brief/brief';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import type { CheckWorth } from '@/core/rehearse/checks';
 import type { Slip } from '@/core/rehearse/unknowns';
 import { trimmed } from '@/core/units/format';
+import { soundCheck } from './soundText';
 
 /** The eight settings in their one order, and the smaller second row. */
 export const CARD_KEYS = [
@@ -47,6 +49,7 @@ export function checksFor(brief: Brief, settings: Settings, preset: string | nul
       ? { id: 'filter', text: messages.filterSeated }
       : { id: 'filter', text: messages.nothingLeftOnTheLens },
     ...(kinds.includes('polarizer') ? [{ id: 'polarizer', text: messages.polarizerTurned }] : []),
+    ...soundAdvice(brief).map((one) => ({ id: `sound-${one.code}`, text: soundCheck(one) })),
     ...(preset === null ? [] : [{ id: 'setup', text: messages.setUpCalledUp({ preset }) }]),
     { id: 'horizon', text: messages.horizonStraight },
     { id: 'tight', text: messages.mountTightTetherOn },

@@ -5,7 +5,7 @@ import { reasonsOf } from '@/core/answer/reasons';
 import { solve } from '@/core/answer/solve';
 import type { Solution } from '@/core/answer/solve';
 import { encodingBitsPerPixel } from '@/core/camera/card';
-import { SCHOOLS } from '@/core/loss/schools';
+import { schoolOf } from '@/core/loss/schools';
 import { blurToAddOfFrameStep } from '@/core/motion/flow';
 import { briefOf } from '@/core/brief/brief';
 import { ShotSchema } from '@/core/records/shot';
@@ -103,7 +103,7 @@ function workedOut(reason: ReturnType<typeof reasonsOf>[number]): number[] {
 function allTold(solution: Solution): Told[] {
   const { brief, school } = solution.space;
   const kit = brief.filters;
-  const wishes = leaves(SCHOOLS[school.id].wishes);
+  const wishes = leaves(schoolOf({ school: school.id, mine: null }).wishes);
   const reasons = reasonsOf(solution).flatMap((reason): Told[] => {
     const { text, steps } = reasonText(reason, tellingOf(brief));
     const figures = [...leaves(reason), ...workedOut(reason), ...wishes, ...leaves(kit)];

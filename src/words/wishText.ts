@@ -2,14 +2,14 @@ import * as messages from '@/language/words/wish';
 import type { SchoolId } from '@/core/vocabulary/schools';
 import type { YieldedWish } from '@/core/answer/kept';
 import type { WishCode } from '@/core/loss/wishes';
-import { SCHOOLS } from '@/core/loss/schools';
+import { schoolOf } from '@/core/loss/schools';
 import { tenths } from '@/core/units/format';
 import { SCHOOL_LABEL } from './labels';
 import { capital } from './sentences';
 
 /** What a school's wish asks for, as the subject of a sentence. */
 function wishName(wish: WishCode, school: SchoolId): string {
-  const { wishes } = SCHOOLS[school];
+  const { wishes } = schoolOf({ school, mine: null });
   switch (wish) {
     case 'stabilization':
       return wishes.stabilization?.among.includes('off')

@@ -1,5 +1,4 @@
 import { ownPins } from '../brief/brief';
-import { SCHOOL_IDS } from '../vocabulary/schools';
 import type { SchoolId } from '../vocabulary/schools';
 import type { Pins, Settings } from '../records/settings';
 import type { Candidate } from '../search/candidate';
@@ -8,6 +7,7 @@ import type { Judged, TermChange } from '../search/judged';
 import { settingsOf } from '../search/settingsOf';
 import type { Space } from '../search/space';
 import { underPins } from '../search/workings';
+import { schoolsFor } from '../loss/schools';
 import type { Loss } from '../loss/table';
 
 /** Another way to film the shot, on the answer's own scale, with the terms that get better and worse. */
@@ -45,9 +45,9 @@ export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, scor
   const compare = (way: AlternativeWay, pins: Pins): Alternative | null =>
     told(way, judgedBy(space, underPins(brief, pins), space.school.id));
 
-  const found = SCHOOL_IDS.filter((id) => id !== space.school.id).map((school) =>
-    told({ code: 'school', school }, judgedBySchool(space, chosen, school)),
-  );
+  const found = schoolsFor(brief.look)
+    .filter((id) => id !== space.school.id)
+    .map((school) => told({ code: 'school', school }, judgedBySchool(space, chosen, school)));
   if (!brief.pins.filter) {
     const at = space.filters.findIndex((filter) => filter.stops > chosen.filter.stops);
     const denser = at < 0 ? undefined : space.filters[at];

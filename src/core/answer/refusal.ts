@@ -1,7 +1,7 @@
 import { limitAgainst } from '../camera/modeTable';
 import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { search } from '../search/search';
 import { settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
@@ -90,7 +90,7 @@ function without(brief: Brief, gone: (keyof Pins)[]): Way | null {
 }
 
 function workable(brief: Brief, gaveWay: Way['gaveWay']): Way | null {
-  const made = spaceFor(brief, SCHOOLS[brief.look.school]);
+  const made = spaceFor(brief, schoolOf(brief.look));
   const found = made.ok ? search(made.space) : null;
   if (!made.ok || !found) return null;
   return { gaveWay, pins: brief.pins, settings: settingsOf(made.space, found.candidate), score: found.score };

@@ -1,6 +1,6 @@
 import type { Exposure } from '../loss/exposure';
 import type { RemedyCode } from '../loss/remedies';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import type { School } from '../loss/schools';
 import type { Brief } from '../brief/brief';
 import type { Pins } from '../records/settings';
@@ -216,7 +216,7 @@ function forOneEnd(
       stabilization: mode.stabilization,
       colour: colour.id,
     }),
-    { ...SCHOOLS[school.id], weights: { ...weights, [end]: FOR_ONE_END * weights[end] } },
+    { ...schoolOf(brief.look, school.id), weights: { ...weights, [end]: FOR_ONE_END * weights[end] } },
   );
 }
 

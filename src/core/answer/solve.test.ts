@@ -1,4 +1,4 @@
-import { SCHOOL_IDS } from '../vocabulary/schools';
+import { READY_SCHOOLS } from '../vocabulary/schools';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../../../bench/anyShot';
@@ -69,10 +69,12 @@ describe('loss', () => {
       mount: { kind: 'chest', activity: 'running' },
       light: { kind: 'range', evMin: 9, evMax: 14 },
     };
-    for (const school of SCHOOL_IDS) {
+    for (const school of READY_SCHOOLS) {
       const own = solved({ ...rest, look: { school } });
       expect(own.space.school.id).toBe(school);
-      expect(own.alternatives.filter(({ way }) => way.code === 'school')).toHaveLength(SCHOOL_IDS.length - 1);
+      expect(own.alternatives.filter(({ way }) => way.code === 'school')).toHaveLength(
+        READY_SCHOOLS.length - 1,
+      );
     }
   });
 });

@@ -10,7 +10,7 @@ import { holdsOf } from './holds';
 import type { Holds } from './holds';
 import { refusalFor } from './refusal';
 import type { Refusal } from './refusal';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { search } from '../search/search';
 import { settingsOf } from '../search/settingsOf';
 import { motionOf } from '../loss/movement';
@@ -43,7 +43,7 @@ export type Outcome = { solved: true; solution: Solution } | { solved: false; re
  * none and the nearest that would work. Deterministic; never throws on a brief that passed its schema.
  */
 export function solve(brief: Brief): Outcome {
-  const made = spaceFor(brief, SCHOOLS[brief.look.school]);
+  const made = spaceFor(brief, schoolOf(brief.look));
   if (!made.ok) return { solved: false, refusal: refusalFor(brief, made.obstacle) };
   const { space } = made;
   const found = search(space);

@@ -1,9 +1,9 @@
-import { USUAL, USUAL_FILTERS } from './usual';
+import { talksToCamera, USUAL, USUAL_FILTERS } from './usual';
 import type { Activity } from '../vocabulary/activities';
 import type { Change, TimeLapseLookId } from '../vocabulary/timeLapses';
 import type { Grade } from '../vocabulary/modes';
 import type { Ground, MountKind, MountPlace } from '../vocabulary/mounts';
-import type { SchoolId } from '../vocabulary/schools';
+import type { OwnWeights, SchoolId } from '../vocabulary/schools';
 import type { Screen } from '../vocabulary/screens';
 import { ARCHETYPES } from '../camera/archetypes';
 import type { CameraProfile } from '../camera/profile';
@@ -31,7 +31,7 @@ export interface Brief {
     deliver: { width: number; height: number };
     screen: Screen;
   };
-  look: { school: SchoolId; grade: Grade };
+  look: { school: SchoolId; grade: Grade; mine: OwnWeights | null };
   camera: CameraProfile;
   mount: {
     kind: MountKind;
@@ -66,6 +66,8 @@ export interface Brief {
     speedUp: number;
   };
   loop: { minutes: number; leadSeconds: number; eventSeconds: number };
+  /** Whether somebody is to be heard; wind over the ground, m/s. */
+  sound: { speech: boolean; windMps: number };
   /** The person's own figures that it uses in the place of usual ones. */
   learned: readonly Learned[];
   limits: {
@@ -131,6 +133,8 @@ export function briefOf(
   const deliver = or(playback?.deliver, 'playback.deliver', { ...USUAL.deliver });
   const screen = or(playback?.screen, 'playback.screen', USUAL.screen);
   const school = or(look?.school, 'look.school', USUAL.school);
+  const mine = look?.mine ?? null;
+  if (school === 'mine') or(look?.mine, 'look.mine', {});
   const grade = or(look?.grade, 'look.grade', USUAL.grade);
   const camera = own.camera(
     shot.camera && 'profile' in shot.camera
@@ -166,6 +170,8 @@ export function briefOf(
         sideM: or(given.sideM, 'motion.subject.sideM', USUAL.subject.sideM),
       }
     : null;
+  const speech = or(shot.sound?.speech, 'sound.speech', talksToCamera(subject));
+  const windMps = or(shot.sound?.windMps, 'sound.windMps', USUAL.windMps);
   const told = or<Light>(shot.light, 'light', { kind: 'scene', from: 'openShade', to: 'openSun' });
   const light: Light = own.light(
     told.kind === 'sun'
@@ -188,7 +194,7 @@ export function briefOf(
     assumed,
     brief: {
       playback: { timelineFps, slowdown, alsoSlowdowns, deliver, screen },
-      look: { school, grade },
+      look: { school, grade, mine },
       camera,
       mount: {
         kind,
@@ -207,6 +213,7 @@ export function briefOf(
       held: (Object.keys(shot.pins ?? {}) as (keyof Pins)[]).reduce((left, key) => without(left, key), held),
       timeLapse: { ...filled(USUAL_TIME_LAPSE, shot.timeLapse), ...movingAs(shot.pins?.recording) },
       loop: filled(USUAL_LOOP, shot.loop),
+      sound: { speech, windMps },
       learned: own.used(),
       limits: { isoCeiling, mainsHz, lamps, screenHz, recordSeconds, cardGb },
     },

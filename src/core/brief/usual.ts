@@ -24,6 +24,7 @@ export const USUAL: Usual = {
   screenHz: 60,
   recordSeconds: 1200,
   cardGb: USUAL_CARD_GB,
+  windMps: 3,
 };
 
 type SubjectMoves = Usual['subject'];
@@ -56,6 +57,7 @@ interface Usual {
   screenHz: number;
   recordSeconds: number;
   cardGb: number;
+  windMps: number;
 }
 
 /** The common set of neutral filters, assumed when the shot lists no kit. */

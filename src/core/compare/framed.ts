@@ -10,7 +10,7 @@ import { outwardStretch, pctWidthPerDegree, verticalDeg } from '../optics/projec
 import type { Brief } from '../brief/brief';
 import { deliveredFrame, tiltHeldDeg } from '../loss/frame';
 import { search } from '../search/search';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { spaceFor } from '../search/space';
 import type { Space } from '../search/space';
 
@@ -84,7 +84,7 @@ export function framedThrough(brief: Brief, camera: CameraProfile, viewId: strin
   const pins =
     brief.camera.id === camera.id ? { ...brief.pins, view: { id: viewId } } : { view: { id: viewId } };
   for (const tried of [pins, { view: { id: viewId } }]) {
-    const made = spaceFor({ ...brief, camera, pins: tried }, SCHOOLS[brief.look.school]);
+    const made = spaceFor({ ...brief, camera, pins: tried }, schoolOf(brief.look));
     const found = made.ok ? search(made.space) : null;
     if (made.ok && found) return framedView(made.space, found.candidate.mode);
   }

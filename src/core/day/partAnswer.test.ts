@@ -5,7 +5,7 @@ import { briefOf } from '../brief/brief';
 import { ShotSchema } from '../records/shot';
 import type { Shot } from '../records/shot';
 import { pinsOf } from '../compare/variants';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { nearlyEqual } from '../units/stops';
 import { search } from '../search/search';
 import { settingsOf } from '../search/settingsOf';
@@ -37,7 +37,7 @@ describe('answers of a part', () => {
     fc.assert(
       fc.property(anyPart, (part) => {
         const ready = partSpace(part);
-        const made = spaceFor({ ...part.brief }, SCHOOLS[part.brief.look.school]);
+        const made = spaceFor({ ...part.brief }, schoolOf(part.brief.look));
         const answers = answersByFilter(ready);
         if (!made.ok || part.shot.timeLapse) return;
         for (const key of ready.filterKeys) {

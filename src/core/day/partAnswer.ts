@@ -3,7 +3,7 @@ import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
 import { isTimeLapse } from '../records/filmedAs';
 import { lapseOf } from '../timeLapse/lapseAnswer';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { sharedFrames } from '../search/frames';
 import { search } from '../search/search';
 import type { Found } from '../search/search';
@@ -41,7 +41,7 @@ export function partSpace(part: DayPart): PartSpace {
     const keys = [...new Set(filterSettings(brief.filters).map(filterKey))];
     return { part, space: null, filterKeys: held ? [filterKey(held)] : keys };
   }
-  const made = spaceFor(brief, SCHOOLS[brief.look.school]);
+  const made = spaceFor(brief, schoolOf(brief.look));
   if (!made.ok) return { part, space: null, filterKeys: [] };
   return {
     part,
@@ -83,7 +83,7 @@ export function answerPinned({ part }: PartSpace, wanted: Pins): PartAnswer | nu
       JSON.stringify(own[key]) !== JSON.stringify(wanted[key])
     )
       return null;
-  const made = spaceFor(underPins(brief, { ...own, ...wanted }), SCHOOLS[brief.look.school]);
+  const made = spaceFor(underPins(brief, { ...own, ...wanted }), schoolOf(brief.look));
   const found = made.ok ? search(made.space) : null;
   if (!made.ok || !found) return null;
   return answerOf(made.space, found);

@@ -1,5 +1,5 @@
 import type { Brief } from '../brief/brief';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import type { School } from '../loss/schools';
 import type { Loss, Term } from '../loss/table';
 import type { Pins, Settings } from '../records/settings';
@@ -39,7 +39,7 @@ const TURN_COSTS = 0.15;
  */
 export function oneChange(planned: PlannedShot, measured: Brief, term: Term): Pins | null {
   const held = heldBySettings(measured, planned.settings);
-  const own = SCHOOLS[measured.look.school];
+  const own = schoolOf(measured.look);
   const school = { ...own, weights: { ...own.weights, [term]: SEEN_COUNTS * own.weights[term] } };
   const before = solvedUnder(measured, held, school);
   if (!before || before.loss[term] <= 0) return null;

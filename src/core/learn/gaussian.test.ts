@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { gaussianOf, sumOf } from './gaussian';
 import type { DayPrior, Piece } from './gaussian';
-import { inverseOf } from './matrix';
+import { inverseOf } from '../units/matrix';
 
 interface Case {
   priors: number[];

@@ -1,5 +1,5 @@
 import { item } from '../units/items';
-import { inverseOf } from './matrix';
+import { inverseOf } from '../units/matrix';
 
 /**
  * Figures and the offsets of days as one normal, from what pieces of evidence say of sums of them. Days are many and touch

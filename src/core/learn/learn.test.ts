@@ -3,7 +3,7 @@ import { season } from '../../../bench/season';
 import { briefOf } from '../brief/brief';
 import { lightRangeOf } from '../light/lightRange';
 import { modePowerW } from '../camera/modeTable';
-import { figureId, withLearned } from '../records/figures';
+import { figureId, withOwn } from '../records/figures';
 import type { Figure, Learned } from '../records/learned';
 import { readShot } from '../records/shot';
 import { item } from '../units/items';
@@ -217,11 +217,15 @@ describe("a brief with the person's own figures", () => {
       motion: { shakeDegPerSRms: 30 },
       limits: { isoCeiling: 400 },
     });
-    const { brief } = briefOf(withLearned(said, [own({ of: 'iso', cameraId: 'main' }, 800, 1)]));
+    const { brief } = briefOf(
+      withOwn(said, { learned: [own({ of: 'iso', cameraId: 'main' }, 800, 1)], mine: null }),
+    );
     expect(brief.motion.shakeDegPerSRms).toBe(30);
     expect(brief.limits.isoCeiling).toBe(400);
     expect(brief.learned).toEqual([]);
-    const both = briefOf(withLearned(shotWith([own(HELMET, 40, 1)]), [own(HELMET, 40, 0.5)]));
+    const both = briefOf(
+      withOwn(shotWith([own(HELMET, 40, 1)]), { learned: [own(HELMET, 40, 0.5)], mine: null }),
+    );
     expect(both.brief.motion.shakeDegPerSRms).toBeCloseTo(40 * Math.SQRT2, 6);
   });
 });

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { briefOf } from '../brief/brief';
 import { readShot } from '../records/shot';
 import { mountChoice } from '../compare/mountChoice';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { spaceFor } from '../search/space';
 import { cautionsFor } from './cautions';
 import { habitsOf, placesOf } from '../vocabulary/mounts';
@@ -100,7 +100,7 @@ describe('choosing a mount', () => {
   it('every mount is solved for the shot; a steadier one gives shutter, a shakier one costs it', () => {
     const read = readShot({ kind: 'lynxeye/shot', version: 2, mount: { kind: 'helmet', ground: 'rough' } });
     if (!read.ok) throw new Error('not a shot');
-    const made = spaceFor(briefOf(read.value).brief, SCHOOLS.weigh);
+    const made = spaceFor(briefOf(read.value).brief, schoolOf({ school: 'weigh', mine: null }));
     if (!made.ok) throw new Error('no space');
     const stops = Object.fromEntries(
       MOUNT_KINDS.map((kind) => [kind, mountChoice(made.space, kind)?.shutterStops ?? NaN]),

@@ -85,6 +85,8 @@ const OneCamera = z.strictObject({
   assumed: z.array(z.strictObject({ path: text, value: z.unknown() })),
   /** Figures of the person's own that it stands on. */
   learned: z.array(z.strictObject({ figure: text, text })).optional(),
+  /** What to do about the sound, where somebody is to be heard. */
+  sound: z.array(z.strictObject({ code: text, text })).optional(),
 });
 
 export const RefusalSchema = z.strictObject({

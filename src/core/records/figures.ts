@@ -1,4 +1,6 @@
+import type { OwnWeights } from '../vocabulary/schools';
 import type { Figure, FigureKind, Learned, LearnedRecord } from './learned';
+import type { Shot } from './shot';
 
 /** Figures by name and in their own unit, and those of a person put with a shot. No schema is needed for that. */
 /** One name for a figure wherever it is kept or compared. */
@@ -38,16 +40,22 @@ export function figureAt({ figure, usual }: Pick<Learned, 'figure' | 'usual'>, o
   return isRatio(figure) ? usual * 2 ** off : usual + off;
 }
 
-/** A shot with the person's own figures, before those that it brings along from elsewhere. */
-export function withLearned<S extends { learned?: Learned[] | undefined }>(
-  shot: S,
-  taken: readonly Learned[],
-): S {
-  if (taken.length === 0) return shot;
-  const own = new Set(taken.map(({ figure }) => figureId(figure)));
+/** What is a person's own and goes with every shot: figures that stand in the place of usual ones, and their school. */
+export interface Own {
+  learned: readonly Learned[];
+  mine: OwnWeights | null;
+}
+
+export const NOTHING_OWN: Own = { learned: [], mine: null };
+
+/** A shot with what is the person's own, before what it brings along from elsewhere. */
+export function withOwn<S extends Pick<Shot, 'learned' | 'look'>>(shot: S, { learned, mine }: Own): S {
+  const looked = mine ? { ...shot, look: { ...shot.look, mine } } : shot;
+  if (learned.length === 0) return looked;
+  const own = new Set(learned.map(({ figure }) => figureId(figure)));
   const others = (shot.learned ?? []).filter(({ figure }) => !own.has(figureId(figure)));
   // The very list where it can be: what is made by it is kept by it.
-  return { ...shot, learned: others.length > 0 ? [...taken, ...others] : (taken as Learned[]) };
+  return { ...looked, learned: others.length > 0 ? [...learned, ...others] : (learned as Learned[]) };
 }
 
 /** What of the decisions is in use. */

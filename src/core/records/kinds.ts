@@ -64,6 +64,20 @@ export const RECORD_KINDS = {
     since: 7,
     schema: async () => (await import('./learned')).LearnedRecordSchema,
   },
+  eye: {
+    most: 1,
+    indexes: 'id',
+    nameAt: [['id']],
+    since: 8,
+    schema: async () => (await import('./ownEye')).OwnEyeSchema,
+  },
+  prices: {
+    most: 500,
+    indexes: 'id',
+    nameAt: [['id']],
+    since: 8,
+    schema: async () => (await import('./price')).PriceSchema,
+  },
   clips: {
     most: 20_000,
     indexes: 'id, outingId',

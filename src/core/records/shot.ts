@@ -18,6 +18,7 @@ import { checkFile } from '../schema/checkFile';
 import type { Checked } from '../schema/fault';
 import { tooMuch } from './work';
 import { LearnedSchema } from './learned';
+import { OwnWeightsSchema } from './ownEye';
 import { PinsSchema } from './settings';
 import { finds } from '../schema/fault';
 import { LONGEST_NAME } from './names';
@@ -115,7 +116,12 @@ export const ShotSchema = z
       .partial()
       .optional(),
     look: z
-      .strictObject({ school: z.enum(SCHOOL_IDS), grade: z.enum(GRADES) })
+      .strictObject({
+        school: z.enum(SCHOOL_IDS),
+        grade: z.enum(GRADES),
+        /** What the person's own school weighs, by term, against an even 1. */
+        mine: OwnWeightsSchema,
+      })
       .partial()
       .optional(),
     ...own,
@@ -131,6 +137,11 @@ export const ShotSchema = z
         recordSeconds: z.number().min(1).max(604_800),
         cardGb: z.number().min(1).max(16_384),
       })
+      .partial()
+      .optional(),
+    /** Whether somebody is to be heard, and the wind there. */
+    sound: z
+      .strictObject({ speech: z.boolean(), windMps: z.number().min(0).max(60) })
       .partial()
       .optional(),
     /** Figures of the person's own that stand in the place of the usual ones. */

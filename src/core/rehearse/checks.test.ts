@@ -4,7 +4,7 @@ import { scheduleOf } from '../day/schedule';
 import { NO_FILTER } from '../filters/kit';
 import { item } from '../units/items';
 import { checksOf } from './checks';
-import { Drawn } from './drawn';
+import { Drawn } from '../units/drawn';
 import { filmed } from './filmed';
 import type { Worn } from './filmed';
 import { planOf } from './plan';

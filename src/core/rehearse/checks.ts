@@ -1,5 +1,5 @@
 import { AIR, delaysOf } from './delays';
-import { Drawn } from './drawn';
+import { Drawn } from '../units/drawn';
 import { filmed, timesToSlip } from './filmed';
 import type { DrawnDay, Worn } from './filmed';
 import type { Plan, PlannedPart } from './plan';

@@ -1,6 +1,6 @@
 import type { CameraBudget } from '../day/budget';
 import { budgetOf } from './budgets';
-import type { Drawn } from './drawn';
+import type { Drawn } from '../units/drawn';
 import { AIR, delayed, delaysOf } from './delays';
 import { byChance, filmed } from './filmed';
 import type { Worn } from './filmed';

@@ -1,6 +1,6 @@
 import type { Pause, Schedule } from '../day/schedule';
-import { named } from './drawn';
-import type { Drawn } from './drawn';
+import { named } from '../units/drawn';
+import type { Drawn } from '../units/drawn';
 import type { Unknowns } from './unknowns';
 
 /** What of a break absorbs a delay. */

@@ -1,6 +1,6 @@
 import type { FilterSetting } from '../filters/kit';
-import { named } from './drawn';
-import type { Drawn } from './drawn';
+import { named } from '../units/drawn';
+import type { Drawn } from '../units/drawn';
 import { LOST_CLIP } from './lived';
 import type { Failure, LivedPart } from './lived';
 import { atDelay } from './plan';

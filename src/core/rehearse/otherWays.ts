@@ -3,7 +3,7 @@ import { filterKey } from '../day/partAnswer';
 import { workOf } from '../day/partWork';
 import type { Memo } from '../day/partWork';
 import { lightRangeOf } from '../light/lightRange';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { search } from '../search/search';
 import { settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
@@ -31,7 +31,7 @@ export function otherWays({ part, way }: PlannedPart, { sheet }: Plan, memo: Mem
   const fixed = sheet.parts.get(part.id)?.held?.filter?.why === 'noBreak';
   const settings: Settings[] = [...workOf(part, memo).byFilter.values()].map((one) => one.settings);
   for (const otherwise of OTHERWISE) {
-    const made = spaceFor(briefAt(brief, otherwise), SCHOOLS[brief.look.school]);
+    const made = spaceFor(briefAt(brief, otherwise), schoolOf(brief.look));
     const found = made.ok ? search(made.space) : null;
     if (made.ok && found) settings.push(settingsOf(made.space, found.candidate));
   }

@@ -12,7 +12,7 @@ import type { Gear } from '../records/outing';
 import { figureId } from '../records/figures';
 import type { Figure } from '../records/learned';
 import { item } from '../units/items';
-import { named } from './drawn';
+import { named } from '../units/drawn';
 import { wayOf } from './way';
 import type { Way } from './way';
 

@@ -11,7 +11,7 @@ import { normalBelow } from '../units/expected';
 import { item } from '../units/items';
 import { chanceOf } from './chance';
 import { liveThrough } from './day';
-import { Drawn, named } from './drawn';
+import { Drawn, named } from '../units/drawn';
 import { driversOf } from './drivers';
 import { otherWays } from './otherWays';
 import { planOf } from './plan';

@@ -6,7 +6,7 @@ import type { Chance } from './chance';
 import { coursesOf } from './courses';
 import type { BandsOverDay, Courses } from './courses';
 import { liveThrough } from './day';
-import { Drawn } from './drawn';
+import { Drawn } from '../units/drawn';
 import { driversOf } from './drivers';
 import type { Driver } from './drivers';
 import { fanOf } from './fan';

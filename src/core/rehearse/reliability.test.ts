@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { scheduleOf } from '../day/schedule';
 import { item } from '../units/items';
-import { Drawn } from './drawn';
+import { Drawn } from '../units/drawn';
 import { planOf } from './plan';
 import { Rehearsing } from './rehearse';
 import { reliabilityOf, saidOf } from './reliability';

@@ -1,11 +1,10 @@
 import { camerasOf, partsOfCamera } from '../day/schedule';
 import type { DayPart, Schedule } from '../day/schedule';
-import { USUAL_CARD_GB, USUAL_WRITE_MBPS } from '../camera/card';
-import { USUAL_CELL } from '../camera/power';
+import { gearOfCamera, oneCardMore, oneCellMore } from '../day/moreGear';
 import { USUAL_FILTERS } from '../brief/usual';
 import type { Brief } from '../brief/brief';
 import type { Filter } from '../filters/kit';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import type { Gear } from '../records/outing';
 import { isTimeLapse } from '../records/filmedAs';
 import { search } from '../search/search';
@@ -57,20 +56,10 @@ export function withThing(
 
 function moreGear({ parts }: Schedule, gear: readonly Gear[]): Thing[] {
   return camerasOf(parts).flatMap(({ id }): Thing[] => {
-    const own: Gear = gear.find(({ cameraId }) => cameraId === id) ?? {
-      cameraId: id,
-      cards: [],
-      charging: 'none',
-    };
-    const cells = own.cells ?? { ...USUAL_CELL };
-    const card = own.cards.at(-1) ?? {
-      name: `${USUAL_CARD_GB} GB`,
-      capacityGb: USUAL_CARD_GB,
-      writeMBps: USUAL_WRITE_MBPS,
-    };
+    const own = gearOfCamera(gear, id);
     return [
-      { what: 'cell', gear: { ...own, cells: { ...cells, count: cells.count + 1 } } },
-      { what: 'card', gear: { ...own, cards: [...(own.cards.length > 0 ? own.cards : [card]), card] } },
+      { what: 'cell', gear: oneCellMore(own) },
+      { what: 'card', gear: oneCardMore(own) },
     ];
   });
 }
@@ -86,7 +75,7 @@ function moreFilters({ parts }: Schedule): Extract<Thing, { what: 'filter' }>[] 
     const wanted = new Map<string, Filter>();
     for (const { brief } of own) {
       const more = USUAL_FILTERS.filter((one) => brief.filters.every((has) => has.id !== one.id));
-      const made = spaceFor(withFilters(brief, more), SCHOOLS[brief.look.school]);
+      const made = spaceFor(withFilters(brief, more), schoolOf(brief.look));
       const worn = made.ok ? (search(made.space)?.candidate.filter.ids ?? []) : [];
       for (const one of more) if (worn.includes(one.id)) wanted.set(one.id, one);
     }

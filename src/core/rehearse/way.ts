@@ -4,7 +4,7 @@ import { expose } from '../loss/exposure';
 import type { Exposure, IsoWindow, Sensor, ShutterSetting } from '../loss/exposure';
 import { atPace } from '../loss/movement';
 import type { MotionFigures } from '../loss/movement';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { EXPOSURE_TERMS, exposureSum, MOTION_TERMS, movementSum, scoreOf } from '../loss/table';
 import type { Weights } from '../loss/table';
 import type { Aim } from '../vocabulary/schools';
@@ -43,7 +43,7 @@ export function wayOf(brief: Brief, settings: Settings): Way | null {
 }
 
 function workedOut(brief: Brief, settings: Settings): Way | null {
-  const made = spaceFor(underPins(brief, heldBySettings(brief, settings)), SCHOOLS[brief.look.school]);
+  const made = spaceFor(underPins(brief, heldBySettings(brief, settings)), schoolOf(brief.look));
   const found = made.ok ? search(made.space) : null;
   if (!made.ok || !found) return null;
   const { space } = made;

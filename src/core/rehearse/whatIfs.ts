@@ -1,6 +1,6 @@
 import type { Memo } from '../day/partWork';
 import { liveThrough } from './day';
-import { Drawn } from './drawn';
+import { Drawn } from '../units/drawn';
 import { planOf } from './plan';
 import type { Plan } from './plan';
 import { thingsFor, withThing } from './things';

@@ -2,7 +2,7 @@ import type { SchoolId } from '../vocabulary/schools';
 import type { Brief } from '../brief/brief';
 import { lossOf } from './candidate';
 import type { Candidate } from './candidate';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { search, searchBelow } from './search';
 import { spaceFor } from './space';
 import type { Space } from './space';
@@ -28,14 +28,14 @@ export const WORTH_A_WORD = 0.05;
 
 /** `null` where nothing keeps the other brief's pins. */
 export function judgedBy(space: Space, other: Brief, schoolId: SchoolId): Judged | null {
-  const made = spaceFor(other, SCHOOLS[schoolId]);
+  const made = spaceFor(other, schoolOf(other.look, schoolId));
   const found = made.ok ? search(made.space) : null;
   return made.ok && found ? judged(space, made.space, found.candidate) : null;
 }
 
 /** What another school makes of the same brief; it would lose no more than by taking the answer at hand. */
 export function judgedBySchool(space: Space, answer: Candidate, schoolId: SchoolId): Judged | null {
-  const made = spaceFor(space.brief, SCHOOLS[schoolId]);
+  const made = spaceFor(space.brief, schoolOf(space.brief.look, schoolId));
   if (!made.ok) return null;
   const atMost = scoreOf(lossOf(made.space, answer), made.space.school.weights);
   const found = searchBelow(made.space, atMost + SCORE_SLACK);

@@ -6,7 +6,7 @@ import type { LightRange } from '../light/lightRange';
 import { isoWindow } from '../loss/exposure';
 import type { IsoWindow, Sensor, ShutterSetting } from '../loss/exposure';
 import type { Demands } from '../loss/frame';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import type { School } from '../loss/schools';
 import { COLOUR_TERMS, weighedSum } from '../loss/table';
 import { grainAt } from '../loss/terms/noise';
@@ -53,7 +53,7 @@ export interface ColourSpace {
 
 export type SpaceOr = { ok: true; space: Space } | { ok: false; obstacle: Obstacle };
 
-export function spaceFor(brief: Brief, school: School = SCHOOLS[brief.look.school]): SpaceOr {
+export function spaceFor(brief: Brief, school: School = schoolOf(brief.look)): SpaceOr {
   const no = (obstacle: Obstacle): SpaceOr => ({ ok: false, obstacle });
   const shared = workingsOf(brief);
   const allowed = (shared.allowed ??= allowedModes(brief));

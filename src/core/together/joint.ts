@@ -7,7 +7,7 @@ import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
 import { cadenceOf, familyOf, FAMILIES } from '../playback/cadence';
 import type { Family } from '../playback/cadence';
-import { SCHOOLS } from '../loss/schools';
+import { schoolOf } from '../loss/schools';
 import { searchBelow } from '../search/search';
 import { lockedWhiteBalanceK, settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
@@ -126,7 +126,7 @@ function agrees(held: Pins, wanted: Pins): boolean {
 
 /** Its best answer, if that is below `beat`. */
 function solved(brief: Brief, beat = Infinity): JointAnswer['cameras'][number] | null {
-  const made = spaceFor(brief, SCHOOLS[brief.look.school]);
+  const made = spaceFor(brief, schoolOf(brief.look));
   const found = made.ok ? searchBelow(made.space, beat) : null;
   if (!made.ok || !found) return null;
   return { pins: brief.pins, settings: settingsOf(made.space, found.candidate), score: found.score };

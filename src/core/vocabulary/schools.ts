@@ -154,5 +154,13 @@ export const SCHOOL_HABITS = {
   },
 } as const satisfies Record<string, SchoolHabits>;
 
-export type SchoolId = keyof typeof SCHOOL_HABITS;
-export const SCHOOL_IDS = Object.keys(SCHOOL_HABITS) as [SchoolId, ...SchoolId[]];
+/** A school that stands ready. */
+export type ReadySchool = keyof typeof SCHOOL_HABITS;
+export const READY_SCHOOLS = Object.keys(SCHOOL_HABITS) as [ReadySchool, ...ReadySchool[]];
+
+/** A school of practice, or the person's own: weights that were fitted to what their eye prefers. */
+export type SchoolId = ReadySchool | 'mine';
+export const SCHOOL_IDS: readonly [SchoolId, ...SchoolId[]] = [...READY_SCHOOLS, 'mine'];
+
+/** What a person's own eye weighs, against an even 1; what is not named weighs that. */
+export type OwnWeights = Readonly<Partial<Record<TermId, number>>>;

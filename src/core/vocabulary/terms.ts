@@ -27,3 +27,22 @@ export const TERM_IDS = [
   'wish',
 ] as const;
 export type TermId = (typeof TERM_IDS)[number];
+
+/** Every term but the school's wishes: what a person may weigh. */
+export const WEIGHED_TERMS = TERM_IDS.filter((id) => id !== 'wish');
+
+/** What two moving pictures side by side show, so that a choice between them tells something of its weight. */
+export const SEEN_TERMS = [
+  'over',
+  'under',
+  'noise',
+  'angle',
+  'smear',
+  'subjectBlur',
+  'strobing',
+  'stutter',
+  'viewNarrow',
+  'viewWide',
+  'steadiness',
+] as const satisfies readonly TermId[];
+export type SeenTerm = (typeof SEEN_TERMS)[number];

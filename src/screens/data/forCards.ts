@@ -5,7 +5,7 @@ import type { Outing, OutingDay } from '@/core/records/outing';
 import { unknownsOf } from '@/core/rehearse/unknowns';
 import { forCards } from '@/workers/rehearse';
 import type { ForCards } from '@/workers/rehearse';
-import { useTaken } from './learned';
+import { useOwn } from './learned';
 import { useSlips } from './slips';
 import { useSame } from './useSame';
 import type { DayAtWork } from './workedDay';
@@ -21,7 +21,7 @@ export function useForCards(
   entries: OutingDay['entries'],
 ): ForCards {
   const [slips] = useSlips();
-  const taken = useTaken();
+  const own = useOwn();
   const [told, setTold] = useState(NOTHING);
   const gear = useSame(outing.gear);
   const { schedule, sheet } = day;
@@ -36,7 +36,7 @@ export function useForCards(
     const ids = schedule.parts.filter(({ entryId, part }) => part === 0 && read.includes(entryId));
     forCards(
       { schedule, gear, sheet },
-      { unknowns: unknownsOf(slips, taken), seed: SEED },
+      { unknowns: unknownsOf(slips, own.learned), seed: SEED },
       ids.map(({ id }) => id),
     ).then(
       (made) => {
@@ -48,6 +48,6 @@ export function useForCards(
     return () => {
       current = false;
     };
-  }, [gear, readBefore, schedule, sheet, slips, taken, working]);
+  }, [gear, readBefore, schedule, sheet, slips, own, working]);
   return told;
 }

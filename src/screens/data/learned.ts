@@ -2,18 +2,18 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useMemo } from 'react';
-import { takenOf, withLearned } from '@/core/records/figures';
-import type { Learned, LearnedRecord } from '@/core/records/learned';
+import { NOTHING_OWN, takenOf, withOwn } from '@/core/records/figures';
+import type { Own } from '@/core/records/figures';
+import type { LearnedRecord } from '@/core/records/learned';
+import type { OwnEye } from '@/core/records/ownEye';
 import type { Shot } from '@/core/records/shot';
 import type { Repository } from '@/store/repository';
 
-const NONE: readonly Learned[] = [];
+/** What is the person's own and in use; one for all who answer with it. */
+export const OwnContext = createContext<Own>(NOTHING_OWN);
 
-/** The person's own figures that are in use; one list for all who answer with them. */
-export const TakenContext = createContext<readonly Learned[]>(NONE);
-
-export function useTaken(): readonly Learned[] {
-  return useContext(TakenContext);
+export function useOwn(): Own {
+  return useContext(OwnContext);
 }
 
 /** What the person decided of each figure; undefined while it loads. */
@@ -24,13 +24,23 @@ export function useDecisions(repository: Repository | null): LearnedRecord[] | u
   );
 }
 
-export function useTakenOf(repository: Repository | null): readonly Learned[] {
-  const decisions = useDecisions(repository);
-  return useMemo(() => (decisions ? takenOf(decisions) : NONE), [decisions]);
+/** What the person's eye prefers; `null`: they never said, undefined while it loads. */
+export function useOwnEye(repository: Repository | null): OwnEye | null | undefined {
+  return useLiveQuery(
+    async () => (repository ? ((await repository.database.eye.get('mine')) ?? null) : undefined),
+    [repository],
+  );
 }
 
-/** A shot as it is answered: with the person's own figures. */
-export function useWithLearned(shot: Shot): Shot {
-  const taken = useTaken();
-  return useMemo(() => withLearned(shot, taken), [shot, taken]);
+export function useOwnOf(repository: Repository | null): Own {
+  const decisions = useDecisions(repository);
+  const mine = useOwnEye(repository)?.weights ?? null;
+  const learned = useMemo(() => (decisions ? takenOf(decisions) : NOTHING_OWN.learned), [decisions]);
+  return useMemo(() => ({ learned, mine }), [learned, mine]);
+}
+
+/** A shot as it is answered: with what is the person's own. */
+export function useWithOwn(shot: Shot): Shot {
+  const own = useOwn();
+  return useMemo(() => withOwn(shot, own), [shot, own]);
 }

@@ -13,7 +13,7 @@ import type { Repository } from '@/store/repository';
 import { openRepository } from '@/store/openRepository';
 import type { Opening } from '@/store/openRepository';
 import { demoData } from './demoData';
-import { TakenContext, useTakenOf } from './learned';
+import { OwnContext, useOwnOf } from './learned';
 
 export const RepositoryContext = createContext<Repository | null>(null);
 
@@ -22,7 +22,7 @@ export function RepositoryProvider({ children }: { children: ReactNode }): React
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
   useEffect(() => openRepository(demoData, setOpening), []);
   const repository = opening.state === 'ready' ? opening.repository : null;
-  const taken = useTakenOf(repository);
+  const own = useOwnOf(repository);
   const barred = BARRED[opening.state]?.(opening);
   if (barred)
     return (
@@ -32,7 +32,7 @@ export function RepositoryProvider({ children }: { children: ReactNode }): React
     );
   return (
     <RepositoryContext value={repository}>
-      <TakenContext value={taken}>{children}</TakenContext>
+      <OwnContext value={own}>{children}</OwnContext>
     </RepositoryContext>
   );
 }

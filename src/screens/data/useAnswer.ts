@@ -13,7 +13,7 @@ import type { Shot } from '@/core/records/shot';
 import { solve } from '@/core/answer/solve';
 import type { Solution } from '@/core/answer/solve';
 import { once } from '@/core/units/once';
-import { useWithLearned } from './learned';
+import { useWithOwn } from './learned';
 import { answerInWords, refusalInWords } from '@/words/answer';
 
 /**
@@ -80,6 +80,6 @@ export function inPlanOf({ brief, answer, shot }: WorkedPart): InPlan {
 }
 
 export function useAnswer(shot: Shot, inPlan?: InPlan): Solved {
-  const own = useWithLearned(shot);
+  const own = useWithOwn(shot);
   return useMemo(() => solveForScreen(own, inPlan), [own, inPlan]);
 }

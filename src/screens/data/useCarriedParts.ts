@@ -11,7 +11,7 @@ import type { Shot } from '@/core/records/shot';
 import { movedTo } from '@/formats/clock';
 import { partIn, useInDay } from './inDay';
 import type { InDay } from './inDay';
-import { useWithLearned } from './learned';
+import { useWithOwn } from './learned';
 import { inPlanOf } from './useAnswer';
 
 /** Parts of a shot, solved. */
@@ -25,7 +25,7 @@ export interface CarriedPart {
 export function useCarriedParts(shot: Shot, parts: readonly number[]): CarriedPart[] {
   const inDay = useInDay();
   const asked = parts.join();
-  const own = useWithLearned(shot);
+  const own = useWithOwn(shot);
   return useMemo(
     () => asked.split(',').map((part) => carriedPart(own, Number(part), inDay)),
     [own, asked, inDay],

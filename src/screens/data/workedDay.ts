@@ -7,14 +7,14 @@ import { scheduleOf } from '@/core/day/schedule';
 import type { Schedule } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import type { WorkedDay } from '@/core/day/workedDay';
-import { withLearned } from '@/core/records/figures';
-import type { Learned } from '@/core/records/learned';
+import { withOwn } from '@/core/records/figures';
+import type { Own } from '@/core/records/figures';
 import type { Gear, Outing, OutingDay } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
 import { knownDay, workDay } from '@/workers/day';
 import type { PlannedDay } from '@/workers/rehearse';
-import { useTaken } from './learned';
+import { useOwn } from './learned';
 import { useSame } from './useSame';
 
 /** A day of an outing that is open, and all shots that are kept. */
@@ -52,8 +52,8 @@ const NO_REMEDIES: readonly DayRemedy[] = [];
  */
 export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay): DayAtWork {
   const gear = useSame(outing.gear);
-  const taken = useTaken();
-  const shots = useMemo(() => shotsNamedIn(outing, all, taken), [all, outing, taken]);
+  const own = useOwn();
+  const shots = useMemo(() => shotsNamedIn(outing, all, own), [all, outing, own]);
   // What is changed elsewhere in the outing, a tick or a note, is no reason to work the day out again.
   const schedule = useSame(
     useMemo(() => scheduleOf(outing, dayId, shots, wallClock(outing.zone)), [outing, dayId, shots]),
@@ -80,13 +80,13 @@ export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay
       current = false;
     };
   }, [dayId, schedule, gear]);
-  const own = result?.dayId === dayId ? result : null;
-  const sheet = own?.sheet ?? null;
+  const known = result?.dayId === dayId ? result : null;
+  const sheet = known?.sheet ?? null;
   const day = useMemo(() => workedDay(schedule, gear, sheet), [schedule, gear, sheet]);
   return {
     day,
     shots,
-    remedies: own?.remedies ?? NO_REMEDIES,
+    remedies: known?.remedies ?? NO_REMEDIES,
     working: result?.of !== schedule,
     failed: result?.failed ?? null,
   };
@@ -127,11 +127,11 @@ export function useWholeOuting(outing: Outing, shots: ReadonlyMap<string, ShotRe
 function shotsNamedIn(
   { days }: Outing,
   all: readonly ShotRecord[],
-  taken: readonly Learned[],
+  own: Own,
 ): ReadonlyMap<string, ShotRecord> {
   const ids = new Set(
     days.flatMap(({ entries }) => entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : []))),
   );
   const named = all.filter(({ id }) => ids.has(id));
-  return new Map(named.map((one) => [one.id, { ...one, shot: withLearned(one.shot, taken) }]));
+  return new Map(named.map((one) => [one.id, { ...one, shot: withOwn(one.shot, own) }]));
 }

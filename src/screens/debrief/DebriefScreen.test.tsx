@@ -72,6 +72,20 @@ describe('the debrief', () => {
     expect(await kept('OTR_0046.MP4')).toEqual(before);
   });
 
+  it('says of wind what is done for speech, where the shot wanted it, and nothing of it elsewhere', async () => {
+    visit(`${HOLM}&clip=demo-clip-4`);
+    stage.show(<DebriefScreen />);
+    expect(await screen.findByText(/^Wind covers the sound for/)).toBeTruthy();
+    expect(screen.queryByText(/^Speech was wanted here:/)).toBeNull();
+    await stage.repository.changeShot('demo-skate-3', 'speech', (shot) => ({
+      ...shot,
+      sound: { speech: true },
+    }));
+    expect((await screen.findByText(/^Speech was wanted here:/)).textContent).toMatch(
+      /m\/s of air pass the microphone/,
+    );
+  });
+
   it('one clip: the verdict proposed is taken with a press, a change goes into a new shot', async () => {
     visit(`${HOLM}&clip=demo-clip-6`);
     stage.show(<DebriefScreen />);

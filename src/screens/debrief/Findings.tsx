@@ -5,11 +5,13 @@ import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { WorkedPart } from '@/core/day/workedDay';
+import { soundAdvice } from '@/core/answer/soundAdvice';
 import { nextTime } from '@/core/inspect/nextTime';
 import type { Clip } from '@/core/records/clip';
 import type { ClipReport } from '@/core/records/clipReport';
 import { LONGEST_NAME } from '@/core/records/names';
 import { FINDING_LABEL } from '@/words/findingLabel';
+import { soundText } from '@/words/soundText';
 import { namedPart, shotName } from '@/words/shotName';
 import { useRepository } from '../data/repository';
 import { placeUrl } from '../routes';
@@ -40,6 +42,20 @@ export function Findings({
       </ol>
     </section>
   );
+}
+
+/** Of what can be heard in sound: what is done for speech, where the shot wanted it. */
+function OfSpeech({
+  code,
+  part,
+}: {
+  code: ClipReport['findings'][number]['code'];
+  part: WorkedPart | undefined;
+}): ReactNode {
+  if (!part || (code !== 'wind' && code !== 'silent' && code !== 'clippedSound')) return null;
+  const advice = soundAdvice(part.brief);
+  if (advice.length === 0) return null;
+  return <p>{messages.speechWasWanted({ advice: advice.map(soundText).join(' ') })}</p>;
 }
 
 function Finding({
@@ -76,6 +92,7 @@ function Finding({
       <div>
         <b>{FINDING_LABEL[code]}</b>
         <p>{text}</p>
+        <OfSpeech code={code} part={part} />
         <p className={styles.presses}>
           {change && part && (
             <Button

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { emptyShot } from '@/core/records/emptyShot';

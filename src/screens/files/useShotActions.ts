@@ -12,7 +12,7 @@ import { shotToText } from '@/formats/shotText';
 import { download } from './download';
 import { fileName } from './fileName';
 import { keepAsSetup } from '../data/keeping';
-import { useWithLearned } from '../data/learned';
+import { useWithOwn } from '../data/learned';
 import { useRepository } from '../data/repository';
 import { placeUrl } from '../routes';
 import { useToast } from '../ui/toast';
@@ -25,7 +25,7 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
   const router = useRouter();
   const { say, complain } = useToast();
   const { shot } = record;
-  const told = useWithLearned(shot);
+  const told = useWithOwn(shot);
 
   const copy = (text: string, what: string): void => {
     navigator.clipboard

@@ -19,6 +19,7 @@ import { useKit } from '../data/kit';
 import { useRepository } from '../data/repository';
 import { CameraDetail } from './CameraDetail';
 import { LearnedOfThing, LearnedPage } from './learned/LearnedPage';
+import { WorthPage } from './worth/WorthPage';
 import { FiveQuestions } from './FiveQuestions';
 import { ThingForm } from './ThingForm';
 import styles from './kit.module.css';
@@ -32,6 +33,7 @@ export function KitScreen(): ReactNode {
   // In the address as a thing is that is not yet there.
   const asking = openId === 'five';
   const learned = openId === 'learned';
+  const worth = openId === 'worth';
   const [away, setAway] = useState(false);
   if (!kit) return null;
   const shown = kit.filter(({ archived, id }) => away || !archived || id === openId);
@@ -62,10 +64,16 @@ export function KitScreen(): ReactNode {
   return (
     <>
       <h1>{messages.kit}</h1>
-      <div className={styles.kit} data-chosen={asking || learned || (openId !== null && open !== undefined)}>
+      <div
+        className={styles.kit}
+        data-chosen={asking || learned || worth || (openId !== null && open !== undefined)}
+      >
         <nav aria-label={messages.thingsInTheKit} className={styles.list}>
           <Link href="/kit?item=learned" aria-current={learned ? 'page' : undefined}>
             {messages.learnedFigures}
+          </Link>
+          <Link href="/kit?item=worth" aria-current={worth ? 'page' : undefined}>
+            {messages.whatToGet}
           </Link>
           {THING_KINDS.map((what) => (
             <section key={what} aria-labelledby={`things-${what}`}>
@@ -113,6 +121,8 @@ export function KitScreen(): ReactNode {
           <FiveQuestions onMade={go} />
         ) : learned ? (
           <LearnedPage />
+        ) : worth ? (
+          <WorthPage />
         ) : open ? (
           <Detail key={open.id} item={open} onOpen={go} />
         ) : kit.length > 0 ? (

@@ -12,7 +12,7 @@ import type { WorkedDay } from '@/core/day/workedDay';
 import { tenths } from '@/core/units/format';
 import { dayPartName } from '@/words/shotName';
 import { useForCards } from '../data/forCards';
-import { useTaken } from '../data/learned';
+import { useOwn } from '../data/learned';
 import { openDayOf, useOutings } from '../data/outings';
 import { useShots } from '../data/repository';
 import { useSlips } from '../data/slips';
@@ -79,10 +79,10 @@ function OfDay({ open, worked }: { open: OpenDay; worked: DayAtWork }): ReactNod
   const [seed, setSeed] = useState(1);
   const [draws, setDraws] = useState<(typeof DRAWS)[number]>(1000);
   const [slips, setSlip] = useSlips();
-  const taken = useTaken();
+  const own = useOwn();
   const wish = useMemo(
-    () => ({ unknowns: unknownsOf(slips, taken), seed, draws }),
-    [slips, taken, seed, draws],
+    () => ({ unknowns: unknownsOf(slips, own.learned), seed, draws }),
+    [slips, own, seed, draws],
   );
   const { checks } = useForCards(worked, outing, day.entries);
   const { schedule } = worked.day;

@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import { scheduleOf } from '@/core/day/schedule';
 import type { Schedule } from '@/core/day/schedule';
 import type { Clip } from '@/core/records/clip';
-import { withLearned } from '@/core/records/figures';
+import { withOwn } from '@/core/records/figures';
 import type { Gear, Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { reliabilityOf, saidOf } from '@/core/rehearse/reliability';
@@ -17,7 +17,7 @@ import { trimmed } from '@/core/units/format';
 import { wallClock } from '@/formats/clock';
 import { sayOfDays } from '@/workers/rehearse';
 import { useAllClips } from '../data/clips';
-import { useTaken } from '../data/learned';
+import { useOwn } from '../data/learned';
 import styles from './rehearsal.module.css';
 import { pct } from './told';
 import { useSlips } from '../data/slips';
@@ -62,11 +62,11 @@ function useReliability(
   shots: readonly ShotRecord[],
 ): Reliability | null | undefined {
   const clips = useAllClips();
-  const taken = useTaken();
+  const own = useOwn();
   const [slips] = useSlips();
   const past = useMemo((): PastDay[] | null => {
     if (!clips) return null;
-    const kept = new Map(shots.map((one) => [one.id, { ...one, shot: withLearned(one.shot, taken) }]));
+    const kept = new Map(shots.map((one) => [one.id, { ...one, shot: withOwn(one.shot, own) }]));
     return outings.flatMap((outing) =>
       outing.days.flatMap(({ id }) => {
         const came = clips.filter((clip) => clip.outingId === outing.id && clip.dayId === id);
@@ -75,12 +75,12 @@ function useReliability(
         return [{ day, gear: outing.gear, clips: came }];
       }),
     );
-  }, [clips, outings, shots, taken]);
+  }, [clips, outings, shots, own]);
   const [found, setFound] = useState<Reliability | null | undefined>(undefined);
   useEffect(() => {
     if (!past) return undefined;
     let current = true;
-    const wish = { unknowns: unknownsOf(slips, taken), seed: 1, draws: DRAWS };
+    const wish = { unknowns: unknownsOf(slips, own.learned), seed: 1, draws: DRAWS };
     sayOfDays(
       past.map(({ day, gear }) => ({ schedule: day, gear, sheet: null })),
       wish,
@@ -103,7 +103,7 @@ function useReliability(
     return () => {
       current = false;
     };
-  }, [past, slips, taken]);
+  }, [past, slips, own]);
   return found;
 }
 

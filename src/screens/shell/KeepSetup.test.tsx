@@ -46,7 +46,16 @@ describe('keeping a set-up', () => {
 
 describe('keeping a set-up without a camera of one\u2019s own', () => {
   it('says where to add one', async () => {
-    stage = await openStage({ shots: [], log: [], kit: [], outings: [], clips: [], learned: [] });
+    stage = await openStage({
+      shots: [],
+      log: [],
+      kit: [],
+      outings: [],
+      clips: [],
+      learned: [],
+      eye: [],
+      prices: [],
+    });
     stage.show(<KeepSetup kept={kept} />);
     expect((await screen.findByRole('link')).getAttribute('href')).toBe('/kit');
   });

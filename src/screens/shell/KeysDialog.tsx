@@ -3,6 +3,7 @@
 import * as messages from '@/language/shell';
 import { Modal } from 'antd';
 import type { ReactNode } from 'react';
+import { PLACES } from '../routes';
 import { useOverlay } from './actions';
 import styles from './shell.module.css';
 
@@ -10,7 +11,7 @@ const KEYS: readonly (readonly [keys: string, what: string])[] = [
   [messages.ctrlCmdK, messages.goAnywhere],
   ['N', messages.newShot],
   ['D', messages.duplicateTheOpenShot],
-  ['1 2 3 4 5 6 7', messages.startBenchOutingCarryLog],
+  [PLACES.map((_, at) => at + 1).join(' '), PLACES.map(({ label }) => label).join(', ')],
   ['← →', messages.moveABlockOfThe],
   [messages.tab, messages.walkWordsTilesAndHandles],
   ['↑ ↓ ← →', messages.nudgeANumberATile],
@@ -21,6 +22,7 @@ const KEYS: readonly (readonly [keys: string, what: string])[] = [
   [messages.deleteWord, messages.giveAWordBackTo],
   ['P', messages.printTheCardOnCarry],
   ['R', messages.recordedOnCarry],
+  ['A B C', messages.betterOnPractice],
   [messages.ctrlCmdZShiftCtrl, messages.undoDoAgain],
   [messages.ctrlCmdCV, messages.copyTheOpenShotPaste],
   ['?', messages.theseKeys],

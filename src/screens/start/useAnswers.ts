@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { withLearned } from '@/core/records/figures';
+import { withOwn } from '@/core/records/figures';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { standingOf, standingsOf } from '@/core/records/standing';
@@ -7,7 +7,7 @@ import { todayIn } from '@/formats/today';
 import { carriedAnswers } from '@/workers/day';
 import { shortAnswer } from '@/workers/shots';
 import type { ShortAnswer } from '@/workers/shots';
-import { useTaken } from '../data/learned';
+import { useOwn } from '../data/learned';
 
 /** Where a list asks for the answer of a kept shot. */
 export type AnswerOf = (record: ShotRecord) => Promise<ShortAnswer>;
@@ -19,19 +19,17 @@ export function useAnswers(
   outings: readonly Outing[] | undefined,
   shots: readonly ShotRecord[] | undefined,
 ): AnswerOf | null {
-  const taken = useTaken();
+  const own = useOwn();
   return useMemo(() => {
     if (!outings || !shots) return null;
-    const kept = new Map(
-      shots.map((record) => [record.id, { ...record, shot: withLearned(record.shot, taken) }]),
-    );
+    const kept = new Map(shots.map((record) => [record.id, { ...record, shot: withOwn(record.shot, own) }]));
     return async ({ id, shot: bare }) => {
-      const shot = withLearned(bare, taken);
+      const shot = withOwn(bare, own);
       const standing = standingOf(standingsOf(outings, id), ANY, (zone) => todayIn(zone, Date.now()));
       if (!standing) return shortAnswer(shot);
       const { outing, day, entry } = standing;
       const here = day.entries.flatMap((one) => (one.what === 'shot' ? (kept.get(one.shotId) ?? []) : []));
       return (await carriedAnswers(outing, day.id, here)).get(entry.id) ?? shortAnswer(shot);
     };
-  }, [outings, shots, taken]);
+  }, [outings, shots, own]);
 }

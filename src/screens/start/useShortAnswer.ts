@@ -3,11 +3,11 @@ import { useEffect, useState } from 'react';
 import type { Shot } from '@/core/records/shot';
 import { shortAnswer } from '@/workers/shots';
 import type { ShortAnswer } from '@/workers/shots';
-import { useWithLearned } from '../data/learned';
+import { useWithOwn } from '../data/learned';
 
 /** The answer of a shot by itself, worked out beside the page; `null` while there is none yet. */
 export function useShortAnswer(shot: Shot): ShortAnswer | null {
-  return useAsked(useWithLearned(shot), alone);
+  return useAsked(useWithOwn(shot), alone);
 }
 
 const alone = (shot: Shot): Promise<ShortAnswer> => shortAnswer(shot);

@@ -8,8 +8,12 @@ vi.mock('next/navigation', () => navigation);
 vi.mock('../ui/toast', () => toast);
 
 // What was looked for and not found is told without the whole page. Whether a part is hidden by styles is for the
-// browser's tests: working it out takes most of the time here.
-configure({ defaultHidden: true, getElementError: (message) => new Error(message?.split('\n\n')[0] ?? '') });
+// browser's tests: working it out takes most of the time here. A slow machine under load is no fault: it is waited for.
+configure({
+  defaultHidden: true,
+  asyncUtilTimeout: 20_000,
+  getElementError: (message) => new Error(message?.split('\n\n')[0] ?? ''),
+});
 
 beforeEach(() => {
   visit('/');

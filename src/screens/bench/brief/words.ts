@@ -4,9 +4,9 @@ import { ARCHETYPE_IDS } from '@/core/camera/archetypes';
 import { ACTIVITIES } from '@/core/vocabulary/activities';
 import { GRADES } from '@/core/vocabulary/modes';
 import { GROUNDS, MOUNT_KINDS } from '@/core/vocabulary/mounts';
-import { SCHOOL_IDS } from '@/core/vocabulary/schools';
 import { SCREENS } from '@/core/vocabulary/screens';
 import type { CameraProfile } from '@/core/camera/profile';
+import { schoolsFor } from '@/core/loss/schools';
 import { placesOf } from '@/core/vocabulary/mounts';
 import type { Brief } from '@/core/brief/brief';
 import { TALKING, talksToCamera } from '@/core/brief/usual';
@@ -41,7 +41,7 @@ export interface OwnThings {
 export type OwnMount = { id: string } & Extract<Thing, { what: 'mount' }>;
 
 export function sentenceOf(brief: Brief, own: OwnThings = { cameras: [], mounts: [] }): Stretch[][] {
-  return [watched(), ride(brief, own), lightSentence(brief, own.sunHere)];
+  return [watched(brief), ride(brief, own), lightSentence(brief, own.sunHere)];
 }
 
 /** A mount of the kit brings its place and what was measured on it; what it does not say goes back to the usual. */
@@ -53,7 +53,7 @@ function onOwnMount(shot: Shot, { kind, place, tiltDeg, pitchDeg, shakeDegPerSRm
   return withKey(mounted, 'motion', 'shakeDegPerSRms', shakeDegPerSRms ?? null);
 }
 
-function watched(): Stretch[] {
+function watched({ look, sound }: Brief): Stretch[] {
   return [
     messages.watchedAt,
     number('timelineFps', messages.timeline, 'playback', 'fps', [1, 240, 1], (b) => b.playback.timelineFps),
@@ -88,7 +88,7 @@ function watched(): Stretch[] {
       name: messages.school,
       path: 'look.school',
       kind: 'choice',
-      options: SCHOOL_IDS.map((value) => ({
+      options: schoolsFor(look).map((value) => ({
         value,
         label: SCHOOL_LABEL[value],
         hint: SCHOOL_MEANS[value],
@@ -106,6 +106,25 @@ function watched(): Stretch[] {
       value: (b) => b.look.grade,
       set: inSection('look', 'grade'),
     },
+    ',',
+    {
+      id: 'speech',
+      name: messages.sound,
+      path: 'sound.speech',
+      kind: 'choice',
+      options: [
+        { value: 'none', label: messages.noSpeech },
+        { value: 'speech', label: messages.speech, hint: messages.speechMeans },
+      ],
+      value: (b) => (b.sound.speech ? 'speech' : 'none'),
+      set: (shot, value) => withKey(shot, 'sound', 'speech', value === null ? null : value === 'speech'),
+    },
+    ...(sound.speech
+      ? [
+          messages.inAWindOf,
+          number('windMps', messages.wind, 'sound', 'm/s', [0, 60, 1], (b) => b.sound.windMps),
+        ]
+      : []),
     '.',
   ];
 }

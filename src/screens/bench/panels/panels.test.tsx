@@ -16,6 +16,7 @@ import type { Stage } from '../../testing/stage';
 import { AnglesPanel } from './angles/AnglesPanel';
 import { CamerasPanel } from './cameras/CamerasPanel';
 import { Schools } from './choice/Schools';
+import { SoundToDo } from './choice/SoundToDo';
 import { Flicker } from './lamps/Flicker';
 import { MountsPanel } from './mounts/MountsPanel';
 import { PairPanel } from './pair/PairPanel';
@@ -55,6 +56,17 @@ const choose = async (name: string | RegExp, option: string | RegExp): Promise<v
 };
 
 const LAPSE: Shot = { ...RIDE, timeLapse: {} };
+
+describe('sound', () => {
+  it('is told where somebody is to be heard, with the air that passes the microphone', async () => {
+    open({ ...RIDE, sound: { speech: true, windMps: 5 }, motion: { travelMps: 7 } }, ({ solution }) => (
+      <SoundToDo solution={solution} />
+    ));
+    const list = await screen.findByRole('region', { name: 'Sound' });
+    expect(list.textContent).toContain('12 m/s of air pass the microphone (7 of travel and 5 of wind)');
+    expect(list.textContent).toContain('A clap, or place and take spoken, at the start');
+  });
+});
 
 describe('a time-lapse', () => {
   const show = (first = RIDE): HeldShot =>

@@ -5,6 +5,7 @@ import { Alternatives, HoldsPanel, Reasons, Warnings } from './Findings';
 import { FromKitPanel } from './FromKitPanel';
 import { Schools } from './Schools';
 import { WhichCamera } from './WhichCamera';
+import { SoundToDo } from './SoundToDo';
 import { Words } from './Words';
 
 /** The choice: every school's answer side by side, what to mind, how long it holds, and why. */
@@ -23,6 +24,7 @@ export function ChoicePanel({
         <HoldsPanel solution={solution} />
         <Alternatives solution={solution} editing={editing} />
         {answer && <Reasons answer={answer} />}
+        <SoundToDo solution={solution} />
         <Words solution={solution} />
       </div>
     </div>

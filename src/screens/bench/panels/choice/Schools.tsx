@@ -1,7 +1,6 @@
 'use client';
 
 import * as messages from '@/language/bench/choice';
-import { SCHOOL_IDS } from '@/core/vocabulary/schools';
 import type { SchoolId } from '@/core/vocabulary/schools';
 import { Button } from 'antd';
 import dynamic from 'next/dynamic';
@@ -9,6 +8,7 @@ import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import type { Alternative } from '@/core/answer/alternatives';
 import type { Solution } from '@/core/answer/solve';
+import { schoolsFor } from '@/core/loss/schools';
 import { TERMS } from '@/core/loss/table';
 import type { Loss, Weights } from '@/core/loss/table';
 import { tenths } from '@/core/units/format';
@@ -41,17 +41,17 @@ export function Schools({ solution, editing }: { solution: Solution; editing: Sh
   );
   const rows = useMemo<LossRow[]>(
     () =>
-      SCHOOL_IDS.flatMap((id) => {
+      schoolsFor(space.brief.look).flatMap((id) => {
         const loss = id === space.school.id ? solution.loss : others.get(id)?.loss;
         return loss ? [{ label: SCHOOL_LABEL[id], loss: weighed(loss, space.school.weights) }] : [];
       }),
-    [others, solution.loss, space.school],
+    [others, solution.loss, space.brief.look, space.school],
   );
   return (
     <section aria-labelledby="schools-title" className={styles.schools}>
       <h2 id="schools-title">{messages.theSchoolsOnThisShot}</h2>
       <ul>
-        {SCHOOL_IDS.map((id) => (
+        {schoolsFor(space.brief.look).map((id) => (
           <SchoolRow key={id} id={id} solution={solution} other={others.get(id)} editing={editing} />
         ))}
       </ul>

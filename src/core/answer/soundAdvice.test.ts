@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest';
+import { briefOf } from '../brief/brief';
+import { emptyShot } from '../records/emptyShot';
+import type { Shot } from '../records/shot';
+import { soundAdvice } from './soundAdvice';
+
+const codes = (shot: Omit<Partial<Shot>, 'kind' | 'version'>): string[] =>
+  soundAdvice(briefOf({ ...emptyShot('a'), ...shot }).brief).map(({ code }) => code);
+const speech = { speech: true } as const;
+
+describe('advice on sound', () => {
+  it('is none where no speech is wanted, and a person who talks to the camera wants it by themself', () => {
+    expect(codes({ motion: { travelMps: 20 } })).toEqual([]);
+    const talking = briefOf({
+      ...emptyShot('a'),
+      motion: { subject: { speedMps: 0, distanceM: 0.7, sizeM: 0.5 } },
+    });
+    expect(talking.brief.sound).toEqual({ speech: true, windMps: 3 });
+    expect(talking.assumed).toContainEqual({ path: 'sound.speech', value: true });
+    expect(
+      codes({ motion: { subject: { speedMps: 0, distanceM: 0.7, sizeM: 0.5 } }, sound: { speech: false } }),
+    ).toEqual([]);
+    expect(codes({ pins: { recording: 'timeLapse' }, sound: speech })).toEqual([]);
+  });
+
+  it('wants a cover from eight metres a second of travel and wind together, and another microphone from fifteen', () => {
+    const at = (travelMps: number, windMps: number): string[] =>
+      codes({ motion: { travelMps }, sound: { speech: true, windMps } });
+    expect(at(0, 7.9)).toEqual(['slate']);
+    expect(at(5, 2.9)).toEqual(['slate']);
+    expect(at(5, 3)).toEqual(['wind', 'slate']);
+    expect(at(0, 8)).toEqual(['wind', 'slate']);
+    expect(at(12, 3)).toEqual(['wind', 'outside', 'slate']);
+  });
+
+  it('shuts windows inside a vehicle, opens a housing on water, and hears nothing in slow motion', () => {
+    expect(
+      codes({
+        mount: { kind: 'vehicleInside', activity: 'driving' },
+        motion: { travelMps: 30 },
+        sound: speech,
+      }),
+    ).toEqual(['windows', 'slate']);
+    expect(
+      codes({ mount: { kind: 'chest', activity: 'paddling' }, motion: { travelMps: 1 }, sound: speech }),
+    ).toEqual(['opening', 'slate']);
+    expect(codes({ playback: { slowdown: 4 }, motion: { travelMps: 0 }, sound: speech })).toEqual([
+      'slowed',
+      'slate',
+    ]);
+  });
+});

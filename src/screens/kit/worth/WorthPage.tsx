@@ -1,0 +1,175 @@
+'use client';
+
+import * as messages from '@/language/kit/worth';
+import * as kitMessages from '@/language/kit';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { useEffect, useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import { withOwn } from '@/core/records/figures';
+import { FILE_VERSION } from '@/core/schema/versions';
+import { tenths } from '@/core/units/format';
+import { adviceOn, mainCameraFirst } from '@/core/worth/worth';
+import type { Valued, Worth } from '@/core/worth/worth';
+import { adviceText, gettingText, mainCameraText } from '@/words/gettingText';
+import { worthIn } from '@/workers/worth';
+import { useOwn } from '../../data/learned';
+import { useOutings } from '../../data/outings';
+import { useRepository, useShots } from '../../data/repository';
+import { NumberField } from '../../ui/Fields';
+import kitStyles from '../kit.module.css';
+import styles from './worth.module.css';
+
+/** What to get next: the worth of each thing over all outings, and the best set for the person's money. */
+export function WorthPage(): ReactNode {
+  const worth = useWorth();
+  return (
+    <article className={kitStyles.detail} aria-label={messages.title}>
+      <Link href="/kit" className={kitStyles.back}>
+        {kitMessages.allThingsInTheKit}
+      </Link>
+      <h2 className={kitStyles.name}>{messages.title}</h2>
+      <p>{messages.lead}</p>
+      {worth === null ? (
+        <p role="status">{messages.working({ recordings: 0 })}</p>
+      ) : 'failed' in worth ? (
+        <p role="alert">{messages.failed({ why: worth.failed })}</p>
+      ) : (
+        <Told worth={worth} />
+      )}
+    </article>
+  );
+}
+
+/** `null` while it is worked out. */
+function useWorth(): Worth | { failed: string } | null {
+  const outings = useOutings();
+  const shots = useShots();
+  const own = useOwn();
+  const [found, setFound] = useState<Worth | { failed: string } | null>(null);
+  useEffect(() => {
+    if (!outings || !shots) return undefined;
+    let current = true;
+    const told = shots.map((record) => ({ ...record, shot: withOwn(record.shot, own) }));
+    worthIn(outings, told).then(
+      (worth) => {
+        if (current) setFound(worth);
+      },
+      (error: unknown) => {
+        if (current) setFound({ failed: error instanceof Error ? error.message : String(error) });
+      },
+    );
+    return () => {
+      current = false;
+    };
+  }, [outings, shots, own]);
+  return found;
+}
+
+function Told({ worth }: { worth: Worth }): ReactNode {
+  const repository = useRepository();
+  const [budget, setBudget] = useState<number | undefined>(undefined);
+  const records = useLiveQuery(async () => repository?.database.prices.toArray(), [repository]);
+  const prices = useMemo(() => new Map(records?.map(({ id, price }) => [id, price])), [records]);
+  const advice = useMemo(() => adviceOn(worth, prices, budget ?? Infinity), [worth, prices, budget]);
+  const main = mainCameraText(worth, mainCameraFirst(worth));
+  const { recordings, loss, polarizer, things } = worth;
+  const price = async (id: string, to: number | undefined): Promise<null> => {
+    if (to === undefined) await repository?.remove('prices', id, messages.setAPrice);
+    else
+      await repository?.keep('prices', id, messages.setAPrice, (before, at) => ({
+        kind: 'lynxeye/price',
+        version: FILE_VERSION,
+        id,
+        createdAt: before?.createdAt ?? at,
+        updatedAt: at,
+        demo: false,
+        price: to,
+      }));
+    return null;
+  };
+  return (
+    <>
+      <p>{messages.asItIs({ recordings, loss: tenths(loss) })}</p>
+      <div className={styles.advice} role="status">
+        <p>{adviceText(worth, advice)}</p>
+        {main !== null && advice.code !== 'nothing' && advice.code !== 'nothingFilmed' && <p>{main}</p>}
+      </div>
+      {things.length > 0 && (
+        <>
+          <NumberField
+            label={messages.budget}
+            value={budget}
+            min={0}
+            max={1_000_000}
+            step={10}
+            placeholder={messages.noLimit}
+            onCommit={(value) => {
+              setBudget(value);
+              return Promise.resolve(null);
+            }}
+          />
+          <ul className={styles.things} aria-label={messages.title}>
+            {things.map((one) => (
+              <Row
+                key={one.id}
+                one={one}
+                most={things[0]?.saves ?? 1}
+                recordings={recordings}
+                price={prices.get(one.id)}
+                chosen={advice.code === 'set' && advice.ids.includes(one.id)}
+                onPrice={(to) => price(one.id, to)}
+              />
+            ))}
+          </ul>
+        </>
+      )}
+      {polarizer > 0 && <p>{messages.polarizer({ count: polarizer })}</p>}
+      <p className="quiet">{messages.how}</p>
+    </>
+  );
+}
+
+function Row({
+  one,
+  most,
+  recordings,
+  price,
+  chosen,
+  onPrice,
+}: {
+  one: Valued;
+  most: number;
+  recordings: number;
+  price: number | undefined;
+  chosen: boolean;
+  onPrice: (to: number | undefined) => Promise<null>;
+}): ReactNode {
+  const name = gettingText(one);
+  const { saves, betters, rights } = one;
+  return (
+    <li className={styles.thing} data-chosen={chosen}>
+      <div>
+        <p className={styles.name}>
+          {name} {chosen && <em>{messages.inSet}</em>}
+        </p>
+        <div className={styles.bar} aria-hidden>
+          <span style={{ inlineSize: `${(100 * saves) / most}%` }} />
+        </div>
+        <p className="quiet numerals">
+          {messages.rowSaves({ saves: tenths(saves), betters, recordings })}
+          {rights > 0 && ` · ${messages.rights({ rights })}`}
+        </p>
+      </div>
+      <NumberField
+        label={messages.priceOf({ thing: name })}
+        value={price}
+        min={0}
+        max={1_000_000}
+        step={5}
+        placeholder={messages.noPrice}
+        onCommit={onPrice}
+      />
+    </li>
+  );
+}

@@ -1,0 +1,15 @@
+import type { EyeQuestion } from '@/core/eye/question';
+import type { Looked } from '@/core/records/ownEye';
+import { StandingWorker } from './standing';
+
+/** What the worker for a person's eye answers: finding the pairs takes it a second, once. */
+export interface EyeWorker {
+  ask: (answers: readonly Looked[]) => EyeQuestion | null;
+}
+
+const worker = new StandingWorker<EyeWorker>(
+  () => new Worker(new URL('./eye.worker.ts', import.meta.url), { type: 'module' }),
+);
+
+export const askAfter = (answers: readonly Looked[]): Promise<EyeQuestion | null> =>
+  worker.ask<EyeQuestion | null>((asking) => asking.ask(answers));

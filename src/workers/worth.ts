@@ -1,0 +1,16 @@
+import type { Outing } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
+import type { Worth } from '@/core/worth/worth';
+import { StandingWorker } from './standing';
+
+/** What the worker for what to get next answers. */
+export interface WorthWorker {
+  worth: (outings: readonly Outing[], shots: readonly ShotRecord[]) => Worth;
+}
+
+const worker = new StandingWorker<WorthWorker>(
+  () => new Worker(new URL('./worth.worker.ts', import.meta.url), { type: 'module' }),
+);
+
+export const worthIn = (outings: readonly Outing[], shots: readonly ShotRecord[]): Promise<Worth> =>
+  worker.ask<Worth>((asked) => asked.worth(outings, shots));
