@@ -59,6 +59,7 @@ test('the log keeps the settings as they were, and filters by shot', async ({ pa
 
 test('on paper only the card is left', async ({ page }) => {
   await open(page, '/carry?shot=demo-05');
+  await expect(page.getByRole('button', { name: 'Recorded', exact: true })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
   await expect(page.getByRole('button', { name: 'Recorded', exact: true })).toBeHidden();

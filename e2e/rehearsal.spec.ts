@@ -59,7 +59,7 @@ test('other times, a kept day and a reading, by keys alone; the reading and the 
   await expect(page.getByText('It is on the cards.')).toBeVisible();
   await page.getByRole('button', { name: 'Look for better times' }).press('Enter');
   await expect(page.getByText(/^On days that the search had not seen, a day loses/)).toBeVisible({
-    timeout: 30_000,
+    timeout: 120_000,
   });
   await expectNoAxeFindings(page, 'other times');
   await page.getByRole('button', { name: 'Leave them' }).press('Enter');

@@ -120,11 +120,19 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
     expect(screen.queryByRole('button', { name: 'Take these times' })).toBeNull();
     enter(screen.getByLabelText('Ended by'), '16:00');
     await stage.user.click(screen.getByRole('button', { name: 'Look for better times' }));
+    // The day changes under the search, which goes on with the day as it has become.
+    await stage.repository.changeOuting('demo-outing', 'Meet later', (outing) => ({
+      ...outing,
+      days: outing.days.map((one) => ({
+        ...one,
+        entries: one.entries.map((entry, at) => (at === 0 ? { ...entry, at: '06:01' } : entry)),
+      })),
+    }));
     await screen.findByRole('button', { name: 'Take these times' }, { timeout: 20_000 });
     await stage.user.click(screen.getByRole('button', { name: 'Take these times' }));
-    await waitFor(async () => expect(await day()).not.toEqual(before));
+    await waitFor(async () => expect((await day()).slice(1)).not.toEqual(before.slice(1)));
     await stage.repository.history.undo();
-    await waitFor(async () => expect(await day()).toEqual(before));
+    await waitFor(async () => expect((await day()).slice(1)).toEqual(before.slice(1)));
   });
 
   it('keeps a drawn day by its seed, looks at it again under another, and forgets it', async () => {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear } from '@/core/records/outing';
 import type { TimeLimits, TimesSearch } from '@/core/rehearse/times';
@@ -18,35 +18,45 @@ export interface Searching {
   leave: () => void;
 }
 
-/** A search of the day as it is now; what was found of another is not shown. */
+const NOTHING_TRIED: TimesSearch = { tried: 0, loss: 0 };
+
+/**
+ * A search of the day as it is now. What was found of another day is not shown; a search under way when the day changes
+ * goes on with the day as it has become.
+ */
 export function useTimesSearch(schedule: Schedule, gear: readonly Gear[], from: DrawnFrom): Searching {
+  const [wanted, setWanted] = useState<TimeLimits | null>(null);
+  const [progress, setProgress] = useState<TimesSearch>(NOTHING_TRIED);
   const [found, setFound] = useState<{ of: readonly unknown[]; search: Search } | null>(null);
-  const run = useRef(0);
-  const drop = (): void => {
-    run.current += 1;
-    stopTimes();
+  useEffect(() => {
+    if (!wanted) return undefined;
+    let current = true;
+    const put = (search: Search): void => {
+      if (!current) return;
+      setFound({ of: [schedule, gear, from], search });
+      setWanted(null);
+    };
+    searchTimes(plannedDay(schedule, gear), from, wanted, (tried) => {
+      if (current) setProgress(tried);
+    }).then(put, (error: unknown) =>
+      put({ how: 'failed', why: error instanceof Error ? error.message : String(error) }),
+    );
+    return () => {
+      current = false;
+      stopTimes();
+    };
+  }, [wanted, schedule, gear, from]);
+  const put = (limits: TimeLimits | null): void => {
+    setFound(null);
+    setProgress(NOTHING_TRIED);
+    setWanted(limits);
   };
-  useEffect(() => drop, [schedule, gear, from]);
+  const isOfNow = found !== null && isSame(found.of, [schedule, gear, from]);
   return {
-    search: found && isSame(found.of, [schedule, gear, from]) ? found.search : null,
-    look: (limits) => {
-      drop();
-      const mine = run.current;
-      const put = (search: Search): void => {
-        if (mine === run.current) setFound({ of: [schedule, gear, from], search });
-      };
-      put({ how: 'looking', tried: 0, loss: 0 });
-      searchTimes(plannedDay(schedule, gear), from, limits, (tried) =>
-        put({ how: 'looking', ...tried }),
-      ).then(put, (error: unknown) =>
-        put({ how: 'failed', why: error instanceof Error ? error.message : String(error) }),
-      );
-    },
+    search: wanted ? { how: 'looking', ...progress } : isOfNow ? found.search : null,
+    look: put,
     stop: stopTimes,
-    leave: () => {
-      drop();
-      setFound(null);
-    },
+    leave: () => put(null),
   };
 }
 
