@@ -265,6 +265,7 @@ export function makeDemo(): Records {
     clips: holmClips(),
     learned: [],
     eye: [],
+    practised: [],
     prices: [],
   };
 }

@@ -16,7 +16,7 @@ test('a dozen pairs and some plain ones make a school of one’s own, which the 
   page,
 }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
-  await open(page, '/practice');
+  await open(page, '/practice?part=eye');
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.getByRole('button', { name: 'A is better' })).toBeEnabled({ timeout: 60_000 });
   await expect(page.getByText(/^Drawing \d+ of \d+ pictures/)).toHaveCount(0, { timeout: 120_000 });
@@ -47,7 +47,7 @@ test('a dozen pairs and some plain ones make a school of one’s own, which the 
   await expect(page.getByText('All judged with the eyes of mine.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take weigh it' })).toBeVisible();
 
-  await open(page, '/practice');
+  await open(page, '/practice?part=eye');
   await page.getByRole('button', { name: 'Forget it all' }).click();
   await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo: forget your own eye' }).click();
@@ -75,7 +75,7 @@ test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
   test('both films and every answer are in sight, and nothing goes over the edge', async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
-    await open(page, '/practice');
+    await open(page, '/practice?part=eye');
     await page.getByRole('button', { name: 'Begin' }).click();
     await expect(page.getByRole('button', { name: 'B is better' })).toBeEnabled({ timeout: 60_000 });
     await page.getByRole('button', { name: 'A is better' }).scrollIntoViewIfNeeded();

@@ -26,6 +26,7 @@ const small = {
   clips: demo.clips,
   learned: [],
   eye: [],
+  practised: [],
   prices: [],
   log: demo.log.slice(0, 1),
   kit: demo.kit.slice(0, 4),

@@ -26,7 +26,7 @@ const VIEWS = [
       ],
     },
   ],
-  ['practice', '/practice', 1280, 800, { pair: true }],
+  ['practice', '/practice?part=eye', 1280, 800, { pair: true }],
   ['kit-learned', '/kit?item=learned', 1280, 800],
   ['kit', '/kit?item=demo-kit-otter', 1280, 800, { wishes: ['4K tall', '60 fps', 'full-roll hold'] }],
   ['outing', '/outing?outing=demo-outing&day=saturday&entry=sat-10', 1280, 1060],

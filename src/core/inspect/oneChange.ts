@@ -1,13 +1,9 @@
 import type { Brief } from '../brief/brief';
 import { schoolOf } from '../loss/schools';
-import type { School } from '../loss/schools';
-import type { Loss, Term } from '../loss/table';
+import type { Term } from '../loss/table';
 import type { Pins, Settings } from '../records/settings';
-import { lossOf } from '../search/candidate';
-import { search } from '../search/search';
+import { solvedWith } from '../search/judged';
 import { settingsOf } from '../search/settingsOf';
-import { spaceFor } from '../search/space';
-import { underPins } from '../search/workings';
 import { without } from '../units/without';
 import { heldBySettings } from './planned';
 import type { PlannedShot } from './planned';
@@ -41,11 +37,11 @@ export function oneChange(planned: PlannedShot, measured: Brief, term: Term): Pi
   const held = heldBySettings(measured, planned.settings);
   const own = schoolOf(measured.look);
   const school = { ...own, weights: { ...own.weights, [term]: SEEN_COUNTS * own.weights[term] } };
-  const before = solvedUnder(measured, held, school);
+  const before = solvedWith(measured, held, school);
   if (!before || before.loss[term] <= 0) return null;
   let best: { change: Pins; cost: number } | null = null;
   for (const keys of TURNS) {
-    const after = solvedUnder(
+    const after = solvedWith(
       measured,
       keys.reduce<Pins>((pins, key) => without(pins, key), held),
       school,
@@ -53,25 +49,10 @@ export function oneChange(planned: PlannedShot, measured: Brief, term: Term): Pi
     if (!after || after.loss[term] > CURES * before.loss[term]) continue;
     const cost = after.score + TURN_COSTS * (keys.length - 1);
     if (cost >= Math.min(before.score, best?.cost ?? Infinity)) continue;
-    const change = changed(planned.settings, after.settings, measured, keys);
+    const change = changed(planned.settings, settingsOf(after.space, after.candidate), measured, keys);
     if (Object.keys(change).length > 0) best = { change, cost };
   }
   return best?.change ?? null;
-}
-
-function solvedUnder(
-  brief: Brief,
-  pins: Pins,
-  school: School,
-): { settings: Settings; loss: Loss; score: number } | null {
-  const made = spaceFor(underPins(brief, pins), school);
-  const found = made.ok ? search(made.space) : null;
-  if (!made.ok || !found) return null;
-  return {
-    settings: settingsOf(made.space, found.candidate),
-    loss: lossOf(made.space, found.candidate),
-    score: found.score,
-  };
 }
 
 /** What of one turn's settings came out otherwise. */

@@ -15,6 +15,11 @@ export function isTimeLapse({ timeLapse, pins }: Filmed): boolean {
     : recording === 'timeLapse' || recording === 'movingTimeLapse';
 }
 
+export function isPlainVideo(filmed: Filmed): boolean {
+  const { recording } = filmed.pins ?? {};
+  return (recording ?? 'video') === 'video' && !isTimeLapse(filmed);
+}
+
 export function keptAsTimeLapse<S extends Shot>(shot: S, told: NonNullable<Shot['timeLapse']>): S {
   return {
     ...recording(shot, told.moving === true ? 'movingTimeLapse' : 'timeLapse'),

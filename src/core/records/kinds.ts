@@ -71,6 +71,13 @@ export const RECORD_KINDS = {
     since: 8,
     schema: async () => (await import('./ownEye')).OwnEyeSchema,
   },
+  practised: {
+    most: 1,
+    indexes: 'id',
+    nameAt: [['id']],
+    since: 8,
+    schema: async () => (await import('./practised')).PractisedSchema,
+  },
   prices: {
     most: 500,
     indexes: 'id',

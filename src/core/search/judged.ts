@@ -2,10 +2,13 @@ import type { SchoolId } from '../vocabulary/schools';
 import type { Brief } from '../brief/brief';
 import { lossOf } from './candidate';
 import type { Candidate } from './candidate';
+import type { Pins } from '../records/settings';
 import { schoolOf } from '../loss/schools';
+import type { School } from '../loss/schools';
 import { search, searchBelow } from './search';
 import { spaceFor } from './space';
 import type { Space } from './space';
+import { underPins } from './workings';
 import { scoreOf, TERMS } from '../loss/table';
 import type { Loss, Term } from '../loss/table';
 
@@ -31,6 +34,15 @@ export function judgedBy(space: Space, other: Brief, schoolId: SchoolId): Judged
   const made = spaceFor(other, schoolOf(other.look, schoolId));
   const found = made.ok ? search(made.space) : null;
   return made.ok && found ? judged(space, made.space, found.candidate) : null;
+}
+
+/** The same brief with other pins, seen by a school; `null` where nothing keeps them. */
+export function solvedWith(brief: Brief, pins: Pins, school: School): Judged | null {
+  const made = spaceFor(underPins(brief, pins), school);
+  const found = made.ok ? search(made.space) : null;
+  if (!made.ok || !found) return null;
+  const { candidate, score } = found;
+  return { space: made.space, candidate, loss: lossOf(made.space, candidate), score };
 }
 
 /** What another school makes of the same brief; it would lose no more than by taking the answer at hand. */

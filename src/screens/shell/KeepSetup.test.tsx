@@ -54,6 +54,7 @@ describe('keeping a set-up without a camera of one\u2019s own', () => {
       clips: [],
       learned: [],
       eye: [],
+      practised: [],
       prices: [],
     });
     stage.show(<KeepSetup kept={kept} />);

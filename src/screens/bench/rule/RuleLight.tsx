@@ -1,7 +1,8 @@
 import * as messages from '@/language/bench/rule';
 import type { ScaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
-import type { Solution } from '@/core/answer/solve';
+import type { LightRange } from '@/core/light/lightRange';
+import type { Exposure } from '@/core/loss/exposure';
 import { evText } from '@/words/settingText';
 import styles from './rule.module.css';
 import { Out } from './ruleParts';
@@ -9,18 +10,20 @@ import { LIGHT, NOTCHES, SEEN } from './ruleShape';
 
 /** The scale in EV, and on it the light of the run, with how far its ends may lie off and what sticks out of the window. */
 export function RuleLight({
-  solution: { space, exposure },
+  light,
+  exposure,
   x,
   bound,
   width,
 }: {
-  solution: Solution;
+  light: Pick<LightRange, 'evMin' | 'evMax' | 'spreadStops'>;
+  /** What of it the camera holds. */
+  exposure: Pick<Exposure, 'windowEvMin' | 'windowEvMax' | 'underStops' | 'overStops'>;
   x: ScaleLinear<number, number>;
   /** The scale, kept inside the drawing. */
   bound: (ev: number) => number;
   width: number;
 }): ReactNode {
-  const { light } = space;
   const [low = 0, high = 0] = x.domain();
   const faded = 2 * light.spreadStops;
   return (

@@ -79,7 +79,7 @@ export function StopRule({ solution, editing }: { solution: Solution; editing: S
     <div ref={frame} className={styles.rule}>
       {width > 0 && (
         <svg width={width} height={HEIGHT} role="group" aria-label={messages.stopRuleTheLightAnd}>
-          <RuleLight solution={solution} x={x} bound={bound} width={width} />
+          <RuleLight light={light} exposure={exposure} x={x} bound={bound} width={width} />
           <RuleWindow solution={solution} bound={bound} width={width} grip={grip('filter')} />
           <HandleMark
             grip={grip('ceiling')}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { Corrected } from '@/core/learn/learn';
 import type { Kept } from '@/core/learn/takes';
 import { figureId } from '@/core/records/figures';
@@ -13,6 +13,7 @@ import { useDecisions } from '../../data/learned';
 import { useKit } from '../../data/kit';
 import { useRepository } from '../../data/repository';
 import { withoutPictures } from '../../data/clips';
+import { useAsked } from '../../data/useAsked';
 
 /** Everything that came back says of the figures, and what the person decided. */
 export interface Learning {
@@ -39,31 +40,16 @@ export function useLearning(): LearningState {
       clips: (await clips.toArray()).map(withoutPictures),
     }));
   }, [repository]);
-  const [result, setResult] = useState<{ corrected: Corrected[] } | { failed: string } | null>(null);
-  useEffect(() => {
-    if (!kept) return undefined;
-    let current = true;
-    learnFrom(kept).then(
-      (corrected) => {
-        if (current) setResult({ corrected });
-      },
-      (error: unknown) => {
-        if (current) setResult({ failed: error instanceof Error ? error.message : String(error) });
-      },
-    );
-    return () => {
-      current = false;
-    };
-  }, [kept]);
+  const asked = useAsked(kept, learnFrom);
   return useMemo(() => {
-    if (!result || !decisions || !kit || !kept) return null;
-    if ('failed' in result) return result;
+    if (!asked || !decisions || !kit || !kept) return null;
+    if ('failed' in asked) return { failed: asked.failed };
     return {
-      corrected: withDecided(result.corrected, decisions),
+      corrected: withDecided(asked.answer, decisions),
       decisions: new Map(decisions.map((one) => [one.id, one])),
       names: namesIn({ kit, shots: kept.shots }),
     };
-  }, [result, decisions, kit, kept]);
+  }, [asked, decisions, kit, kept]);
 }
 
 /** Less sure than this share of what was known before, nothing worth telling came back. */

@@ -4,9 +4,11 @@ import * as messages from '@/language/kit/worth';
 import * as kitMessages from '@/language/kit';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { withOwn } from '@/core/records/figures';
+import type { Outing } from '@/core/records/outing';
+import type { ShotRecord } from '@/core/records/shotRecord';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { tenths } from '@/core/units/format';
 import { adviceOn, mainCameraFirst } from '@/core/worth/worth';
@@ -16,6 +18,7 @@ import { worthIn } from '@/workers/worth';
 import { useOwn } from '../../data/learned';
 import { useOutings } from '../../data/outings';
 import { useRepository, useShots } from '../../data/repository';
+import { useAsked } from '../../data/useAsked';
 import { NumberField } from '../../ui/Fields';
 import kitStyles from '../kit.module.css';
 import styles from './worth.module.css';
@@ -46,25 +49,18 @@ function useWorth(): Worth | { failed: string } | null {
   const outings = useOutings();
   const shots = useShots();
   const own = useOwn();
-  const [found, setFound] = useState<Worth | { failed: string } | null>(null);
-  useEffect(() => {
-    if (!outings || !shots) return undefined;
-    let current = true;
-    const told = shots.map((record) => ({ ...record, shot: withOwn(record.shot, own) }));
-    worthIn(outings, told).then(
-      (worth) => {
-        if (current) setFound(worth);
-      },
-      (error: unknown) => {
-        if (current) setFound({ failed: error instanceof Error ? error.message : String(error) });
-      },
-    );
-    return () => {
-      current = false;
-    };
-  }, [outings, shots, own]);
-  return found;
+  const kept = useMemo(
+    () =>
+      outings &&
+      shots && { outings, shots: shots.map((record) => ({ ...record, shot: withOwn(record.shot, own) })) },
+    [outings, shots, own],
+  );
+  const asked = useAsked(kept, worthOf);
+  return asked && 'answer' in asked ? asked.answer : asked;
 }
+
+const worthOf = ({ outings, shots }: { outings: Outing[]; shots: ShotRecord[] }): Promise<Worth> =>
+  worthIn(outings, shots);
 
 function Told({ worth }: { worth: Worth }): ReactNode {
   const repository = useRepository();

@@ -2,7 +2,7 @@
 
 import * as messages from '@/language/practice';
 import { Button, Progress } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { COURSE, isAtRandom, readEye } from '@/core/eye/course';
 import type { EyeQuestion } from '@/core/eye/question';
@@ -11,6 +11,7 @@ import { FILE_VERSION } from '@/core/schema/versions';
 import { askAfter } from '@/workers/eye';
 import { useOwnEye } from '../../data/learned';
 import { useRepository } from '../../data/repository';
+import { useAsked } from '../../data/useAsked';
 import { LastPair } from './LastPair';
 import { OwnSchool } from './OwnSchool';
 import { PairOfFilms } from './PairOfFilms';
@@ -66,12 +67,6 @@ export function emptyEye(at: string): OwnEye {
   };
 }
 
-type Asked =
-  | { state: 'asking' }
-  | { state: 'asked'; question: EyeQuestion; at: number }
-  | { state: 'all' }
-  | { state: 'failed'; why: string };
-
 function Asking({
   answers,
   onSaid,
@@ -81,29 +76,14 @@ function Asking({
   onSaid: (looked: Looked) => Promise<void>;
   onStop: () => void;
 }): ReactNode {
-  const [asked, setAsked] = useState<Asked>({ state: 'asking' });
+  const asked = useAsked(answers, askAfter);
   const [last, setLast] = useState<{ question: EyeQuestion; said: Said } | null>(null);
-  useEffect(() => {
-    let current = true;
-    askAfter(answers).then(
-      (question) => {
-        if (current) setAsked(question ? { state: 'asked', question, at: answers.length } : { state: 'all' });
-      },
-      (error: unknown) => {
-        if (current)
-          setAsked({ state: 'failed', why: error instanceof Error ? error.message : String(error) });
-      },
-    );
-    return () => {
-      current = false;
-    };
-  }, [answers]);
   const reading = useMemo(() => readEye(answers), [answers]);
   // A pair is answered once, however fast the keys come.
-  const ready = asked.state === 'asked' && asked.at === answers.length && asked.question !== last?.question;
+  const question = asked && 'answer' in asked ? asked.answer : undefined;
+  const ready = question && asked?.of === answers && question !== last?.question;
   const say = (said: Said): void => {
     if (!ready) return;
-    const { question } = asked;
     setLast({ question, said });
     onSaid({ differences: question.differences, said, plain: question.plain }).catch((error: unknown) => {
       // What was not kept may be said again; that it was not is told as everywhere.
@@ -111,8 +91,8 @@ function Asking({
       throw error;
     });
   };
-  if (asked.state === 'failed') return <p role="alert">{messages.notAsked({ why: asked.why })}</p>;
-  if (asked.state === 'all') return <p role="status">{messages.allAsked}</p>;
+  if (asked && 'failed' in asked) return <p role="alert">{messages.notAsked({ why: asked.failed })}</p>;
+  if (question === null) return <p role="status">{messages.allAsked}</p>;
   return (
     <section aria-labelledby="pair-title" className={styles.asking}>
       <div className={styles.head}>
@@ -127,8 +107,8 @@ function Asking({
         />
         <Button onClick={onStop}>{messages.pauseHere}</Button>
       </div>
-      {asked.state === 'asked' ? (
-        <PairOfFilms key={asked.at} question={asked.question} enabled={ready} onSaid={say} />
+      {question && asked ? (
+        <PairOfFilms key={asked.of.length} question={question} enabled={ready === true} onSaid={say} />
       ) : (
         <p role="status" className="quiet">
           {messages.findingPairs}

@@ -1,0 +1,89 @@
+'use client';
+
+import * as messages from '@/language/practice/drills';
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
+import type { ReactNode } from 'react';
+import type { Drill } from '@/core/drill/drill';
+import type { Skill } from '@/core/drill/next';
+import type { Tried } from '@/core/records/practised';
+import { DRILL_LABEL } from '@/words/drillText';
+import { nextDrillFor } from '@/workers/drills';
+import { useOwn } from '../../data/learned';
+import { useAsked } from '../../data/useAsked';
+import { OneDrill } from './OneDrill';
+import styles from './drills.module.css';
+
+/** One drill after the other, until so many were answered. */
+export function Course({
+  skills,
+  tried,
+  from,
+  most,
+  onAnswered,
+  onDone,
+}: {
+  skills: readonly Skill[];
+  tried: readonly Tried[];
+  /** How many had been answered when it began. */
+  from: number;
+  most: number;
+  onAnswered: (one: Omit<Tried, 'at'>) => Promise<void>;
+  onDone: () => void;
+}): ReactNode {
+  const { mine } = useOwn();
+  // What is asked next is asked once the one before is done with, not as soon as it is answered.
+  const [at, setAt] = useState({ number: 0, tried });
+  const wish = useMemo(
+    () => ({ skills, tried: at.tried, now: new Date().toISOString(), mine }),
+    // What is kept meanwhile changes no drill that stands.
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- As said.
+    [at],
+  );
+  const asked = useAsked(wish, nextDrillFor);
+  if (asked && 'failed' in asked) return <p role="alert">{messages.failed({ why: asked.failed })}</p>;
+  const drill = asked?.of === wish ? asked.answer : undefined;
+  if (drill === null) return <p role="status">{messages.none}</p>;
+  const lastOne = at.number + 1 >= most;
+  return (
+    <section className={styles.course} aria-labelledby="drill-title">
+      <div className={styles.head}>
+        <h2 id="drill-title">
+          {messages.of({
+            at: at.number + 1,
+            most,
+            kind: drill ? DRILL_LABEL[drill.kind] : messages.working,
+          })}
+        </h2>
+        <Button type="text" onClick={onDone}>
+          {messages.stop}
+        </Button>
+      </div>
+      {drill ? (
+        <OneDrill
+          key={at.number}
+          drill={drill}
+          next={lastOne ? messages.done : messages.next}
+          ready={tried.length > from + at.number}
+          onAnswer={(choice, seconds) => void onAnswered(answered(drill, choice, seconds))}
+          onNext={() => {
+            if (lastOne) onDone();
+            else setAt({ number: at.number + 1, tried });
+          }}
+        />
+      ) : (
+        <p role="status" className="quiet">
+          {messages.working}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function answered(
+  { kind, from, id }: Drill,
+  { loss, offStops }: Drill['choices'][number],
+  seconds: number,
+): Omit<Tried, 'at'> {
+  return { kind, from, ...(id === null ? {} : { id }), loss, offStops, seconds };
+}
