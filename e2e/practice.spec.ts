@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { expect, expectNoAxeFindings, open, test } from './fixture';
 
 /** Answers pairs by keys until the course is done: each key once the next pair is there. */
@@ -72,7 +72,40 @@ test('what to get next names the best set for one’s own money', async ({ page 
 });
 
 test.describe('on a phone', () => {
-  test.use({ viewport: { width: 390, height: 844 } });
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  test('three drills with one thumb: every press lies in the lower half, nothing is scrolled for', async ({
+    page,
+  }) => {
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    await open(page, '/practice');
+    await page.getByRole('button', { name: 'Three drills' }).tap();
+    const answers = page.getByRole('group', { name: 'Answers' }).getByRole('button');
+    const underThumb = async (what: Locator): Promise<void> => {
+      const box = (await what.boundingBox())!;
+      expect(box.y).toBeGreaterThan(422);
+      expect(box.y + box.height).toBeLessThanOrEqual(844);
+      expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(44);
+    };
+    for (const [at, next] of ['Next', 'Next', 'Done'].entries()) {
+      await expect(page.getByRole('heading', { name: new RegExp(`^${at + 1} of 3: `) })).toBeVisible();
+      await expect(answers.first()).toBeVisible();
+      for (const one of await answers.all()) await underThumb(one);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      await expectNoAxeFindings(page, `drill ${at + 1}`);
+      await answers.nth(at).tap();
+      await expect(page.getByText(/it is\.|that is it\.|^As good as/)).toBeVisible();
+      const on = page.getByRole('button', { name: next });
+      await expect(on).toBeEnabled();
+      await underThumb(on);
+      await expectNoAxeFindings(page, `drill ${at + 1} answered`);
+      await on.tap();
+    }
+    await expect(page.getByText(/^Three done: [\d., ]+ lost over the best\.$/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'Three more' })).toBeVisible();
+    await expectNoAxeFindings(page, 'what was practised');
+  });
+
   test('both films and every answer are in sight, and nothing goes over the edge', async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     await open(page, '/practice?part=eye');

@@ -22,7 +22,7 @@ export const DRILL_LABEL: Record<DrillKind, string> = messages.kind;
 /** "Helmet, riding, rough ground" */
 export function drillShotText({ brief: { mount } }: Drill): string {
   return messages.of({
-    mount: MOUNT_LABEL[mount.kind],
+    mount: capital(MOUNT_LABEL[mount.kind]),
     activity: ACTIVITY_LABEL[mount.activity],
     ground:
       mount.kind === 'tripod' ? '' : messages.ground({ ground: decapitalized(GROUND_LABEL[mount.ground]) }),

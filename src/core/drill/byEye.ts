@@ -9,6 +9,8 @@ import { THIRD_STOP_SHUTTERS } from '../units/stops';
 import { choiceOf, FILM_SECONDS, MOST_CHOICES } from './drill';
 import type { Asked } from './drill';
 
+/** No light beyond these is met on a run. */
+const LIGHT_EV = { darkest: 5, brightest: 16.5 } as const;
 /** The picture is filmed off the right exposure by this much at most: what is all white or black tells nothing. */
 const OFF_STOPS = { darkest: -3, brightest: 2 } as const;
 
@@ -78,6 +80,7 @@ export function askStops(
   const { base } = brief.camera.iso.standard;
   const { fNumber } = brief.camera;
   const ev = ev100OfSetting(fNumber, from.seconds, base) + from.stops;
+  if (ev < LIGHT_EV.darkest || ev > LIGHT_EV.brightest) return null;
   const thenSeconds = from.seconds * 2 ** byStops;
   const lit: Brief = { ...brief, light: { kind: 'range', evMin: ev, evMax: ev } };
   const same = { iso: { min: base, max: base }, shutterMode: 'fixed' } as const;

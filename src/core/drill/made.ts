@@ -44,7 +44,7 @@ const DARKEST_EV = 6;
 const FILTERS_FROM_EV = 10;
 const BRIGHTEST_EV = 15;
 const MOST_CROSSED = 4;
-const SLOWDOWNS = [1, 2, 4, 8] as const;
+const SLOWDOWNS = { rate: [2, 2.5, 4, 5, 8], lasts: [1, 2, 4] } as const;
 const DISTANCES_M = [0.7, 1.5, 3, 6, 10, 15, 25, 40] as const;
 const CARDS_GB = [32, 64, 128, 256] as const;
 const AIR_C = [-10, 0, 10, 20] as const;
@@ -115,7 +115,7 @@ function madeBrief(kind: DrillKind, draw: Draw, mine: OwnWeights | null): Brief 
     light: { kind: 'range', evMin: Math.max(DARKEST_EV - 2, evMax - crossed), evMax },
     limits: { lamps: 'none' },
     filters: ND_STOPS.map((stops) => ({ id: `nd${String(2 ** stops)}`, kind: 'nd', stops })),
-    ...(kind === 'rate' || kind === 'lasts' ? { playback: { slowdown: draw.of('slowed', SLOWDOWNS) } } : {}),
+    ...(kind === 'rate' || kind === 'lasts' ? { playback: { slowdown: draw.of<number>('slowed', SLOWDOWNS[kind]) } } : {}),
     ...(kind === 'view'
       ? { motion: { subject: { speedMps: 3, distanceM: draw.of('distance', DISTANCES_M), sizeM: 1.8 } } }
       : {}),

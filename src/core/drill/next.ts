@@ -59,7 +59,8 @@ export function drawnSkills(): Skill[] {
 }
 
 function missedIn(log: readonly LogEntry[]): Skill[] {
-  const skills = [...log].reverse().flatMap((entry) => {
+  const newestFirst = [...log].sort((a, b) => b.at.localeCompare(a.at));
+  const skills = newestFirst.flatMap((entry) => {
     if (!isPlainVideo(entry.shot)) return [];
     const kinds = new Set(entry.verdicts.flatMap((verdict) => ASKED_OF[verdict] ?? []));
     if (entry.cutReason === 'cardFull' || entry.cutReason === 'batteryFlat') kinds.add('lasts');
@@ -94,7 +95,10 @@ function plannedNext(
     });
 }
 
-/** What is to be practised next: what is due longest, then what was never tried, then what is due soonest. */
+/**
+ * What is to be practised next: what is due longest; then what was never tried, the kinds in turn and each on one's own
+ * shots first; then what is due soonest.
+ */
 export function nextDrill(
   skills: readonly Skill[],
   tried: readonly Tried[],
@@ -105,13 +109,14 @@ export function nextDrill(
   const nowMs = Date.parse(now);
   const due = (skill: Skill): number => cards.get(keyOf(skill))?.due.getTime() ?? nowMs;
   const last = tried.at(-1)?.kind;
+  const kindTried = ({ kind }: Skill): number => tried.filter((one) => one.kind === kind).length;
   // The same twice running practises less than two kinds in turn.
   const order = [...skills].sort(
     (a, b) =>
       Number(due(a) > nowMs) - Number(due(b) > nowMs) ||
       Number(a.kind === last) - Number(b.kind === last) ||
       due(a) - due(b) ||
-      triedOf(tried, a) - triedOf(tried, b),
+      kindTried(a) - kindTried(b),
   );
   for (const skill of order) {
     const drill = drillOf(skill, triedOf(tried, skill), mine);
@@ -138,6 +143,12 @@ export function cardsOf(tried: readonly Tried[]): ReadonlyMap<string, Card> {
     cards.set(key, scheduler.next(cards.get(key) ?? createEmptyCard(at), at, gradeOf(one)).card);
   }
   return cards;
+}
+
+/** When something of a kind is asked again next; `null`: nothing of it was ever asked. */
+export function dueOf(kind: DrillKind, cards: ReadonlyMap<string, Card>): Date | null {
+  const dues = [...cards].filter(([key]) => key.split(' ')[0] === kind).map(([, { due }]) => due);
+  return dues.length === 0 ? null : dues.reduce((first, due) => (due < first ? due : first));
 }
 
 export function gradeOf({ loss, seconds }: Pick<Tried, 'loss' | 'seconds'>): Grade {

@@ -3,7 +3,7 @@
 import * as messages from '@/language/practice/drills';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
-import { cardsOf } from '@/core/drill/next';
+import { cardsOf, dueOf } from '@/core/drill/next';
 import { DRILL_KINDS } from '@/core/records/practised';
 import type { Tried } from '@/core/records/practised';
 import { trimmed } from '@/core/units/format';
@@ -16,7 +16,7 @@ import styles from './drills.module.css';
 /** Each kind: how often it was answered, what it lost, and when it is asked again. */
 export function DrillTable({ tried }: { tried: readonly Tried[] }): ReactNode {
   const cards = useMemo(() => cardsOf(tried), [tried]);
-  const dueText = (due: Date | undefined): string => {
+  const dueText = (due: Date | null): string => {
     if (!due) return messages.never;
     return due.getTime() <= Date.now()
       ? messages.now
@@ -42,7 +42,7 @@ export function DrillTable({ tried }: { tried: readonly Tried[] }): ReactNode {
                 <th scope="row">{DRILL_LABEL[kind]}</th>
                 <td className="numerals">{losses.length}</td>
                 <td className="numerals">{losses.length === 0 ? '' : trimmed(middleOf(losses), 1)}</td>
-                <td>{dueText(cards.get(kind)?.due)}</td>
+                <td>{dueText(dueOf(kind, cards))}</td>
               </tr>
             );
           })}

@@ -16,7 +16,7 @@ import { useWidth } from '../../ui/useWidth';
 import styles from './drills.module.css';
 
 const SIDE = 18;
-const HEIGHT = BRACKET.top + BRACKET.height + 26;
+const HEIGHT = BRACKET.top + BRACKET.height + 38;
 const MARGIN = 1;
 
 interface Held {
@@ -66,7 +66,7 @@ export function RuleDrawing({ drill, chosen }: { drill: Drill; chosen: DrillChoi
                 <path d={bracketPath(left, right, false)} />
                 <text
                   x={clamp(middle, 60, width - 60)}
-                  y={isBest ? BRACKET.top + BRACKET.height + 18 : BRACKET.top + 23}
+                  y={BRACKET.top + BRACKET.height + (isBest ? 32 : 17)}
                   textAnchor="middle"
                 >
                   {name}
