@@ -29,6 +29,7 @@ const CHAPTERS = [
   'eye',
   'worth',
   'drill',
+  'explain',
 ];
 
 const floors = CHAPTERS.map((chapter, at) => ({

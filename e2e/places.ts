@@ -1,3 +1,5 @@
+import { REASON_PAGES } from '../src/core/vocabulary/reasonPages';
+
 /** Every place, every part of it, and the things that can be open in it. */
 const bench = (shot: string, parts: readonly string[]): string[] =>
   parts.map((part) => `/bench?shot=${shot}&part=${part}`);
@@ -69,6 +71,8 @@ export const PLACES: readonly string[] = [
   '/kit?item=learned',
   '/kit?item=worth',
   '/practice',
+  '/practice?part=eye',
+  ...REASON_PAGES.map((page) => `/reasons?page=${page}&shot=demo-10`),
   '/licences',
 ];
 
@@ -84,6 +88,7 @@ export const FIRST: readonly string[] = [
   '/log',
   '/kit?item=demo-kit-otter',
   '/practice',
+  '/reasons?page=steadiness&shot=demo-10',
 ];
 
 /** Of all one of each kind, looked at by axe as well. */
@@ -119,4 +124,8 @@ export const SAMPLE: readonly string[] = [
   '/kit?item=five',
   '/kit?item=worth',
   '/practice',
+  '/practice?part=eye',
+  '/reasons?page=light&shot=demo-05',
+  '/reasons?page=figures',
+  '/reasons?page=schools&shot=demo-10',
 ];

@@ -14,6 +14,10 @@ function sources(folder: string): string[] {
   });
 }
 
+function strings(value: unknown): string[] {
+  return typeof value === 'string' ? [value] : Object.values(value as object).flatMap(strings);
+}
+
 let written = 0;
 const scratch = 'test-results/language';
 afterAll(() => rmSync(scratch, { recursive: true, force: true }));
@@ -53,6 +57,17 @@ describe('the catalogue', () => {
         .map((key) => `${place}.${key}`);
     });
     expect(unsaid).toEqual([]);
+  });
+
+  it('types no number in what reasons the answers: each is worked out and put in', () => {
+    const typed = Object.entries(ENGLISH)
+      .filter(([place]) => /^(reasons|reasons\/formulas|words\/reasonTitle|words\/word)$/.test(place))
+      .flatMap(([place, messages]) =>
+        strings(messages)
+          .filter((text) => /\d/.test(text.replaceAll(/\{\w+\}/g, '').replaceAll(/=\d+/g, '')))
+          .map((text) => `${place}: ${text}`),
+      );
+    expect(typed).toEqual([]);
   });
 
   it('counts by the rules of the language and chooses by yes and no', async () => {

@@ -11,9 +11,7 @@ const VIEWS = [
   ['bench-whole', '/bench?shot=demo-13', 1280, 800, { whole: true }],
   ['bench-preview-pulse', '/bench?shot=demo-02&part=preview', 1280, 1900, { part: true, preview: true }],
   ['bench-trade-offs', '/bench?shot=demo-08&part=tradeOff', 1280, 800, { part: true, theme: 'night' }],
-  ['bench-pair', '/bench?shot=demo-07&part=pair', 1280, 900, { part: true }],
   ['bench-light', '/bench?shot=demo-05&part=light', 1280, 800, { part: true }],
-  ['bench-cameras', '/bench?shot=demo-10&part=cameras', 1280, 800, { part: true }],
   [
     'kit-worth',
     '/kit?item=worth',
@@ -27,6 +25,8 @@ const VIEWS = [
     },
   ],
   ['practice', '/practice?part=eye', 1280, 800, { pair: true }],
+  ['drill', '/practice', 390, 844, { drill: true }],
+  ['reasons', '/reasons?page=steadiness&shot=demo-02', 1280, 1100],
   ['kit-learned', '/kit?item=learned', 1280, 800],
   ['kit', '/kit?item=demo-kit-otter', 1280, 800, { wishes: ['4K tall', '60 fps', 'full-roll hold'] }],
   ['outing', '/outing?outing=demo-outing&day=saturday&entry=sat-10', 1280, 1060],
@@ -46,7 +46,7 @@ const server = await startServer(PORT);
 const browser = await chromium.launch({ executablePath: browserPath() });
 for (const [name, path, width, height, how = {}] of views) {
   const { theme = 'paper', whole = false, part = false, wishes = [], preview = false, standIn = false } = how;
-  const { prices = [], pair = false } = how;
+  const { prices = [], pair = false, drill = false } = how;
   const page = await browser.newPage({ viewport: { width, height }, serviceWorkers: 'block' });
   const open = async (url) => {
     await page.goto(`http://localhost:${PORT}${url}`);
@@ -81,6 +81,12 @@ for (const [name, path, width, height, how = {}] of views) {
     await page.getByRole('button', { name: 'Freeze' }).click();
     await page.waitForTimeout(20_000);
     await page.evaluate(() => scrollTo(0, 0));
+  }
+  if (drill) {
+    await page.getByRole('button', { name: 'Three drills' }).click();
+    await page.getByRole('group', { name: 'Answers' }).getByRole('button').first().click();
+    await page.getByText(/^What would have come back/).waitFor();
+    await page.getByRole('button', { name: 'Freeze' }).click({ timeout: 60_000 });
   }
   if (standIn) {
     await open('/carry?outing=demo-outing&day=saturday&codes=otter');

@@ -1,13 +1,25 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { format, resolveConfig } from 'prettier';
 import { lossPage } from './lossPage';
+import { lossSentences } from './lossSentences';
 
-/** Writes docs/loss.md from the table of losses; with --check only says whether what stands there is still true. */
-const file = new URL('../docs/loss.md', import.meta.url).pathname;
-const options = await resolveConfig(file);
-const text = await format(lossPage(), { ...options, filepath: file });
-if (!process.argv.includes('--check')) writeFileSync(file, text);
-else if (readFileSync(file, 'utf8') !== text) {
-  console.error('docs/loss.md is behind the table of losses: run "npm run losses"');
-  process.exitCode = 1;
-}
+/**
+ * Writes docs/loss.md and the catalogue's sentences of losses from the table of losses; with --check only says whether
+ * what stands there is still true.
+ */
+const page = new URL('../docs/loss.md', import.meta.url).pathname;
+const catalogue = new URL('../languages/en.json', import.meta.url).pathname;
+const options = await resolveConfig(page);
+const english = JSON.parse(readFileSync(catalogue, 'utf8')) as Record<string, unknown>;
+const written: readonly [string, string][] = [
+  [page, await format(lossPage(), { ...options, filepath: page })],
+  [catalogue, `${JSON.stringify({ ...english, 'words/losses': lossSentences() }, null, 2)}\n`],
+];
+for (const [file, text] of written)
+  if (!process.argv.includes('--check')) writeFileSync(file, text);
+  else if (readFileSync(file, 'utf8') !== text) {
+    console.error(
+      `${file.split('/').slice(-2).join('/')} is behind the table of losses: run "npm run losses"`,
+    );
+    process.exitCode = 1;
+  }

@@ -1,6 +1,7 @@
 'use client';
 
 import * as messages from '@/language/shell';
+import type { ReasonPage } from '@/core/vocabulary/reasonPages';
 import { partCount } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { usePathname, useSearchParams } from 'next/navigation';
@@ -16,12 +17,18 @@ export const PLACES = [
   { path: '/log', label: messages.log },
   { path: '/kit', label: messages.kit },
   { path: '/practice', label: messages.practice },
+  { path: '/reasons', label: messages.reasons },
 ] as const;
 
 export type PlacePath = (typeof PLACES)[number]['path'];
 
+/** The digit that leads to a place: the tenth is nought. */
+export function placeKey(index: number): string {
+  return String((index + 1) % 10);
+}
+
 /** Where a shot is open: elsewhere its id would say nothing. */
-const OF_A_SHOT: readonly PlacePath[] = ['/bench', '/carry', '/log'];
+const OF_A_SHOT: readonly PlacePath[] = ['/bench', '/carry', '/log', '/reasons'];
 
 /** `part` names a second camera of the shot or the second half of a pair; 0 is the main one. */
 export function placeUrl(path: PlacePath, shotId: string | null, part = 0): string {
@@ -55,6 +62,16 @@ export function outingUrl(
 ): string {
   const query = new URLSearchParams({ ...more, outing: outingId, ...(dayId === null ? {} : { day: dayId }) });
   return `${path}?${query.toString()}`;
+}
+
+/** A page of Reasons with the numbers of a shot; `back`: where it was asked for. */
+export function reasonsUrl(page: ReasonPage, shotId: string | null, back: string | null): string {
+  const query = new URLSearchParams({
+    page,
+    ...(shotId === null ? {} : { shot: shotId }),
+    ...(back === null ? {} : { back }),
+  });
+  return `/reasons?${query.toString()}`;
 }
 
 /** Changes what the address says of the open place without asking the server for anything: it works with no network. */

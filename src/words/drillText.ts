@@ -131,7 +131,7 @@ function offText({ answer, offStops }: DrillChoice, name: string): string {
 
 /** `null` where octaves are no stops. */
 function wayOf(answer: DrillAnswer, offStops: number): string | null {
-  const { way } = messages;
+  const way = messages.way;
   if ('ev' in answer) return offStops > 0 ? way.evMore : way.evLess;
   if ('filter' in answer) return offStops > 0 ? way.filterMore : way.filterLess;
   if ('shutterSeconds' in answer) return offStops > 0 ? way.shutterMore : way.shutterLess;

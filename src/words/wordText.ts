@@ -1,5 +1,8 @@
 import * as messages from '@/language/words/word';
 import type { Solution } from '@/core/answer/solve';
+import { REFERENCE_ISO } from '@/core/light/exposureValue';
+import { SCENES } from '@/core/vocabulary/scenes';
+import { SCHOOL_HABITS } from '@/core/vocabulary/schools';
 import type { WordId } from '@/core/vocabulary/words';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { SCHOOL_LABEL, STABILIZATION_LABEL } from './labels';
@@ -7,7 +10,16 @@ import { evText } from './settingText';
 
 /** A word as it is shown, and what it means in one sentence. */
 export const WORD_LABEL: Record<WordId, string> = messages.label;
-export const WORD_MEANS: Record<WordId, string> = messages.means;
+export const WORD_MEANS: Record<WordId, string> = {
+  ...messages.means,
+  ev: messages.means.ev({
+    iso: REFERENCE_ISO,
+    sun: SCENES.openSun.evMax,
+    shade: SCENES.openShade.evMax,
+    room: SCENES.litRoom.evMax,
+  }),
+  angle: messages.means.angle({ aim: SCHOOL_HABITS.weigh.aim.angleDeg }),
+};
 
 /** What a word comes to on a shot; `null` where it has no figure of its own there. */
 export function wordFigure(word: WordId, solution: Solution): string | null {

@@ -7,7 +7,7 @@ const BANK_CELL_V = 3.7;
 /** What of a bank's charge reaches the camera: its own conversion and the cable's loss (start). */
 const BANK_EFFICIENCY = 0.85;
 /** A cell gives its rating down to here; below, a hundredth less a degree: about a fifth less at 0 °C (start). */
-const WARM_C = 20;
+export const WARM_C = 20;
 const LOSS_PER_DEGREE = 0.01;
 const LEAST_SHARE = 0.4;
 /** Into a camera over its socket, W (start: 5 V at 1.5 A). */

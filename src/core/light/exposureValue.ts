@@ -3,14 +3,20 @@
  * Throughout: f-number without unit, shutter in seconds, ISO arithmetic speed, filter in stops, light in EV100.
  */
 
+/** The ISO for which EV is told. */
+export const REFERENCE_ISO = 100;
+
 /** `EV100 = log2(N²/t) − log2(ISO/100)`. Source: ISO 2720. */
 export function ev100OfSetting(fNumber: number, shutterSeconds: number, iso: number): number {
-  return Math.log2((fNumber * fNumber) / shutterSeconds) - Math.log2(iso / 100);
+  return Math.log2((fNumber * fNumber) / shutterSeconds) - Math.log2(iso / REFERENCE_ISO);
 }
+
+/** Illuminance of EV100 nought, lux. Source: ISO 2720, calibration constant C = 250. */
+export const LUX_AT_EV_0 = 2.5;
 
 /** EV100 of an incident-light reading in lux, `E = 2.5 · 2^EV`. Source: ISO 2720, calibration constant C = 250. */
 export function ev100OfIlluminance(lux: number): number {
-  return Math.log2(lux / 2.5);
+  return Math.log2(lux / LUX_AT_EV_0);
 }
 
 /** Shortest and longest shutter (equal when fixed), lowest and highest ISO (equal when fixed), filter stops. */

@@ -2,7 +2,7 @@
  * A face against a brighter background: what light it needs, which lamp gives it, or what exposing for one costs the
  * other. Light in EV100 and lux, distances in metres.
  */
-import { ev100OfIlluminance } from './exposureValue';
+import { ev100OfIlluminance, LUX_AT_EV_0 } from './exposureValue';
 
 /** A face may lie this far under its background before it reads as a silhouette, stops (start). */
 export const FACE_UNDER_BY_STOPS = 1.5;
@@ -12,7 +12,7 @@ export const WHITE_ABOVE_GREY_STOPS = 2.5;
 
 /** Lux of EV100. Source: ISO 2720, C = 250. */
 export function luxOfEv(ev: number): number {
-  return 2.5 * 2 ** ev;
+  return LUX_AT_EV_0 * 2 ** ev;
 }
 
 export interface FaceLight {

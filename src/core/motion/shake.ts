@@ -11,11 +11,11 @@ import type { Projection } from '../optics/projection';
  */
 
 /** Peaks stand at about twice the rms. */
-const PEAK_FACTOR = 2;
+export const PEAK_FACTOR = 2;
 /** Peak smear inside one exposure that a viewer accepts on a steady picture, per cent of width (start). */
 export const SMEAR_TOLERANCE_PCT = 0.35;
 /** Where most of the shake's power lies, Hz (start): turns a rate into a swing. */
-const DOMINANT_HZ = 2;
+export const DOMINANT_HZ = 2;
 
 /** Faster than this nobody runs with a camera, metres a second (start). */
 const FASTEST_ON_FOOT_MPS = 7;

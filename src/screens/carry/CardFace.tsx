@@ -16,8 +16,10 @@ import { cautionText } from '@/words/mountText';
 import { durationText, evText, settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { testClipText } from '@/words/testClip';
+import { PAGE_OF_WARNING } from '@/core/explain/pages';
 import { warningText } from '@/words/warningText';
 import { Phrase } from '../ui/Phrase';
+import { WhyLink } from '../ui/WhyLink';
 import styles from './face.module.css';
 
 /**
@@ -103,13 +105,15 @@ function Foretold({ solution }: { solution: Solution }): ReactNode {
       </p>
       {grave.length + safety.length > 0 && (
         <ul className={styles.warnings}>
-          {grave.map((text) => (
+          {grave.map(({ code, text }) => (
             <li key={text} className={styles.grave}>
-              {text}
+              {text} <WhyLink page={PAGE_OF_WARNING[code]} />
             </li>
           ))}
-          {safety.map((text) => (
-            <li key={text}>{text}</li>
+          {safety.map(({ code, text }) => (
+            <li key={text}>
+              {text} <WhyLink page={PAGE_OF_WARNING[code]} />
+            </li>
           ))}
         </ul>
       )}
@@ -126,9 +130,12 @@ function Foretold({ solution }: { solution: Solution }): ReactNode {
 }
 
 /** What of the warnings a card has room for: all that is more than a note, and the cautions of the ride. */
-export function toldOnCards(warnings: readonly Warning[]): { grave: string[]; safety: string[] } {
+function toldOnCards(
+  warnings: readonly Warning[],
+): Record<'grave' | 'safety', { code: Warning['code']; text: string }[]> {
+  const told = (warning: Warning) => ({ code: warning.code, text: warningText(warning) });
   return {
-    grave: warnings.filter(({ severity, code }) => severity !== 'note' && code !== 'safety').map(warningText),
-    safety: warnings.filter(({ code }) => code === 'safety').map(warningText),
+    grave: warnings.filter(({ severity, code }) => severity !== 'note' && code !== 'safety').map(told),
+    safety: warnings.filter(({ code }) => code === 'safety').map(told),
   };
 }

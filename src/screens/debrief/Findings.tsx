@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { WorkedPart } from '@/core/day/workedDay';
 import { soundAdvice } from '@/core/answer/soundAdvice';
+import { PAGE_OF_FINDING } from '@/core/explain/pages';
 import { nextTime } from '@/core/inspect/nextTime';
 import type { Clip } from '@/core/records/clip';
 import type { ClipReport } from '@/core/records/clipReport';
@@ -16,6 +17,7 @@ import { namedPart, shotName } from '@/words/shotName';
 import { useRepository } from '../data/repository';
 import { placeUrl } from '../routes';
 import { useToast } from '../ui/toast';
+import { WhyLink } from '../ui/WhyLink';
 import styles from './debrief.module.css';
 import { nearestFrame } from './Strip';
 
@@ -90,7 +92,7 @@ function Finding({
         <img src={picture.jpeg} alt="" width={96} />
       )}
       <div>
-        <b>{FINDING_LABEL[code]}</b>
+        <b>{FINDING_LABEL[code]}</b> <WhyLink page={PAGE_OF_FINDING[code]} shotId={part?.shotId} />
         <p>{text}</p>
         <OfSpeech code={code} part={part} />
         <p className={styles.presses}>

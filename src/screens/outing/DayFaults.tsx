@@ -8,6 +8,7 @@ import type { ReactNode } from 'react';
 import { dayFaultsOf } from '@/core/day/dayFaults';
 import type { DayFault } from '@/core/day/dayFaults';
 import type { Outing } from '@/core/records/outing';
+import { pageOfDayFault } from '@/core/explain/pages';
 import { dayFaultText } from '@/words/dayFaultText';
 import { clockText } from '@/words/lightText';
 import { dayRemedyText } from '@/words/outingText';
@@ -15,6 +16,7 @@ import { wornText } from '@/words/settingText';
 import { usePreference } from '../data/repository';
 import type { DayAtWork } from '../data/workedDay';
 import { outingUrl } from '../routes';
+import { WhyLink } from '../ui/WhyLink';
 import styles from './outing.module.css';
 import { minuteOf } from './useDayEditing';
 import type { DayEditing } from './useDayEditing';
@@ -48,6 +50,7 @@ export function DayFaults({
         {told.map((fault, at) => (
           <li key={at}>
             <span className={styles.amiss}>{dayFaultText(fault, day, outing.zone)}</span>
+            <WhyFault fault={fault} />
             <Press fault={fault} outing={outing} dayId={dayId} worked={worked} editing={editing} />
           </li>
         ))}
@@ -156,4 +159,9 @@ function Press({
     case 'hot':
       return toTab('budget', messages.seeCardPowerHeat);
   }
+}
+
+function WhyFault({ fault }: { fault: DayFault }): ReactNode {
+  const page = pageOfDayFault(fault);
+  return page && <WhyLink page={page} />;
 }

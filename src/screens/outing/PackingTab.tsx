@@ -13,6 +13,7 @@ import { packText } from '@/words/outingText';
 import { dayPartName } from '@/words/shotName';
 import { useWholeOuting } from '../data/workedDay';
 import { useTicks } from '../data/setups';
+import { WhyLink } from '../ui/WhyLink';
 import styles from './outing.module.css';
 
 /** What goes into the bag for all days, and what to read once before going. */
@@ -46,6 +47,7 @@ export function PackingTab({
       </section>
       <section aria-labelledby="safety-title" className={styles.panel}>
         <h2 id="safety-title">{messages.readOnceBeforeGoing}</h2>
+        <WhyLink page="cautions" />
         <ul className={styles.ticks}>
           {safetyCards(parts).map(({ caution, parts: about }) => (
             <li key={caution}>

@@ -2,6 +2,7 @@ import * as messages from '@/language/rehearsal';
 import { scaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
 import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
+import { PAGE_OF_FAILURE } from '@/core/explain/pages';
 import { windowOf } from '@/core/light/exposureValue';
 import type { Chance } from '@/core/rehearse/chance';
 import { FAILURES } from '@/core/rehearse/lived';
@@ -9,6 +10,7 @@ import type { Failure } from '@/core/rehearse/lived';
 import type { Rehearsal, RehearsedShot } from '@/core/rehearse/rehearse';
 import { tenths } from '@/core/units/format';
 import { dayPartName } from '@/words/shotName';
+import { WhyLink } from '../ui/WhyLink';
 import styles from './rehearsal.module.css';
 import { chanceText, failureText, pct, rangeText } from './told';
 
@@ -27,7 +29,7 @@ export function Chances({ report, day }: { report: Rehearsal; day: WorkedDay }):
               <th scope="col">{messages.shot}</th>
               {shown.map((code) => (
                 <th key={code} scope="col">
-                  {failureText(code)}
+                  <WhyLink page={PAGE_OF_FAILURE[code]}>{failureText(code)}</WhyLink>
                 </th>
               ))}
               <th scope="col">{messages.light}</th>

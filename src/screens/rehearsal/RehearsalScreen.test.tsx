@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { visit } from '../testing/address';
 import { enter } from '../testing/enter';
+import type { Outing } from '@/core/records/outing';
 import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
 import { RehearsalScreen } from './RehearsalScreen';
@@ -21,6 +22,15 @@ const open = async (day: string): Promise<void> => {
   stage.show(<RehearsalScreen />);
   await screen.findByText(/^1000 days counted, seed 1$/, undefined, { timeout: 20_000 });
 };
+
+/** The demo outing with the first entry of each day at another time. */
+const metEarlier = (outing: Outing): Outing => ({
+  ...outing,
+  days: outing.days.map((one) => ({
+    ...one,
+    entries: one.entries.map((entry, at) => (at === 0 ? { ...entry, at: '06:01' } : entry)),
+  })),
+});
 
 describe('the rehearsal of a day', { timeout: 60_000 }, () => {
   it('tells which shot is likeliest to fail and why, chance by chance, with intervals', async () => {
@@ -121,13 +131,7 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
     enter(screen.getByLabelText('Ended by'), '16:00');
     await stage.user.click(screen.getByRole('button', { name: 'Look for better times' }));
     // The day changes under the search, which goes on with the day as it has become.
-    await stage.repository.changeOuting('demo-outing', 'Meet later', (outing) => ({
-      ...outing,
-      days: outing.days.map((one) => ({
-        ...one,
-        entries: one.entries.map((entry, at) => (at === 0 ? { ...entry, at: '06:01' } : entry)),
-      })),
-    }));
+    await stage.repository.changeOuting('demo-outing', 'Meet earlier', metEarlier);
     await screen.findByRole('button', { name: 'Take these times' }, { timeout: 20_000 });
     await stage.user.click(screen.getByRole('button', { name: 'Take these times' }));
     await waitFor(async () => expect((await day()).slice(1)).not.toEqual(before.slice(1)));

@@ -10,8 +10,11 @@ import type { ReactNode } from 'react';
 import { useShots } from '../data/repository';
 import { dayText } from '@/words/lightText';
 import { useOutings } from '../data/outings';
-import { outingUrl } from '../routes';
-import { placeUrl, PLACES } from '../routes';
+import { outingUrl, placeUrl, PLACES, reasonsUrl } from '../routes';
+import { FORMULA_IDS, FORMULAS } from '@/core/explain/formulas';
+import { REASON_PAGES } from '@/core/vocabulary/reasonPages';
+import { FORMULA_NAME } from '@/words/formulaText';
+import { PAGE_TITLE } from '@/words/reasonTitles';
 import { WORDS } from '@/core/vocabulary/words';
 import { WORD_LABEL } from '@/words/wordText';
 import { showMeaning } from '../ui/meaning';
@@ -89,6 +92,16 @@ export function GoAnywhere(): ReactNode {
                 {shotName(shot)}
               </Command.Item>
             ))}
+          {REASON_PAGES.map((page) => (
+            <Command.Item key={page} onSelect={go(reasonsUrl(page, null, null))}>
+              {messages.reasonsOn({ title: PAGE_TITLE[page] })}
+            </Command.Item>
+          ))}
+          {FORMULA_IDS.map((id) => (
+            <Command.Item key={id} onSelect={go(`${reasonsUrl(FORMULAS[id].page, null, null)}#${id}`)}>
+              {messages.reasonsOn({ title: FORMULA_NAME[id] })}
+            </Command.Item>
+          ))}
           {WORDS.map((word) => (
             <Command.Item key={word} onSelect={then(() => showMeaning(word, null))}>
               {messages.meaningOf({ word: WORD_LABEL[word] })}

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { placeUrl, PLACES } from '../routes';
+import { placeKey, placeUrl, PLACES } from '../routes';
 import { useKeeping } from '../data/keeping';
 import { useMeaning } from '../ui/meaning';
 import { useActions, useOverlay } from './actions';
@@ -40,9 +40,9 @@ export function Keys(): ReactNode {
   });
   useHotkeys('n', () => router.push('/?new=1'));
   useHotkeys(
-    PLACES.map((_, index) => String(index + 1)),
+    PLACES.map((_, index) => placeKey(index)),
     (_, { keys }) => {
-      const place = PLACES[Number(keys?.[0] ?? 1) - 1];
+      const place = PLACES.find((_, index) => placeKey(index) === keys?.[0]);
       const shot = new URLSearchParams(window.location.search).get('shot');
       if (place) router.push(placeUrl(place.path, shot));
     },

@@ -5,14 +5,17 @@ import type { MotionFacts } from '../movement';
 import type { TermOf } from '../term';
 
 const slopes = {
-  short: start(0.3, 'a stop under 180° is crisper movement, which sport is used to'),
-  choppyFrom: start(2, 'from 45° down each frame stands for itself'),
+  short: start(0.3, 'a stop under the aim is crisper movement, which sport is used to'),
+  choppyFrom: start(2, 'two stops under it each frame stands for itself'),
   choppy: start(0.3, 'from there movement turns choppy'),
   most: start(
     1.5,
     'past that each frame stands for itself whatever the shutter: shorter still changes the light, not the look',
   ),
-  long: start(0.8, 'longer than 180° no film or television ever looked: movement smears and drags'),
+  long: start(
+    0.8,
+    'longer than half the time between two pictures no film or television ever looked: movement smears and drags',
+  ),
   unused: start(
     0.02,
     'what an automatic shutter may take but does not in this light: so that its longest errs towards the aim',

@@ -30,7 +30,7 @@ export const flicker: TermOf<'flicker', MotionFacts> = {
   owner: 'motion',
   seen: 'lamps pulse, or stand as stripes across the picture',
   formula:
-    'share of the pulse left in an exposure × wholePulse × how it is seen when played: pulsing 1, shimmer, bands or steady',
+    'share of the pulse left in an exposure × wholePulse × how it is seen when played: pulsing whole, shimmer, bands or steady',
   slopes,
   noteFrom: 0.15,
   remedies: [],

@@ -6,9 +6,9 @@ import type { TermOf } from '../term';
 const slopes = {
   perStop: sourced(
     0.15,
-    'each doubling of ISO costs 3 dB of signal to noise (shot noise goes with the root of the light); a stop or two is found only by looking for it',
+    'each doubling of ISO is half the light, and shot noise goes with its root; a stop or two is found only by looking for it',
   ),
-  carefulStops: start(2, 'ISO 400 on a base of 100 is what careful practice leaves alone'),
+  carefulStops: start(2, 'two stops over the base are what careful practice leaves alone'),
   pastCareful: start(0.35, 'past it grain crawls in shade and fine texture breaks up in coding'),
 };
 const [PER_STOP, CAREFUL, PAST_CAREFUL] = [

@@ -11,7 +11,7 @@ const slopes = {
   idle: start(0.05, 'pixels past that nobody sees fill card, cell and heat margin'),
   phone: start(
     0.5,
-    'a phone in the hand hides half of what is missing: 60 pixels a degree are reached at 1280 wide',
+    'a phone in the hand hides half of what is missing: the eye tells no more at that distance',
   ),
   laptop: start(0.8, 'a window on a laptop hides a fifth'),
   large: start(1.3, 'a television or projector fills more of the sight than a desk screen'),

@@ -1,11 +1,12 @@
 import { start } from '../../units/estimate';
+import { SMEAR_TOLERANCE_PCT } from '../../motion/shake';
 import type { MotionFacts } from '../movement';
 import type { TermOf } from '../term';
 
 const slopes = {
   perOctave: start(
     1,
-    'at the shake floor (0.35 % of the width) smear is about to show; twice that is just noticeable on a steady picture',
+    `at the shake floor (${SMEAR_TOLERANCE_PCT} % of the width) smear is about to show; twice that is just noticeable on a steady picture`,
   ),
   unsteady: start(0.6, 'on a picture that shakes anyway smear goes with the shake and is noticed less'),
 };

@@ -15,7 +15,7 @@ export const steadiness: TermOf<'steadiness', FrameFacts> = {
   owner: 'frame',
   seen: 'the picture swings with every step, bump or gust',
   formula:
-    'log2(1 + swing left in per cent of the width ÷ feltPct) × perOctave; idle for a hold without work',
+    'octaves of one and the swing left in per cent of the width ÷ feltPct × perOctave; idle for a hold without work',
   slopes,
   noteFrom: 0.5,
   remedies: [],

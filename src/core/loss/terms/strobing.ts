@@ -1,4 +1,5 @@
 import { start } from '../../units/estimate';
+import { STROBING_STEP_PCT } from '../movement';
 import type { MotionFacts } from '../movement';
 import type { TermOf } from '../term';
 
@@ -7,7 +8,7 @@ const slopes = {
     0.4,
     'a step twice the limit with half the blur that would join it is not yet noticed; four times with a quarter is plain',
   ),
-  blurShare: start(1 / 6, 'blur that fills a sixth of the step joins two pictures for the eye: 60°'),
+  blurShare: start(1 / 6, 'blur that fills a sixth of the step joins two pictures for the eye'),
   most: start(3, 'past that it is simply all strobing'),
 };
 const [PER_OCTAVE, BLUR_SHARE_LOG, MOST] = [
@@ -23,8 +24,7 @@ export const strobing: TermOf<'strobing', MotionFacts> = {
   id: 'strobing',
   owner: 'motion',
   seen: 'near things jump across the frame as single pictures',
-  formula:
-    'octaves of the step over 1.5 % of the width × octaves of blur missing from blurShare of the step × perOctaveOfBoth, at most `most`; typical and worst movement three to one',
+  formula: `octaves of the step over ${STROBING_STEP_PCT} % of the width × octaves of blur missing from blurShare of the step × perOctaveOfBoth, at most \`most\`; typical and worst movement three to one`,
   slopes,
   noteFrom: 0.15,
   remedies: [],

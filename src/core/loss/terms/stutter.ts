@@ -4,11 +4,11 @@ import type { RateFacts } from '../frame';
 import type { TermOf } from '../term';
 
 const slopes = {
-  perOctave: start(0.5, 'repeats at 25 different frames a second on a fast timeline are felt, not seen'),
+  perOctave: start(0.5, 'repeats of all but enough different frames on a fast timeline are felt, not seen'),
   seen: start(3, `below ${STUTTER_SEEN_FPS} different frames a second the repeats are seen by anybody`),
   broken: sourced(
     2,
-    `below ${STUTTER_BROKEN_FPS} a second the eye no longer joins the pictures to a movement (apparent motion fades under 16 to 18)`,
+    `below ${STUTTER_BROKEN_FPS} a second the eye no longer joins the pictures to a movement (apparent motion fades)`,
   ),
 };
 
@@ -17,8 +17,7 @@ export const stutter: TermOf<'stutter', RateFacts> = {
   id: 'stutter',
   owner: 'rate',
   seen: 'slowed movement goes in steps, since frames repeat',
-  formula:
-    'octaves of different frames seen short of the timeline × perOctave, short of 24 × seen more; broken below 18',
+  formula: `octaves of different frames seen short of the timeline × perOctave, short of ${STUTTER_SEEN_FPS} × seen more; broken below ${STUTTER_BROKEN_FPS}`,
   slopes,
   noteFrom: 0.15,
   remedies: [],

@@ -1,11 +1,12 @@
 import { start } from '../../units/estimate';
+import { SUBJECT_BLUR_TOLERANCE_PCT } from '../movement';
 import type { MotionFacts } from '../movement';
 import type { TermOf } from '../term';
 
 const slopes = {
   perOctave: start(
     1,
-    'past 3 % of the width a face or a number is no longer read; twice that it is a streak',
+    `past ${SUBJECT_BLUR_TOLERANCE_PCT} % of the width a face or a number is no longer read; twice that it is a streak`,
   ),
 };
 const PER_OCTAVE = slopes.perOctave.value;
@@ -15,8 +16,7 @@ export const subjectBlur: TermOf<'subjectBlur', MotionFacts> = {
   id: 'subjectBlur',
   owner: 'motion',
   seen: 'what should be read in passing is a streak',
-  formula:
-    'octaves of the longest shutter over the one that blurs the subject by 3 % of the width × perOctave',
+  formula: `octaves of the longest shutter over the one that blurs the subject by ${SUBJECT_BLUR_TOLERANCE_PCT} % of the width × perOctave`,
   slopes,
   noteFrom: 0.15,
   remedies: [],

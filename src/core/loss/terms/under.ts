@@ -6,11 +6,11 @@ import type { TermOf } from '../term';
 const slopes = {
   perStop: start(
     0.8,
-    'a dark shade is forgiven sooner than a white sky, and lifts a stop in the edit; always dearer than noise (0.5 a stop at most), so that ISO is spent first',
+    'a dark shade is forgiven sooner than a white sky, and lifts a stop in the edit; always dearer than noise, so that ISO is spent first',
   ),
   crushedFrom: start(1, 'past a stop the lift shows: shade turns grey and blotched'),
   crushed: start(0.7, 'from there the lift itself is seen'),
-  blackFrom: start(2.5, 'two and a half stops down an 18 % grey lies at 3 %: nothing is told apart'),
+  blackFrom: start(2.5, 'two and a half stops down middle grey is nearly black: nothing is told apart'),
   black: start(1.2, 'from there the picture is lost, whatever it was for'),
   otherEnd: start(
     0.5,

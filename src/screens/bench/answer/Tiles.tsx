@@ -5,6 +5,7 @@ import type { MenuProps } from 'antd';
 import { Pin } from 'lucide-react';
 import { memo, useLayoutEffect, useMemo, useRef } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
+import { PAGE_OF_SETTING } from '@/core/explain/pages';
 import type { Brief } from '@/core/brief/brief';
 import type { DayHold } from '@/core/day/dayHold';
 import type { SettingKey, Settings } from '@/core/records/settings';
@@ -26,6 +27,7 @@ import { sliderStep } from '../../ui/arrowKeys';
 import { MenuUnder } from '../../ui/MenuUnder';
 import { useAfterPaint } from '../../ui/useAfterPaint';
 import { holdIn, useInDay } from '../../data/inDay';
+import { WhyLink } from '../../ui/WhyLink';
 import type { ShotEditing } from '../../data/useShotEditing';
 import styles from '../bench.module.css';
 import { choicesFor, pinCost } from './choices';
@@ -231,7 +233,11 @@ const Tile = memo(function Tile({
       >
         <Pin size={15} fill={pinned ? 'currentColor' : 'none'} aria-hidden />
       </button>
-      {!small && why !== null && <p className={styles.tileWhy}>{why}</p>}
+      {!small && why !== null && (
+        <p className={styles.tileWhy}>
+          {why} <WhyLink page={PAGE_OF_SETTING[setting]} />
+        </p>
+      )}
       {held && (
         <>
           <p className={styles.tileWhy}>

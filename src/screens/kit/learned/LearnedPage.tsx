@@ -1,12 +1,10 @@
 'use client';
 
 import * as messages from '@/language/kit/learned';
-import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Figure, FigureKind } from '@/core/records/learned';
 import type { Thing } from '@/core/records/kitItem';
-import * as kitMessages from '@/language/kit';
-import kitStyles from '../kit.module.css';
+import { KitPage } from '../KitPage';
 import { LearnedFigures } from './LearnedFigures';
 import styles from './learned.module.css';
 import { ofThing, useLearning } from './useLearning';
@@ -24,12 +22,7 @@ const GROUPS: readonly { id: string; title: string; of: readonly FigureKind[] }[
 export function LearnedPage(): ReactNode {
   const learning = useLearning();
   return (
-    <article className={kitStyles.detail} aria-label={messages.title}>
-      <Link href="/kit" className={kitStyles.back}>
-        {kitMessages.allThingsInTheKit}
-      </Link>
-      <h2 className={kitStyles.name}>{messages.title}</h2>
-      <p>{messages.lead}</p>
+    <KitPage title={messages.title} lead={messages.lead}>
       <Key />
       <Told learning={learning} none={messages.nothingYet}>
         {(told) =>
@@ -45,7 +38,7 @@ export function LearnedPage(): ReactNode {
         }
       </Told>
       <p className="quiet">{messages.exported}</p>
-    </article>
+    </KitPage>
   );
 }
 

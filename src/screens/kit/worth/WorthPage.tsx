@@ -1,9 +1,7 @@
 'use client';
 
 import * as messages from '@/language/kit/worth';
-import * as kitMessages from '@/language/kit';
 import { useLiveQuery } from 'dexie-react-hooks';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { withOwn } from '@/core/records/figures';
@@ -20,19 +18,14 @@ import { useOutings } from '../../data/outings';
 import { useRepository, useShots } from '../../data/repository';
 import { useAsked } from '../../data/useAsked';
 import { NumberField } from '../../ui/Fields';
-import kitStyles from '../kit.module.css';
+import { KitPage } from '../KitPage';
 import styles from './worth.module.css';
 
 /** What to get next: the worth of each thing over all outings, and the best set for the person's money. */
 export function WorthPage(): ReactNode {
   const worth = useWorth();
   return (
-    <article className={kitStyles.detail} aria-label={messages.title}>
-      <Link href="/kit" className={kitStyles.back}>
-        {kitMessages.allThingsInTheKit}
-      </Link>
-      <h2 className={kitStyles.name}>{messages.title}</h2>
-      <p>{messages.lead}</p>
+    <KitPage title={messages.title} lead={messages.lead}>
       {worth === null ? (
         <p role="status">{messages.working({ recordings: 0 })}</p>
       ) : 'failed' in worth ? (
@@ -40,7 +33,7 @@ export function WorthPage(): ReactNode {
       ) : (
         <Told worth={worth} />
       )}
-    </article>
+    </KitPage>
   );
 }
 

@@ -35,12 +35,7 @@ async function asked(): Promise<Drill> {
   const { log, outings, shots } = stage.database;
   const records = new Map((await shots.toArray()).map((one) => [one.id, one]));
   const newestFirst = (await log.orderBy('at').toArray()).reverse();
-  const skills = skillsOf(
-    newestFirst,
-    await outings.toArray(),
-    records,
-    todayIn(ownZone(), Date.now()),
-  );
+  const skills = skillsOf(newestFirst, await outings.toArray(), records, todayIn(ownZone(), Date.now()));
   return nextDrill(skills, (await kept())?.tried ?? [], new Date().toISOString(), null)!;
 }
 
@@ -73,7 +68,9 @@ describe('drills', () => {
     const losses = (await kept())!.tried.map(({ loss }) => String(Math.round(loss * 10) / 10));
     await screen.findByText(`Three done: ${losses.join(', ')} lost over the best.`);
     expect(Math.min(...(await kept())!.tried.map(({ loss }) => loss))).toBeGreaterThan(0.05);
-    const rows = within(screen.getByRole('table', { name: 'By kind' })).getAllByRole('row').slice(1);
+    const rows = within(screen.getByRole('table', { name: 'By kind' }))
+      .getAllByRole('row')
+      .slice(1);
     expect(rows.map((row) => within(row).getByRole('rowheader').textContent)).toEqual(
       DRILL_KINDS.map((kind) => DRILL_LABEL[kind]),
     );

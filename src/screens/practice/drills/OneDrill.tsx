@@ -5,6 +5,7 @@ import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Drill, DrillChoice } from '@/core/drill/drill';
+import { PAGE_OF_DRILL } from '@/core/explain/pages';
 import { item } from '@/core/units/items';
 import {
   drillAnswerText,
@@ -14,6 +15,7 @@ import {
   drillVerdict,
 } from '@/words/drillText';
 import { usePreference } from '../../data/repository';
+import { WhyLink } from '../../ui/WhyLink';
 import { DrillDrawing } from './DrillDrawing';
 import { CameBack } from './Pictures';
 import styles from './drills.module.css';
@@ -56,6 +58,7 @@ export function OneDrill({
       <p className={styles.question}>{drillQuestion(drill, notation)}</p>
       <div ref={verdict} tabIndex={-1} role="status" className={styles.verdict}>
         {chosen && drillVerdict(drill, chosen, notation).map((line) => <p key={line}>{line}</p>)}
+        {chosen && <WhyLink page={PAGE_OF_DRILL[drill.kind]} />}
       </div>
       <DrillDrawing drill={drill} chosen={chosen} onPick={answer} />
       {chosen && <CameBack drill={drill} chosen={chosen} best={item(drill.choices, drill.best)} />}

@@ -15,9 +15,11 @@ import { trimmed } from '@/core/units/format';
 import { READY_SCHOOLS } from '@/core/vocabulary/schools';
 import type { SeenTerm } from '@/core/vocabulary/terms';
 import type { Repository } from '@/store/repository';
+import { PAGE_OF_TERM } from '@/core/explain/pages';
 import { SCHOOL_LABEL, TERM_LABEL } from '@/words/labels';
 import { download } from '../../files/download';
 import { useToast } from '../../ui/toast';
+import { WhyLink } from '../../ui/WhyLink';
 import styles from './eye.module.css';
 
 /** The school that the answers make: its weights, how sure, beside the others; taken, set by hand, exported, forgotten. */
@@ -122,7 +124,9 @@ function WeightRow({
   const told = low > 1 || high < 1;
   return (
     <tr data-told={told}>
-      <th scope="row">{name}</th>
+      <th scope="row">
+        <WhyLink page={PAGE_OF_TERM[term]}>{name}</WhyLink>
+      </th>
       <td className="numerals">{trimmed(weight, 2)}</td>
       <td className="numerals">
         <Interval low={low} high={high} weight={weight} />

@@ -12,11 +12,13 @@ import type { Solution } from '@/core/answer/solve';
 import { without } from '@/core/units/without';
 import { tenths, trimmed } from '@/core/units/format';
 import { alternativeLabel, costsText, gainsText } from '@/words/alternativeText';
+import { PAGE_OF_WARNING } from '@/core/explain/pages';
 import { SETTING_LABEL } from '@/words/labels';
 import { chanceText, clockHoldsText } from '@/words/lightText';
 import { durationText, evText } from '@/words/settingText';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { Meaning } from '../../../ui/Meaning';
+import { WhyLink } from '../../../ui/WhyLink';
 import styles from '../../bench.module.css';
 import { pinnedTo } from '../../answer/pins';
 
@@ -30,7 +32,7 @@ export function Warnings({ answer }: { answer: Answer }): ReactNode {
       <ul>
         {answer.warnings.map((warning, index) => (
           <li key={index} data-severity={warning.severity}>
-            <b>{MARK[warning.severity]}</b> {warning.text}
+            <b>{MARK[warning.severity]}</b> {warning.text} <WhyLink page={PAGE_OF_WARNING[warning.code]} />
             {warning.helps && (
               <details>
                 <summary>{messages.whatWouldHelp}</summary>

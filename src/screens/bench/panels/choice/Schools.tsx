@@ -18,6 +18,8 @@ import { settingText } from '@/words/settingText';
 import { usePreference } from '../../../data/repository';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import styles from '../../bench.module.css';
+import { TermLinks } from '../../../ui/TermLinks';
+import { WhyLink } from '../../../ui/WhyLink';
 import type { LossRow } from './LossChart';
 
 const LossChart = dynamic(() => import('./LossChart').then((module) => module.LossChart), {
@@ -50,16 +52,21 @@ export function Schools({ solution, editing }: { solution: Solution; editing: Sh
   return (
     <section aria-labelledby="schools-title" className={styles.schools}>
       <h2 id="schools-title">{messages.theSchoolsOnThisShot}</h2>
+      <WhyLink page="schools" />
       <ul>
         {schoolsFor(space.brief.look).map((id) => (
           <SchoolRow key={id} id={id} solution={solution} other={others.get(id)} editing={editing} />
         ))}
       </ul>
       <LossChart rows={rows} />
+      <TermLinks terms={TERMS.filter((term) => rows.some(({ loss }) => loss[term] >= SHOWN_FROM))} />
       <p className="quiet">{messages.allJudgedWithTheEyes({ id: SCHOOL_LABEL[space.school.id] })}</p>
     </section>
   );
 }
+
+/** Less of a term is no visible part of a bar. */
+const SHOWN_FROM = 0.05;
 
 function SchoolRow({
   id,

@@ -5,10 +5,12 @@ import type { ReactNode } from 'react';
 import { reasonsOf } from '@/core/answer/reasons';
 import type { Solution } from '@/core/answer/solve';
 import { lockedWhiteBalanceK } from '@/core/search/settingsOf';
+import { PAGE_OF_SETTING } from '@/core/explain/pages';
 import type { SettingKey } from '@/core/records/settings';
 import { SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
 import { reasonText, tellingOf } from '@/words/reasonText';
 import { settingText } from '@/words/settingText';
+import { WhyLink } from '../../../ui/WhyLink';
 import styles from './light.module.css';
 
 const KEYS = ['iso', 'exposureOffsetStops', 'colour', 'whiteBalance'] as const satisfies SettingKey[];
@@ -39,7 +41,8 @@ export function SecondRow({ solution }: { solution: Solution }): ReactNode {
                 {SETTING_LABEL[key]} <b className="numerals">{settingText(key, settings, kit)}</b>
               </dt>
               <dd>
-                {text} <span className="quiet">{steps.join(' ')}</span>
+                {text} <span className="quiet">{steps.join(' ')}</span>{' '}
+                <WhyLink page={PAGE_OF_SETTING[key]} />
               </dd>
             </div>
           );

@@ -19,6 +19,7 @@ import { settingText } from '@/words/settingText';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { groundPaths, horizonPath, obstructionPath } from '../framing/drawing';
 import framing from '../framing/framing.module.css';
+import { WhyLink } from '../../../ui/WhyLink';
 import styles from './mounts.module.css';
 
 const MOST = 3;
@@ -165,7 +166,7 @@ function Choice({
         ))}
         {choice.cautions.map((caution) => (
           <li key={caution} className={styles.caution}>
-            {cautionText(caution)}
+            {cautionText(caution)} <WhyLink page="cautions" />
           </li>
         ))}
       </ul>

@@ -10,6 +10,7 @@ import type { Solution } from '@/core/answer/solve';
 import { item } from '@/core/units/items';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { TERMS } from '@/core/loss/table';
+import type { TermId } from '@/core/vocabulary/terms';
 import { TERM_LABEL } from '@/words/labels';
 import { viewLabel } from '@/words/labels';
 import { markText } from '@/words/tradeOffText';
@@ -18,6 +19,7 @@ import type { ShotEditing } from '../../../data/useShotEditing';
 import { pinnedTo } from '../../answer/pins';
 import { LightChart } from './LightChart';
 import { ShutterChart } from './ShutterChart';
+import { TermLinks } from '../../../ui/TermLinks';
 import styles from './tradeOff.module.css';
 
 /** What every shutter would cost in the chosen mode, and what every filter gives over the light. */
@@ -93,6 +95,7 @@ export function TradeOffPanel({
             : messages.theLeastLossIsAt({ least: told(least) })}
         {worstText(here)}
       </p>
+      <TermLinks terms={worstOf(here)} />
       <ul className={styles.marks}>
         {marks.map((mark, index) => (
           <li key={index} data-code={mark.what.code}>
@@ -126,13 +129,17 @@ function nearestPlace(places: readonly ShutterPlace[], seconds: number): number 
 }
 
 /** The three terms that cost most here. */
-function worstText({ loss }: ShutterPlace): string {
-  const worst = TERMS.filter((term) => loss[term] >= 0.1)
+function worstOf({ loss }: ShutterPlace): TermId[] {
+  return TERMS.filter((term) => loss[term] >= 0.1)
     .sort((a, b) => loss[b] - loss[a])
     .slice(0, 3);
+}
+
+function worstText(place: ShutterPlace): string {
+  const worst = worstOf(place);
   return worst.length === 0
     ? messages.nothingCostsMuchHere
     : messages.hereItCosts({
-        worst: worst.map((term) => `${TERM_LABEL[term]} ${tenths(loss[term])}`).join(', '),
+        worst: worst.map((term) => `${TERM_LABEL[term]} ${tenths(place.loss[term])}`).join(', '),
       });
 }

@@ -1,0 +1,18 @@
+/** The pages on which the answers are reasoned, in the order of the work; then what they have in common. */
+export const REASON_PAGES = [
+  'playback',
+  'steadiness',
+  'shutter',
+  'light',
+  'flicker',
+  'view',
+  'card',
+  'power',
+  'cameras',
+  'sound',
+  'cautions',
+  'schools',
+  'figures',
+  'glossary',
+] as const;
+export type ReasonPage = (typeof REASON_PAGES)[number];

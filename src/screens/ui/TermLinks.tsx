@@ -1,0 +1,21 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { PAGE_OF_TERM } from '@/core/explain/pages';
+import type { TermId } from '@/core/vocabulary/terms';
+import { TERM_LABEL } from '@/words/labels';
+import styles from './ui.module.css';
+import { WhyLink } from './WhyLink';
+
+/** Terms of the loss, each leading to where it is reasoned. */
+export function TermLinks({ terms }: { terms: readonly TermId[] }): ReactNode {
+  return (
+    <ul className={styles.terms}>
+      {terms.map((term) => (
+        <li key={term}>
+          <WhyLink page={PAGE_OF_TERM[term]}>{TERM_LABEL[term]}</WhyLink>
+        </li>
+      ))}
+    </ul>
+  );
+}
