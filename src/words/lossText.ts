@@ -1,4 +1,4 @@
-import { becauseKey } from '@/core/explain/losses';
+import { figureKey } from '@/core/explain/losses';
 import type { Slope } from '@/core/explain/losses';
 import type { TermId } from '@/core/vocabulary/terms';
 import * as messages from '@/language/words/losses';
@@ -11,8 +11,14 @@ export function lossFormula(term: TermId): string | null {
   return term === 'wish' ? null : messages.formula[term];
 }
 
+/** A figure by the name that it has in the formula. */
+export function figureName({ term, name }: Slope): string {
+  const named: Readonly<Record<string, string>> = messages.figure;
+  return named[figureKey(term, name)] ?? name;
+}
+
 /** Why a figure is what it is. */
 export function becauseText({ term, name }: Slope): string {
   const because: Readonly<Record<string, string>> = messages.because;
-  return because[becauseKey(term, name)] ?? '';
+  return because[figureKey(term, name)] ?? '';
 }

@@ -28,7 +28,17 @@ interface HeldRule {
   isIn: (answer: DrillAnswer, best: Settings) => boolean;
 }
 
-const FILE: readonly (keyof Pins)[] = ['bitRateMbps', 'codec'];
+/** What is set anew at another frame rate or view. */
+const FOLLOWS: readonly (keyof Pins)[] = [
+  'shutterSeconds',
+  'shutterAngleDeg',
+  'shutterMode',
+  'shutterFloorSeconds',
+  'filter',
+  'iso',
+  'bitRateMbps',
+  'codec',
+];
 
 const RULES: Record<HeldKind, HeldRule> = {
   filter: {
@@ -55,36 +65,17 @@ const RULES: Record<HeldKind, HeldRule> = {
   },
   rate: {
     first: {},
-    free: [
-      'frameRate',
-      'shutterSeconds',
-      'shutterAngleDeg',
-      'shutterMode',
-      'shutterFloorSeconds',
-      'filter',
-      'iso',
-      ...FILE,
-    ],
-    answers: ({ modes }) => [
-      ...[...new Set(modes.map(({ frameRate }) => frameRate))]
+    free: ['frameRate', ...FOLLOWS],
+    answers: ({ modes }) =>
+      [...new Set(modes.map(({ frameRate }) => frameRate))]
         .sort((a, b) => a - b)
         .map((frameRate) => ({ frameRate })),
-    ],
     at: (answer) => ('frameRate' in answer ? Math.log2(answer.frameRate) : 0),
     isIn: (answer, { frameRate }) => 'frameRate' in answer && answer.frameRate === frameRate,
   },
   view: {
     first: {},
-    free: [
-      'view',
-      'shutterSeconds',
-      'shutterAngleDeg',
-      'shutterMode',
-      'shutterFloorSeconds',
-      'filter',
-      'iso',
-      ...FILE,
-    ],
+    free: ['view', ...FOLLOWS],
     answers: ({ modes }, best) => {
       const widths = new Map<string, number>();
       for (const { view, stabilization } of modes)

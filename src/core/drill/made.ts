@@ -115,7 +115,9 @@ function madeBrief(kind: DrillKind, draw: Draw, mine: OwnWeights | null): Brief 
     light: { kind: 'range', evMin: Math.max(DARKEST_EV - 2, evMax - crossed), evMax },
     limits: { lamps: 'none' },
     filters: ND_STOPS.map((stops) => ({ id: `nd${String(2 ** stops)}`, kind: 'nd', stops })),
-    ...(kind === 'rate' || kind === 'lasts' ? { playback: { slowdown: draw.of<number>('slowed', SLOWDOWNS[kind]) } } : {}),
+    ...(kind === 'rate' || kind === 'lasts'
+      ? { playback: { slowdown: draw.of<number>('slowed', SLOWDOWNS[kind]) } }
+      : {}),
     ...(kind === 'view'
       ? { motion: { subject: { speedMps: 3, distanceM: draw.of('distance', DISTANCES_M), sizeM: 1.8 } } }
       : {}),

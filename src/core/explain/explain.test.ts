@@ -11,7 +11,7 @@ import { WORDS } from '../vocabulary/words';
 import { curveOf, FORMULA_IDS, FORMULAS, formulasOn, INPUTS, shareAt, valueAt, valuesOn } from './formulas';
 import type { FormulaId } from './formulas';
 import { helmetRide } from './helmet';
-import { becauseKey, slopesOf, termsOn } from './losses';
+import { figureKey, slopesOf, termsOn } from './losses';
 import { PAGE_OF_SETTING, PAGE_OF_TERM, PAGE_OF_WORD, pageOfDayFault, reasonPage } from './pages';
 
 const solutions = TEN_SHOTS.map((shot): Solution => {
@@ -98,7 +98,7 @@ describe('the pages', () => {
     const told = REASON_PAGES.flatMap(termsOn);
     expect(new Set(told).size).toBe(told.length);
     expect(told.length).toBe(TERM_IDS.length - 1);
-    const keys = told.flatMap((term) => slopesOf(term).map(({ name }) => becauseKey(term, name)));
+    const keys = told.flatMap((term) => slopesOf(term).map(({ name }) => figureKey(term, name)));
     expect(new Set(keys).size).toBe(keys.length);
     expect(reasonPage('flicker')).toBe('flicker');
     expect(reasonPage('nothing')).toBeNull();

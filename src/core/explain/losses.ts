@@ -30,7 +30,7 @@ export function standingOf({ start }: Estimate): Standing {
   return start ? 'start' : 'standard';
 }
 
-/** What the argument of a figure is called in the catalogue. */
-export function becauseKey(term: TermId, name: string): string {
+/** What a figure is called in the catalogue. */
+export function figureKey(term: TermId, name: string): string {
   return `${term}${name.charAt(0).toUpperCase()}${name.slice(1)}`;
 }

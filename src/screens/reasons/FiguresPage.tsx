@@ -13,6 +13,7 @@ import { FigureTables } from './FigureTables';
 import { LearnedFigures } from './LearnedFigures';
 import { Slopes } from './Losses';
 import styles from './reasons.module.css';
+import { StandingTable } from './StandingTable';
 
 /** Every figure the answers stand on, by how it is known. */
 export function FiguresPage(): ReactNode {
@@ -42,29 +43,16 @@ export function FiguresPage(): ReactNode {
         />
       </div>
       {formulas.length > 0 && (
-        <div className={styles.wide}>
-          <table className={styles.table}>
-            <caption>{messages.figures.formulasCaption}</caption>
-            <thead>
-              <tr>
-                <th scope="col">{messages.figure}</th>
-                <th scope="col">{messages.value}</th>
-                <th scope="col">{messages.standing}</th>
-                <th scope="col">{messages.because}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {formulas.map((id) => (
-                <tr key={id}>
-                  <th scope="row">{FORMULA_NAME[id]}</th>
-                  <td>{formulaLine(id)}</td>
-                  <td>{messages.standingLabel[FORMULAS[id].standing]}</td>
-                  <td>{formulaSource(id)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        <StandingTable
+          caption={messages.figures.formulasCaption}
+          rows={formulas.map((id) => ({
+            key: id,
+            name: FORMULA_NAME[id],
+            value: formulaLine(id),
+            standing: FORMULAS[id].standing,
+            because: formulaSource(id),
+          }))}
+        />
       )}
       {slopes.length > 0 && <Slopes caption={messages.figures.lossCaption} slopes={slopes} />}
       {is('start') && <FigureTables />}

@@ -6,8 +6,9 @@ import type { TermId } from '@/core/vocabulary/terms';
 import { trimmed } from '@/core/units/format';
 import { capital } from '@/words/sentences';
 import { TERM_LABEL } from '@/words/labels';
-import { becauseText, lossFormula, lossSeen } from '@/words/lossText';
+import { becauseText, figureName, lossFormula, lossSeen } from '@/words/lossText';
 import styles from './reasons.module.css';
+import { StandingTable } from './StandingTable';
 
 /** Faults that a viewer sees: what is seen, how it is counted, and every figure of it with its argument and standing. */
 export function Losses({ terms }: { terms: readonly TermId[] }): ReactNode {
@@ -40,31 +41,20 @@ export function Slopes({
   slopes: readonly Slope[];
 }): ReactNode {
   return (
-    <div className={styles.wide}>
-      <table className={styles.table}>
-        {caption !== undefined && <caption>{caption}</caption>}
-        <thead>
-          <tr>
-            <th scope="col">{messages.figure}</th>
-            <th scope="col">{messages.value}</th>
-            <th scope="col">{messages.standing}</th>
-            <th scope="col">{messages.because}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {slopes.map((slope) => (
-            <tr key={`${slope.term} ${slope.name}`}>
-              <th scope="row">
-                {caption !== undefined && <>{capital(TERM_LABEL[slope.term])}: </>}
-                <code translate="no">{slope.name}</code>
-              </th>
-              <td className="numerals">{trimmed(slope.value, 3)}</td>
-              <td>{messages.standingLabel[standingOf(slope)]}</td>
-              <td>{becauseText(slope)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <StandingTable
+      caption={caption}
+      rows={slopes.map((slope) => ({
+        key: `${slope.term} ${slope.name}`,
+        name: (
+          <>
+            {caption !== undefined && <>{capital(TERM_LABEL[slope.term])}: </>}
+            <code>{figureName(slope)}</code>
+          </>
+        ),
+        value: trimmed(slope.value, 3),
+        standing: standingOf(slope),
+        because: becauseText(slope),
+      }))}
+    />
   );
 }
