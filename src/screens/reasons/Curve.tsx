@@ -42,7 +42,7 @@ export function Curve({
   );
   const left = x(at) > width / 2;
   return (
-    <div ref={frame} className={styles.curve}>
+    <div ref={frame}>
       {width > 0 && (
         <svg width={width} height={HEIGHT} role="img" aria-label={says}>
           <line x1={SIDE} x2={width - SIDE} y1={HEIGHT - FOOT} y2={HEIGHT - FOOT} className={styles.axis} />
