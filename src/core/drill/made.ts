@@ -83,8 +83,8 @@ export function drawing(kind: DrillKind, number: number): Draw {
   };
 }
 
-/** What a kind asks of a brief, as the draw has it. */
-export function ask(kind: DrillKind, brief: Brief, draw: Draw): Asked | null {
+/** What a kind asks of a brief, as the draw has it; a shot of one's own has its own card. */
+export function ask(kind: DrillKind, brief: Brief, draw: Draw, own = false): Asked | null {
   const before = draw.whole('before', 0, LEAST_CHOICES + 1);
   switch (kind) {
     case 'light':
@@ -96,7 +96,14 @@ export function ask(kind: DrillKind, brief: Brief, draw: Draw): Asked | null {
         draw.of('by', [-3, -2, -1, 1, 2, 3]),
       );
     case 'lasts':
-      return askLasts(brief, { cardGb: draw.of('card', CARDS_GB), airC: draw.of('air', AIR_C) }, before);
+      return askLasts(
+        brief,
+        {
+          cardGb: own ? brief.limits.cardGb : draw.of('card', CARDS_GB),
+          airC: draw.of('air', AIR_C),
+        },
+        before,
+      );
     case 'school':
       return askSchool(brief, draw.whole('school', 0, READY_SCHOOLS.length - 1), draw.whole('turn', 0, 5));
     default:

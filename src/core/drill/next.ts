@@ -130,7 +130,7 @@ export function drillOf({ kind, from, own }: Skill, number: number, mine: OwnWei
   if (!own) return drawnDrill(kind, number, mine);
   const { brief } = briefOf(own.shot);
   const draw = drawing(kind, named(own.id) ^ number);
-  const asked = ask(kind, brief, draw);
+  const asked = ask(kind, brief, draw, true);
   return asked && { kind, from, id: own.id, name: own.name, brief, ...asked };
 }
 
