@@ -152,7 +152,7 @@ test('a word opens what it means with its figure, the palette finds words, and h
   await expect(dialog).toBeHidden();
   await page.keyboard.press('Control+k');
   await expect(page.locator('[cmdk-input]')).toBeFocused();
-  await page.keyboard.type('shake floor');
+  await page.keyboard.type('What it means: shake floor');
   await page.keyboard.press('Enter');
   await expect(dialog.filter({ hasText: 'The longest shutter' })).toBeVisible();
   await page.keyboard.press('Escape');
@@ -183,4 +183,28 @@ test('the answer stays in sight while a panel is read, on a phone with the other
   await expect(bar.getByText('Stabilization')).toBeHidden();
   await bar.getByRole('button', { name: 'The other four' }).click();
   await expect(bar.getByText('Stabilization')).toBeVisible();
+});
+
+test('somebody is to be heard: what to do stands on the Bench and on the card, and goes with the wish', async ({
+  page,
+}) => {
+  await open(page, '/bench?shot=demo-05&part=choice');
+  await allWords(page);
+  const sound = page.getByRole('region', { name: 'Sound', exact: true });
+  await expect(page.getByRole('region', { name: 'What will be seen' })).toBeVisible();
+  await expect(sound).toHaveCount(0);
+  await choose(page, 'Sound', 'speech');
+  await expect(sound.getByText(/^A clap, or place and take spoken/)).toBeVisible();
+  await word(page, 'Wind', 'spinbutton').fill('20');
+  await page.keyboard.press('Enter');
+  await expect(sound.getByText(/a cover alone gives in/)).toBeVisible();
+  await sound.getByRole('link', { name: 'Why: Sound' }).click();
+  await expect(page.getByText(/^Air past a microphone is louder than a voice/)).toBeVisible();
+  await open(page, '/carry?shot=demo-05');
+  await expect(page.getByRole('checkbox', { name: 'Outside microphone on, heard once' })).toBeVisible();
+  await open(page, '/bench?shot=demo-05&part=choice');
+  await allWords(page);
+  await choose(page, 'Sound', 'no speech');
+  await expect(page.getByRole('region', { name: 'What will be seen' })).toBeVisible();
+  await expect(sound).toHaveCount(0);
 });

@@ -125,7 +125,7 @@ export const SAMPLE: readonly string[] = [
   '/kit?item=worth',
   '/practice',
   '/practice?part=eye',
-  '/reasons?page=light&shot=demo-05',
-  '/reasons?page=figures',
+  '/reasons?page=light&shot=demo-10',
+  '/reasons?page=figures&shot=demo-10',
   '/reasons?page=schools&shot=demo-10',
 ];

@@ -10,12 +10,12 @@ import { WhyLink } from './WhyLink';
 /** Terms of the loss, each leading to where it is reasoned. */
 export function TermLinks({ terms }: { terms: readonly TermId[] }): ReactNode {
   return (
-    <ul className={styles.terms}>
+    <p className={styles.terms}>
       {terms.map((term) => (
-        <li key={term}>
-          <WhyLink page={PAGE_OF_TERM[term]}>{TERM_LABEL[term]}</WhyLink>
-        </li>
+        <WhyLink key={term} page={PAGE_OF_TERM[term]}>
+          {TERM_LABEL[term]}
+        </WhyLink>
       ))}
-    </ul>
+    </p>
   );
 }

@@ -2,13 +2,14 @@
 
 import * as messages from '@/language/practice/drills';
 import { Button } from 'antd';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Drill } from '@/core/drill/drill';
 import type { Skill } from '@/core/drill/next';
 import type { Tried } from '@/core/records/practised';
 import { DRILL_LABEL } from '@/words/drillText';
 import { nextDrillFor } from '@/workers/drills';
+import type { DrillWish } from '@/workers/drills';
 import { useOwn } from '../../data/learned';
 import { useAsked } from '../../data/useAsked';
 import { OneDrill } from './OneDrill';
@@ -32,25 +33,23 @@ export function Course({
   onDone: () => void;
 }): ReactNode {
   const { mine } = useOwn();
-  // What is asked next is asked once the one before is done with, not as soon as it is answered.
-  const [at, setAt] = useState({ number: 0, tried });
-  const wish = useMemo(
-    () => ({ skills, tried: at.tried, now: new Date().toISOString(), mine }),
-    // What is kept meanwhile changes no drill that stands.
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- As said.
-    [at],
-  );
+  const wishNow = (number: number): { number: number; wish: DrillWish } => ({
+    number,
+    wish: { skills, tried, now: new Date().toISOString(), mine },
+  });
+  // What is asked next is asked once the one before is done with: what is kept meanwhile changes no drill that stands.
+  const [{ number, wish }, setAt] = useState(() => wishNow(0));
   const asked = useAsked(wish, nextDrillFor);
   if (asked && 'failed' in asked) return <p role="alert">{messages.failed({ why: asked.failed })}</p>;
   const drill = asked?.of === wish ? asked.answer : undefined;
   if (drill === null) return <p role="status">{messages.none}</p>;
-  const lastOne = at.number + 1 >= most;
+  const lastOne = number + 1 >= most;
   return (
     <section className={styles.course} aria-labelledby="drill-title">
       <div className={styles.head}>
         <h2 id="drill-title">
           {messages.of({
-            at: at.number + 1,
+            at: number + 1,
             most,
             kind: drill ? DRILL_LABEL[drill.kind] : messages.working,
           })}
@@ -61,14 +60,14 @@ export function Course({
       </div>
       {drill ? (
         <OneDrill
-          key={at.number}
+          key={number}
           drill={drill}
           next={lastOne ? messages.done : messages.next}
-          ready={tried.length > from + at.number}
+          ready={tried.length > from + number}
           onAnswer={(choice, seconds) => void onAnswered(answered(drill, choice, seconds))}
           onNext={() => {
             if (lastOne) onDone();
-            else setAt({ number: at.number + 1, tried });
+            else setAt(wishNow(number + 1));
           }}
         />
       ) : (

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { soundAdvice } from '@/core/answer/soundAdvice';
 import type { Solution } from '@/core/answer/solve';
 import { soundText } from '@/words/soundText';
+import { WhyLink } from '../../../ui/WhyLink';
 import styles from '../../bench.module.css';
 
 /** What to do about the sound, where somebody is to be heard. */
@@ -12,7 +13,9 @@ export function SoundToDo({ solution }: { solution: Solution }): ReactNode {
   return (
     <section aria-labelledby="sound-title" className={styles.findings}>
       <h2 id="sound-title">{messages.sound}</h2>
-      <p>{messages.speechWanted}</p>
+      <p>
+        {messages.speechWanted} <WhyLink page="sound" />
+      </p>
       <ul>
         {advice.map((one) => (
           <li key={one.code}>{soundText(one)}</li>
