@@ -188,8 +188,6 @@ test('the answer stays in sight while a panel is read, on a phone with the other
 test('somebody is to be heard: what to do about the sound stands on the Bench, with why, and on the card', async ({
   page,
 }) => {
-  await open(page, '/bench?shot=demo-05&part=choice');
-  await allWords(page);
   const sound = page.getByRole('region', { name: 'Sound', exact: true });
   await expect(page.getByRole('region', { name: 'What will be seen' })).toBeVisible();
   await expect(sound).toHaveCount(0);
