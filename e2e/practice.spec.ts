@@ -71,6 +71,31 @@ test('what to get next names the best set for one’s own money', async ({ page 
   await expect(page.getByLabel('Price of ND64 for Shrew')).toHaveValue('25', { timeout: 60_000 });
 });
 
+test('drills by keys alone: from the question to the answers, from what came of one to the next', async ({
+  page,
+}) => {
+  await open(page, '/practice');
+  await page.getByRole('button', { name: 'Three drills' }).press('Enter');
+  for (const at of [1, 2]) {
+    await expect(page.getByRole('heading', { name: new RegExp(`^${at} of 3: `) })).toBeVisible();
+    const answer = page.getByRole('group', { name: 'Answers' }).getByRole('button').first();
+    await expect(answer).toBeVisible();
+    for (
+      let step = 0;
+      step < 4 && !(await answer.evaluate((one) => one === document.activeElement));
+      step += 1
+    )
+      await page.keyboard.press('Tab');
+    await page.keyboard.press('Enter');
+    const next = page.getByRole('button', { name: 'Next' });
+    await expect(next).toBeEnabled();
+    for (let step = 0; step < 8 && !(await next.evaluate((one) => one === document.activeElement)); step += 1)
+      await page.keyboard.press('Tab');
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByRole('heading', { name: /^3 of 3: / })).toBeVisible();
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
   test('three drills with one thumb: every press lies in the lower half, nothing is scrolled for', async ({

@@ -39,8 +39,11 @@ export function OneDrill({
   const [notation] = usePreference('filterNotation');
   const [chosen, setChosen] = useState<DrillChoice | null>(null);
   const began = useRef(0);
+  const question = useRef<HTMLParagraphElement>(null);
   useEffect(() => {
     began.current = performance.now();
+    // With keys one goes on from the question, not from the top of the page.
+    question.current?.focus({ preventScroll: true });
   }, []);
   const verdict = useRef<HTMLDivElement>(null);
   const answer = (choice: DrillChoice): void => {
@@ -48,14 +51,16 @@ export function OneDrill({
     setChosen(choice);
     onAnswer(choice, Math.round((performance.now() - began.current) / 100) / 10);
     // What is read next is what came of it.
-    verdict.current?.focus();
+    verdict.current?.focus({ preventScroll: true });
   };
   const source = drillSourceText(drill);
   return (
     <div className={styles.drill}>
       {source !== null && <p className="quiet">{source}</p>}
       <p>{drillShotText(drill)}</p>
-      <p className={styles.question}>{drillQuestion(drill, notation)}</p>
+      <p ref={question} tabIndex={-1} className={styles.question}>
+        {drillQuestion(drill, notation)}
+      </p>
       <div ref={verdict} tabIndex={-1} role="status" className={styles.verdict}>
         {chosen && drillVerdict(drill, chosen, notation).map((line) => <p key={line}>{line}</p>)}
         {chosen && <WhyLink page={PAGE_OF_DRILL[drill.kind]} />}
