@@ -14,6 +14,7 @@ const CHAPTERS = [
   'motion',
   'camera',
   'records',
+  'merge',
   'brief',
   'loss',
   'search',

@@ -1,4 +1,5 @@
 import { horizonFromTimes } from '@/core/light/sun/day';
+import { noRecords } from '@/core/records/kinds';
 import type { Records } from '@/core/records/kinds';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import type { SunLight } from '@/core/light/sun/sunLight';
@@ -258,14 +259,11 @@ export function makeDemo(): Records {
     thing,
   }));
   return {
+    ...noRecords(),
     shots: [...shots, ...holmShots()],
     log: holmLog(),
     kit,
     outings: [demoOuting(AT), holmOuting()],
     clips: holmClips(),
-    learned: [],
-    eye: [],
-    practised: [],
-    prices: [],
   };
 }

@@ -46,7 +46,7 @@ const backup = backupOf(
 const outingFile = outingFileOf(
   outing,
   demo.shots.filter(({ id }) => named.has(id)),
-  { clips: [], log: [] },
+  { clips: [], log: [], removed: [] },
 );
 const old = JSON.parse(
   JSON.stringify(backup).replaceAll('"version":2', '"version":1').replaceAll('"strong"', '"boost"'),

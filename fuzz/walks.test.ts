@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../demo/makeDemo';
+import { noRecords } from '@/core/records/kinds';
 import { emptyShot } from '@/core/records/emptyShot';
 import { newThing, THING_KINDS } from '@/core/records/kitItem';
 import { VERDICTS } from '@/core/records/logEntry';
@@ -8,6 +9,7 @@ import type { Settings } from '@/core/records/settings';
 import { readBackup } from '@/core/records/backup';
 import { openDatabase } from '@/store/database';
 import type { Database } from '@/store/database';
+import { merge } from '@/store/merging';
 import { Repository } from '@/store/repository';
 import { RefusedWrite } from '@/store/refusedWrite';
 import { writeFaultText } from '@/screens/data/writeFault';
@@ -21,13 +23,10 @@ import { RUNS, SEED } from './runs';
  */
 const demo = makeDemo();
 const small = {
+  ...noRecords(),
   shots: demo.shots.slice(0, 3),
   outings: demo.outings,
   clips: demo.clips,
-  learned: [],
-  eye: [],
-  practised: [],
-  prices: [],
   log: demo.log.slice(0, 1),
   kit: demo.kit.slice(0, 4),
 };
@@ -98,7 +97,7 @@ function deedOf(
       repository.markEntry(await at('outings'), 'sat-01', pick % 3 === 0 ? null : 'recorded', [
         { part: 0, settings: unfit ? { ...settings, bitRateMbps: -1 } : settings },
       ]),
-    () => repository.restore(small),
+    () => merge(repository, small),
     () => repository.history.undo(),
     () => repository.history.redo(),
   ];
@@ -134,12 +133,13 @@ describe('the store', () => {
           (tab) =>
             new Repository(database, {
               tab,
+              device: tab,
               now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
               newId: () => `id-${++count}`,
             }),
         );
         try {
-          await windows[0]!.restore(small);
+          await merge(windows[0]!, small);
           const everything = async (): Promise<string> => JSON.stringify(await windows[0]!.everything());
           for (const one of steps) {
             const repository = windows[one.window]!;
@@ -163,8 +163,8 @@ describe('the store', () => {
           expect(read.ok ? [] : read.faults).toEqual([]);
           if (!read.ok) return;
           const empty = openDatabase(`walk-${walks}-back`);
-          const back = new Repository(empty, { tab: 'back', now: () => new Date(0), newId: () => 'x' });
-          await back.restore(read.records);
+          const back = new Repository(empty, { tab: 'back', device: 'back', now: () => new Date(0), newId: () => 'x' });
+          await merge(back, read.records);
           expect(JSON.stringify(await back.everything())).toBe(
             JSON.stringify(await windows[0]!.everything()),
           );

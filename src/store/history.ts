@@ -1,6 +1,7 @@
 import { RECORD_TABLES, recordChecks } from '@/core/records/kinds';
 import type { Database } from './database';
 import { RefusedWrite } from './refusedWrite';
+import { idOf, saysTheSame, stamped } from './stamps';
 import type { Change, Step } from './step';
 import { recordText } from '@/words/recordText';
 
@@ -34,7 +35,7 @@ export class History {
 
   constructor(
     private readonly database: Database,
-    private readonly tab: string,
+    private readonly who: { tab: string; device: string },
     private readonly now: () => Date,
   ) {}
 
@@ -43,10 +44,10 @@ export class History {
     const { steps } = this.database;
     await steps
       .where('tab')
-      .notEqual(this.tab)
+      .notEqual(this.who.tab)
       .and(({ taken }) => taken < this.now().getTime() - STALE_MS)
       .delete();
-    const own = await steps.where('tab').equals(this.tab).sortBy('at');
+    const own = await steps.where('tab').equals(this.who.tab).sortBy('at');
     this.done = own.filter(({ undone }) => !undone);
     // The one undone last is done again first.
     this.undone = own.filter(({ undone }) => undone).reverse();
@@ -58,22 +59,30 @@ export class History {
    * `decide` may read with the tables it is given, and nothing else. Gives what was written.
    * @throws {RefusedWrite} when a record does not fit its schema
    */
-  commit(label: string, decide: (kept: Database) => Promise<readonly Change[]>): Promise<readonly Change[]> {
-    return this.inTurn(async () => this.decided(label, decide, await recordChecks()));
+  commit(label: string, decide: Decide): Promise<readonly Change[]> {
+    return this.inTurn(async () => this.decided(label, decide, await recordChecks(), false));
+  }
+
+  /** The same with records as they are given, what is known of their edits included: a merge, or a clean slate. */
+  commitExactly(label: string, decide: Decide): Promise<readonly Change[]> {
+    return this.inTurn(async () => this.decided(label, decide, await recordChecks(), true));
   }
 
   private async decided(
     label: string,
-    decide: (kept: Database) => Promise<readonly Change[]>,
+    decide: Decide,
     checks: Awaited<ReturnType<typeof recordChecks>>,
+    exact: boolean,
   ): Promise<readonly Change[]> {
     const step = await this.transaction(async () => {
-      const changes = (await decide(this.database))
+      const decided = (await decide(this.database))
         .filter(({ before, after }) => JSON.stringify(before) !== JSON.stringify(after))
         .map((change) => sound(change, checks));
-      if (changes.length === 0) return null;
-      await write(this.database, changes, 'after');
-      return this.kept({ tab: this.tab, label, changes, undone: false, taken: this.now().getTime() });
+      if (decided.length === 0) return null;
+      const changes = await this.written(decided, exact);
+      const { tab } = this.who;
+      const own = { tab, label, changes, undone: false, taken: this.now().getTime() };
+      return this.kept(exact ? { ...own, exact } : own);
     });
     if (!step) return [];
     this.done = [...this.done, step].slice(-DEPTH);
@@ -111,7 +120,7 @@ export class History {
     const undone = wanted === 'before';
     const written = await this.transaction(async () => {
       const there = await stillThere(this.database, entry.changes, expected);
-      if (there) await write(this.database, entry.changes, wanted);
+      if (there) await this.written(turned(entry.changes, there, wanted), entry.exact ?? false);
       if (entry.at !== undefined) {
         if (there) await this.database.steps.update(entry.at, { undone });
         // It can never be undone truthfully any more; those before it may be.
@@ -131,10 +140,22 @@ export class History {
     const kept = ({ at }: Step): number[] => (at === undefined ? [] : [at]);
     await steps.bulkDelete([...this.undone, ...this.done.slice(0, -(DEPTH - 1))].flatMap(kept));
     if (JSON.stringify(step.changes).length > LARGEST_STEP) {
-      await steps.where('tab').equals(this.tab).delete();
+      await steps.where('tab').equals(this.who.tab).delete();
       return step;
     }
     return { ...step, at: await steps.add(step) };
+  }
+
+  /** Writes changes, stamped unless they are exact; gives those that a person made, as they were written. */
+  private async written(changes: readonly Change[], exact: boolean): Promise<readonly Change[]> {
+    if (exact) {
+      await write(this.database, changes);
+      return changes;
+    }
+    const stamp = { device: this.who.device, at: this.now() };
+    const { changes: own, notes } = await stamped(this.database, changes, stamp);
+    await write(this.database, [...own, ...notes]);
+    return own;
   }
 
   private transaction<T>(action: () => Promise<T>): Promise<T> {
@@ -154,6 +175,7 @@ export class History {
 }
 
 type Side = 'before' | 'after';
+type Decide = (kept: Database) => Promise<readonly Change[]>;
 
 /** The change with its record as the schema has it, every default in place; refused when it does not fit. */
 function sound(change: Change, checks: Awaited<ReturnType<typeof recordChecks>>): Change {
@@ -163,27 +185,36 @@ function sound(change: Change, checks: Awaited<ReturnType<typeof recordChecks>>)
   return { ...change, after: read.value } as Change;
 }
 
-async function write(database: Database, changes: readonly Change[], side: Side): Promise<void> {
+async function write(database: Database, changes: readonly Change[]): Promise<void> {
   for (const table of RECORD_TABLES) {
     const own = changes.filter((change) => change.table === table);
-    const records = own.flatMap((change) => change[side] ?? []);
+    const records = own.flatMap(({ after }) => after ?? []);
     await database.table<object, string>(table).bulkPut(records);
     await database
       .table<object, string>(table)
-      .bulkDelete(own.filter((change) => change[side] === null).map(idOf));
+      .bulkDelete(own.filter(({ after }) => after === null).map(idOf));
   }
 }
 
-async function stillThere(database: Database, changes: readonly Change[], side: Side): Promise<boolean> {
+/** What is kept now of each record that a step changed, in its order; `null` when any says something else than the step left. */
+async function stillThere(
+  database: Database,
+  changes: readonly Change[],
+  side: Side,
+): Promise<readonly (object | null)[] | null> {
+  const kept = new Map<Change, object | null>();
   for (const table of RECORD_TABLES) {
     const own = changes.filter((change) => change.table === table);
-    const kept = await database.table<object, string>(table).bulkGet(own.map(idOf));
-    if (own.some((change, at) => JSON.stringify(kept[at] ?? null) !== JSON.stringify(change[side])))
-      return false;
+    const now = await database.table<object, string>(table).bulkGet(own.map(idOf));
+    own.forEach((change, at) => kept.set(change, now[at] ?? null));
+    if (own.some((change) => !saysTheSame(kept.get(change) ?? null, change[side]))) return null;
   }
-  return true;
+  return changes.map((change) => kept.get(change) ?? null);
 }
 
-function idOf(change: Change): string {
-  return (change.before ?? change.after)?.id ?? '';
+/** The changes that bring back one side of a step. */
+function turned(changes: readonly Change[], now: readonly (object | null)[], wanted: Side): Change[] {
+  return changes.map(
+    (change, at) => ({ table: change.table, before: now[at], after: change[wanted] }) as Change,
+  );
 }

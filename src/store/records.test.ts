@@ -9,6 +9,7 @@ import { RECORD_KINDS, RECORD_TABLES } from '@/core/records/kinds';
 import { openDatabase } from './database';
 import type { Database } from './database';
 import { DEPTH } from './history';
+import { merge } from './merging';
 import { Repository } from './repository';
 import type { World } from './repository';
 import { RefusedWrite } from './refusedWrite';
@@ -19,6 +20,7 @@ let name: string;
 let count = 0;
 const world = (tab: string): World => ({
   tab,
+  device: tab,
   now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
   newId: () => `id-${++count}`,
 });
@@ -76,7 +78,7 @@ describe('what is written', () => {
     const repository = window();
     const id = await repository.addShot(emptyShot('one'));
     const kit = await repository.addKit((own) => newThing('card', own, 'Card'), 'add a card');
-    await repository.restore(makeDemo());
+    await merge(repository, makeDemo());
     const before = await everything();
     const undo = repository.history.state().undoLabel;
     const tries: [string, () => Promise<unknown>][] = [
@@ -163,7 +165,7 @@ describe('what is written', () => {
 
   it('loses neither of two actions at once, in one window or in two', async () => {
     const [one, two] = [window('one'), window('two')];
-    await one.restore(makeDemo());
+    await merge(one, makeDemo());
     const entry = (await one.database.log.toCollection().first())!.id;
     await Promise.all([
       one.judge(entry, { verdicts: (before) => [...before.filter((v) => v !== 'tilted'), 'tilted'] }),
@@ -247,7 +249,7 @@ describe('undo', () => {
 describe('records that are not whole', () => {
   it('are found with their faults, and put aside can be brought back as they were', async () => {
     const repository = window();
-    await repository.restore(makeDemo());
+    await merge(repository, makeDemo());
     const broken = { ...(await database.outings.get('demo-outing'))!, zone: 'Nowhere/Town' };
     await database.outings.put(broken);
     const [found, ...others] = await unsoundRecords(database, new Set(['demo-01']));
@@ -258,6 +260,6 @@ describe('records that are not whole', () => {
       { id: 'demo-01', faults: [] },
     ]);
     await repository.history.undo();
-    expect(await database.outings.get('demo-outing')).toEqual(broken);
+    expect(await database.outings.get('demo-outing')).toEqual({ ...broken, edits: { one: 2 } });
   });
 });

@@ -25,6 +25,8 @@ export interface World {
   newId: () => string;
   /** Names this window, over a reload too. */
   tab: string;
+  /** Names this device, for good: a few small letters and digits. */
+  device: string;
 }
 
 export type Counts = Record<RecordTable, number>;
@@ -43,11 +45,16 @@ export class Repository {
     readonly database: Database,
     private readonly world: World,
   ) {
-    this.history = new History(database, world.tab, world.now);
+    this.history = new History(database, world, world.now);
   }
 
   newId(): string {
     return this.world.newId();
+  }
+
+  /** The short name of this device. */
+  get device(): string {
+    return this.world.device;
   }
 
   // Shots
@@ -358,12 +365,6 @@ export class Repository {
     });
   }
 
-  /** Takes checked records in: new ids are added, known ones replaced. One step of undo. */
-  async restore(records: Records, label = messages.importAFile): Promise<Counts> {
-    await this.put(label, records);
-    return countsOf(records);
-  }
-
   /** Puts the demo data back as it ships; the person's own stays. */
   async resetDemo(demo: Records): Promise<void> {
     await this.history.commit(messages.resetTheDemoShots, async (kept) => {
@@ -378,9 +379,9 @@ export class Repository {
     });
   }
 
-  /** Takes everything away that is kept. One step of undo. */
+  /** Takes everything away that is kept, what is known to be removed included: a clean slate. One step of undo. */
   async eraseEverything(): Promise<void> {
-    await this.history.commit(messages.eraseEverything, async (kept) => {
+    await this.history.commitExactly(messages.eraseEverything, async (kept) => {
       const gone: Change[] = [];
       for (const table of RECORD_TABLES)
         for (const before of await kept.table<RecordOf<typeof table>>(table).toArray())

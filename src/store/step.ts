@@ -14,6 +14,8 @@ export interface Step {
   label: string;
   changes: readonly Change[];
   undone: boolean;
+  /** Written as it was decided, by whom each record was changed included: what another device has seen stays seen. */
+  exact?: boolean;
   /** When, milliseconds since 1970. */
   taken: number;
 }

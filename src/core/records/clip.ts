@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
 import { ClipReportSchema } from './clipReport';
@@ -75,6 +76,7 @@ export const ClipSchema = z.strictObject({
   verdicts: z.array(z.enum(VERDICTS)).max(VERDICTS.length).default([]),
   cutReason: z.enum(CUT_REASONS).optional(),
   note: z.string().max(2000).default(''),
+  ...edits,
 });
 
 export type Clip = z.output<typeof ClipSchema>;

@@ -1,5 +1,6 @@
 import type * as z from 'zod';
 import type { Checked } from '../schema/fault';
+import type { Edits } from './edits';
 
 /**
  * Everything a person keeps, one entry a kind: backup, undo, import, export, the database and the command line read this
@@ -22,6 +23,7 @@ interface RecordKind {
 export interface KeptRecord {
   id: string;
   demo?: boolean | undefined;
+  edits?: Edits | undefined;
 }
 
 /** In the order in which they are written and told. */
@@ -91,6 +93,13 @@ export const RECORD_KINDS = {
     nameAt: [['measured', 'file', 'name']],
     since: 6,
     schema: async () => (await import('./clip')).ClipSchema,
+  },
+  removed: {
+    most: 20_000,
+    indexes: 'id',
+    nameAt: [],
+    since: 9,
+    schema: async () => (await import('./removed')).RemovedSchema,
   },
 } as const satisfies Record<string, RecordKind>;
 

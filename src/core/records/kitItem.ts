@@ -3,6 +3,7 @@ import { USUAL_CELL } from '../camera/power';
 import type { ArchetypeId } from '../camera/archetypes';
 import { MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/mounts';
 import * as z from 'zod';
+import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { CameraProfileSchema } from '../camera/profile';
 import { ARCHETYPES } from '../camera/archetypes';
@@ -68,6 +69,7 @@ export const KitItemSchema = z.strictObject({
   archived: z.boolean().default(false),
   note: z.string().max(2000).default(''),
   thing: Thing,
+  ...edits,
 });
 
 export type KitItem = z.output<typeof KitItemSchema>;

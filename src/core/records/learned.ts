@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
 import { ACTIVITIES } from '../vocabulary/activities';
@@ -67,5 +68,6 @@ export const LearnedRecordSchema = z.strictObject({
   demo: z.boolean().default(false),
   decided: z.enum(['taken', 'left']),
   learned: LearnedSchema,
+  ...edits,
 });
 export type LearnedRecord = z.output<typeof LearnedRecordSchema>;

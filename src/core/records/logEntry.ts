@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { SettingsSchema } from './settings';
 import { ShotSchema } from './shot';
@@ -50,6 +51,7 @@ export const LogEntrySchema = z.strictObject({
       chapters: z.int().min(0).max(100_000),
     })
     .optional(),
+  ...edits,
 });
 
 export type LogEntry = z.output<typeof LogEntrySchema>;

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { MOST_DAYS, MOST_DRAWS, MOST_ENTRIES, PAUSE_MINUTES } from './dayBounds';
 import { ZoneSchema } from '../schema/zone';
@@ -144,6 +145,7 @@ export const OutingSchema = z.strictObject({
   gear: z.array(GearSchema).max(8).default([]),
   /** Packed, read or checked already, by the id of the line. */
   ticked: z.array(z.string().min(1).max(120)).max(400).default([]),
+  ...edits,
 });
 
 export type Outing = z.output<typeof OutingSchema>;

@@ -6,6 +6,7 @@ import { ClipSchema } from './clip';
 import { LogEntrySchema } from './logEntry';
 import { OutingSchema } from './outing';
 import type { Outing } from './outing';
+import { RemovedSchema } from './removed';
 import { ShotRecordSchema } from './shotRecord';
 import type { ShotRecord } from './shotRecord';
 import { FILE_VERSION } from '../schema/versions';
@@ -24,6 +25,8 @@ export const OutingFileSchema = z.strictObject({
   /** What came back of it: its clips without the clips themselves, and what the log says of its shots. */
   clips: z.array(ClipSchema).max(MOST_CAME).default([]),
   log: z.array(LogEntrySchema).max(MOST_CAME).default([]),
+  /** Recordings and clips of it that were removed. */
+  removed: z.array(RemovedSchema).max(MOST_CAME).default([]),
 });
 
 export type OutingFile = z.output<typeof OutingFileSchema>;
@@ -34,10 +37,11 @@ const Frame = z.strictObject({
   shots: z.array(z.unknown()).max(MOST_SHOTS),
   clips: z.array(z.unknown()).max(MOST_CAME).default([]),
   log: z.array(z.unknown()).max(MOST_CAME).default([]),
+  removed: z.array(z.unknown()).max(MOST_CAME).default([]),
 });
 
 /** What came back of an outing. */
-export type Came = Pick<OutingFile, 'clips' | 'log'>;
+export type Came = Pick<OutingFile, 'clips' | 'log' | 'removed'>;
 
 /** Of everything kept, what came back of one outing. */
 export function cameBackFrom({ id, days }: Outing, kept: Came): Came {
@@ -47,19 +51,29 @@ export function cameBackFrom({ id, days }: Outing, kept: Came): Came {
   return {
     clips: kept.clips.filter(({ outingId }) => outingId === id),
     log: kept.log.filter(({ shotId }) => ids.has(shotId)),
+    removed: kept.removed.filter(({ of }) => of !== undefined && (of === id || ids.has(of))),
   };
 }
 
-export function outingFileOf(outing: Outing, shots: Iterable<ShotRecord>, { clips, log }: Came): OutingFile {
-  return { kind: 'lynxeye/outing-file', version: FILE_VERSION, outing, shots: [...shots], clips, log };
+export function outingFileOf(outing: Outing, shots: Iterable<ShotRecord>, came: Came): OutingFile {
+  const { clips, log, removed } = came;
+  return {
+    kind: 'lynxeye/outing-file',
+    version: FILE_VERSION,
+    outing,
+    shots: [...shots],
+    clips,
+    log,
+    removed,
+  };
 }
 
 /** Checks an outing file, record by record, and that every shot that a day names is in it. Never throws. */
 export async function readOutingFile(input: unknown): Promise<RecordsRead> {
   const frame = checkFile(Frame, input);
   if (!frame.ok) return { ok: false, faults: frame.faults, sound: null, faulty: [] };
-  const { outing, shots, clips, log } = frame.value;
-  const read = await readRecords({ outings: [outing], shots, clips, log });
+  const { outing, shots, clips, log, removed } = frame.value;
+  const read = await readRecords({ outings: [outing], shots, clips, log, removed });
   const records = read.ok ? read.records : read.sound;
   const named = new Set(shots.map(idOf));
   const strays = (records?.outings ?? []).flatMap((outing) => strayShots(outing, named));

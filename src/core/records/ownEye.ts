@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
 import { SEEN_TERMS, WEIGHED_TERMS } from '../vocabulary/terms';
@@ -32,5 +33,6 @@ export const OwnEyeSchema = z.strictObject({
   answers: z.array(LookedSchema).max(500),
   /** The school *mine*: fitted to the answers, or as the person set it; `null` while there is none. */
   weights: OwnWeightsSchema.nullable(),
+  ...edits,
 });
 export type OwnEye = z.output<typeof OwnEyeSchema>;

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
 
@@ -44,5 +45,6 @@ export const PractisedSchema = z.strictObject({
   updatedAt: InstantSchema,
   demo: z.boolean().default(false),
   tried: z.array(TriedSchema).max(20_000),
+  ...edits,
 });
 export type Practised = z.output<typeof PractisedSchema>;

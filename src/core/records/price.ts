@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
 
@@ -12,5 +13,6 @@ export const PriceSchema = z.strictObject({
   updatedAt: InstantSchema,
   demo: z.boolean().default(false),
   price: z.number().min(0).max(1_000_000),
+  ...edits,
 });
 export type PriceRecord = z.output<typeof PriceSchema>;

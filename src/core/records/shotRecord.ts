@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { ShotSchema } from './shot';
+import { edits } from '../schema/edits';
 import { InstantSchema } from '../schema/times';
 
 /** A shot as it is kept: the open file's shot with an id of its own and its times. */
@@ -12,6 +13,7 @@ export const ShotRecordSchema = z.strictObject({
   shot: ShotSchema,
   /** Check list entries ticked on the card. */
   ticked: z.array(z.string().min(1).max(40)).max(60).default([]),
+  ...edits,
 });
 
 export type ShotRecord = z.output<typeof ShotRecordSchema>;

@@ -4,7 +4,9 @@ import type { IncomingRead, Taking } from '@/formats/incoming';
 import type { Repository } from '@/store/repository';
 import { askFiles } from '@/workers/files';
 import type { Stop } from '@/workers/files';
+import { mergePlan } from '@/store/merging';
 import { leftBehindText, take } from './importText';
+import { isAsked } from './mergeRows';
 import { writeFaultText } from '../data/writeFault';
 import { useIncomingState } from './incomingState';
 import type { NotTaken } from './incomingState';
@@ -29,7 +31,7 @@ export async function importFiles(
   }
 }
 
-/** Keeps what was read; a fault of the writing is told, and the next file still comes. */
+/** Keeps what was read, once the person has seen what would change of theirs; a fault of the writing is told, and the next file still comes. */
 export async function keep(
   repository: Repository,
   name: string,
@@ -38,6 +40,14 @@ export async function keep(
   { say, complain }: Say,
 ): Promise<void> {
   try {
+    if (taking.kind === 'records') {
+      const rows = await mergePlan(repository, taking.records);
+      if (rows.some(isAsked)) {
+        const one = { name, records: taking.records, rows, leftBehind };
+        useIncomingState.setState(({ toMerge }) => ({ toMerge: [...toMerge, one] }));
+        return;
+      }
+    }
     const took = await take(repository, taking);
     if (took.ok) say(`${took.said}${leftBehindText(leftBehind)}`);
     else tellNotTaken({ name, faults: [worded('', took.why)], sound: null, faulty: [] });

@@ -7,6 +7,7 @@ import type { CalendarTimes } from '@/formats/outing/calendar';
 import type { ReadShotList } from '@/formats/outing/csv';
 import { openDatabase } from '@/store/database';
 import type { Database } from '@/store/database';
+import { merge } from '@/store/merging';
 import { Repository } from '@/store/repository';
 import { makeDemo } from '../../../demo/makeDemo';
 import { keep } from './importFiles';
@@ -20,6 +21,7 @@ beforeEach(() => {
   database = openDatabase(`import-${Math.random()}`);
   repository = new Repository(database, {
     tab: 'this',
+    device: 'this',
     now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
     newId: () => `new-${++count}`,
   });
@@ -117,7 +119,7 @@ describe('a calendar', () => {
   const kept = async (): Promise<Outing> => (await database.outings.get('demo-outing'))!;
 
   it('moves what it knows to where it stands now, and the light of the shot with it', async () => {
-    await repository.restore(makeDemo());
+    await merge(repository, makeDemo());
     const before = await kept();
     const day = before.days[0]!;
     const entry = day.entries.find(({ what }) => what === 'shot') as Extract<OutingEntry, { what: 'shot' }>;
@@ -146,7 +148,7 @@ describe('a calendar', () => {
   });
 
   it('moves nothing to a date that the outing does not have, and says so', async () => {
-    await repository.restore(makeDemo());
+    await merge(repository, makeDemo());
     const before = await kept();
     const entry = before.days[0]!.entries[0]!;
     const took = await take(repository, {
@@ -158,7 +160,7 @@ describe('a calendar', () => {
   });
 
   it('of no outing that is here says so, and changes nothing', async () => {
-    await repository.restore(makeDemo());
+    await merge(repository, makeDemo());
     const calendar = calendarOf([['nobody', '2026-10-03', '09:00']]);
     expect(await take(repository, { kind: 'calendar', calendar })).toMatchObject({ ok: false });
     expect(repository.history.state().changes).toBe(1);

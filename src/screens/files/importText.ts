@@ -12,7 +12,8 @@ import { movesOf } from '@/formats/outing/calendar';
 import type { ReadShotList } from '@/formats/outing/csv';
 import { ownZone } from '@/formats/today';
 import type { Repository } from '@/store/repository';
-import { countsText } from './exported';
+import { merge } from '@/store/merging';
+import { mergedText } from './mergeRows';
 
 /** What was kept, in words; or why nothing was. */
 export type Took = { ok: true; said: string } | { ok: false; why: string };
@@ -41,7 +42,7 @@ export async function take(repository: Repository, taking: Taking): Promise<Took
     case 'records':
       return {
         ok: true,
-        said: messages.imported({ counts: countsText(await repository.restore(taking.records)), undo: UNDO }),
+        said: mergedText(await merge(repository, taking.records)),
       };
     case 'shotList':
       return takeShotList(repository, taking.name, taking.list);

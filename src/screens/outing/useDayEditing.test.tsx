@@ -9,6 +9,7 @@ import type { SunLight } from '@/core/light/sun/sunLight';
 import { wallClock } from '@/formats/clock';
 import { openDatabase } from '@/store/database';
 import type { Database } from '@/store/database';
+import { merge } from '@/store/merging';
 import { Repository } from '@/store/repository';
 import { makeDemo } from '../../../demo/makeDemo';
 import { RepositoryContext } from '../data/repository';
@@ -27,10 +28,11 @@ beforeEach(async () => {
   database = openDatabase(`day-${Math.random()}`);
   repository = new Repository(database, {
     tab: 'this',
+    device: 'this',
     now: () => new Date(Date.parse('2026-10-01T09:00:00Z') + ++count * 1000),
     newId: () => `new-${++count}`,
   });
-  await repository.restore(demo);
+  await merge(repository, demo);
 });
 afterEach(() => database.delete());
 
@@ -113,7 +115,7 @@ describe('changing a day', () => {
 
   it('keeps what another window changed meanwhile', async () => {
     const editing = edit();
-    const other = new Repository(database, { tab: 'other', now: () => new Date(), newId: () => 'x' });
+    const other = new Repository(database, { tab: 'other', device: 'other', now: () => new Date(), newId: () => 'x' });
     await other.changeOuting(outing.id, 'rename', (one) => ({ ...one, name: 'Renamed elsewhere' }));
     await doing(() => editing.moveTo(inSun.id, minutesOf(inSun.at) + 5));
     expect((await kept()).name).toBe('Renamed elsewhere');

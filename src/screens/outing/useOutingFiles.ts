@@ -40,9 +40,13 @@ export function useOutingFiles(
   });
   const days = (): Promise<WorkedDay[]> => workedDays(outing, shots);
   const came = async (): Promise<Came> => {
-    if (!repository) return { clips: [], log: [] };
-    const { clips, log } = repository.database;
-    return cameBackFrom(outing, { clips: await clips.toArray(), log: await log.toArray() });
+    if (!repository) return { clips: [], log: [], removed: [] };
+    const { clips, log, removed } = repository.database;
+    return cameBackFrom(outing, {
+      clips: await clips.toArray(),
+      log: await log.toArray(),
+      removed: await removed.toArray(),
+    });
   };
   return [
     entry('json', messages.outingWithItsShotsJSON, async () => {

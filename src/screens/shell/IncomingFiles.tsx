@@ -18,6 +18,10 @@ const FaultsDialog = dynamic(() => import('./FaultsDialog').then((module) => mod
   ssr: false,
 });
 
+const MergeDialog = dynamic(() => import('./MergeDialog').then((module) => module.MergeDialog), {
+  ssr: false,
+});
+
 const ReadingNotice = dynamic(() => import('./ReadingNotice').then((module) => module.ReadingNotice), {
   ssr: false,
 });
@@ -48,6 +52,7 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
   };
   const reading = useIncomingState((state) => state.reading !== null);
   const notTaken = useIncomingState((state) => state.notTaken[0]);
+  const toMerge = useIncomingState((state) => state.toMerge[0]);
   useEffect(() => {
     // A change that could not be written and that nobody waited for is told all the same.
     const tell = (event: PromiseRejectionEvent): void => {
@@ -96,6 +101,7 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
       {children}
       {reading && <ReadingNotice />}
       {notTaken && <FaultsDialog one={notTaken} />}
+      {toMerge && !notTaken && <MergeDialog key={toMerge.name} one={toMerge} />}
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ARCHETYPES } from '@/core/camera/archetypes';
+import { noRecords } from '@/core/records/kinds';
 import { setupsOf } from '@/core/records/slots';
 import type { Setup } from '@/core/records/setup';
 import { solve } from '@/core/answer/solve';
@@ -46,17 +47,7 @@ describe('keeping a set-up', () => {
 
 describe('keeping a set-up without a camera of one\u2019s own', () => {
   it('says where to add one', async () => {
-    stage = await openStage({
-      shots: [],
-      log: [],
-      kit: [],
-      outings: [],
-      clips: [],
-      learned: [],
-      eye: [],
-      practised: [],
-      prices: [],
-    });
+    stage = await openStage(noRecords());
     stage.show(<KeepSetup kept={kept} />);
     expect((await screen.findByRole('link')).getAttribute('href')).toBe('/kit');
   });

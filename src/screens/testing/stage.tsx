@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import type { Records } from '@/core/records/kinds';
 import { openDatabase } from '@/store/database';
 import type { Database } from '@/store/database';
+import { merge } from '@/store/merging';
 import { Repository } from '@/store/repository';
 import { makeDemo } from '../../../demo/makeDemo';
 import { RepositoryContext } from '../data/repository';
@@ -25,10 +26,11 @@ export async function openStage(data: Records = makeDemo()): Promise<Stage> {
   const database = openDatabase(`stage-${Math.random()}`);
   const world = {
     tab: 'this',
+    device: 'this',
     now: () => new Date(Date.parse('2026-10-01T09:00:00Z') + ++count * 1000),
     newId: () => `new-${++count}`,
   };
-  await new Repository(database, world).restore(data);
+  await merge(new Repository(database, world), data);
   // What was there before the page was opened is no step of its undo.
   const repository = new Repository(database, world);
   const around = (screen: ReactNode): ReactNode => (

@@ -1,0 +1,66 @@
+import * as messages from '@/language/files';
+import type { Choice, MergeRow, Outcome } from '@/core/merge/merge';
+import { RECORD_TABLES } from '@/core/records/kinds';
+import { countsText } from './exported';
+
+/** Outcomes in the order in which they are told; those that change nothing of the person's own come last. */
+export const OUTCOMES = [
+  'both',
+  'united',
+  'newestTheirs',
+  'newestOurs',
+  'theirs',
+  'goneThere',
+  'goneHere',
+  'stays',
+  'comesBack',
+  'ours',
+  'added',
+  'alike',
+] as const satisfies readonly Outcome[];
+
+/** Taken without a question: nothing that is here changes, and nothing of the file is left out. */
+const PLAIN: ReadonlySet<Outcome> = new Set(['added', 'alike']);
+
+/** Whether a person is asked before it is so. */
+export function isAsked({ outcome }: MergeRow): boolean {
+  return !PLAIN.has(outcome);
+}
+
+/** What may be wanted instead of the merge, by outcome; the merge itself comes first. */
+export function choicesOf({ outcome }: MergeRow): readonly Choice[] {
+  switch (outcome) {
+    case 'alike':
+      return [];
+    case 'both':
+    case 'united':
+      return ['merge', 'here', 'there'];
+    case 'ours':
+    case 'goneHere':
+    case 'stays':
+    case 'newestOurs':
+      return ['merge', 'there'];
+    default:
+      return ['merge', 'here'];
+  }
+}
+
+/** What became of everything, in a sentence or two. */
+export function mergedText(
+  rows: readonly MergeRow[],
+  choiceOf: (row: MergeRow) => Choice = () => 'merge',
+): string {
+  const taken = rows.filter((row) => isTaken(row, choiceOf(row)));
+  const alike = rows.filter(({ outcome }) => outcome === 'alike').length;
+  const counts = Object.fromEntries(
+    RECORD_TABLES.map((table) => [table, taken.filter((row) => row.table === table).length]),
+  ) as Parameters<typeof countsText>[0];
+  if (taken.length === 0) return messages.nothingNew({ alike });
+  return messages.imported({ counts: countsText(counts), undo: messages.undoTakesItBack, alike });
+}
+
+/** Whether anything here changes by a row. */
+function isTaken({ outcome }: MergeRow, choice: Choice): boolean {
+  if (choice !== 'merge') return choice === 'there';
+  return !['alike', 'ours', 'goneHere', 'stays', 'newestOurs'].includes(outcome);
+}
