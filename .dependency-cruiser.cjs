@@ -4,6 +4,7 @@
  */
 const CHAPTERS = [
   'units',
+  'fountain',
   'vocabulary',
   'schema',
   'optics',
