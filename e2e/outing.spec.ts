@@ -321,13 +321,14 @@ test('a picked folder holds everything after every change, and many changes are 
   // The browser's own private folder stands in for one that a person picks.
   await page.addInitScript(() => {
     Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() });
+    localStorage.setItem('lynxeye-device', 'laptop');
   });
   await open(page, SATURDAY);
   const inFolder = async (): Promise<string> =>
     page.evaluate(async () => {
       const folder = await navigator.storage.getDirectory();
       try {
-        return await (await (await folder.getFileHandle('lynxeye-backup.json')).getFile()).text();
+        return await (await (await folder.getFileHandle('lynxeye-backup-laptop.json')).getFile()).text();
       } catch {
         return '';
       }
@@ -335,7 +336,7 @@ test('a picked folder holds everything after every change, and many changes are 
   await page.getByRole('button', { name: 'Add a break' }).click();
   await page.getByRole('button', { name: 'Menu' }).click();
   await page.getByRole('menuitem', { name: 'Back up to a folder, always' }).click();
-  await expect(page.getByText(/^Everything is written to lynxeye-backup\.json/)).toBeVisible();
+  await expect(page.getByText(/^Everything is written to lynxeye-backup-laptop\.json/)).toBeVisible();
   const first = await inFolder();
   expect((JSON.parse(first) as { outings: unknown[] }).outings).toHaveLength(2);
   const called = page.getByRole('textbox', { name: 'Called' });

@@ -4,6 +4,8 @@ import * as messages from '@/language/shell';
 import type { ReasonPage } from '@/core/vocabulary/reasonPages';
 import { partCount } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
+import { wantedKey } from '@/formats/handover/wanted';
+import type { Wanted } from '@/formats/handover/wanted';
 import { usePathname, useSearchParams } from 'next/navigation';
 
 /** The places built so far, and where a shot is open in one of them: ids stay in the query. */
@@ -72,6 +74,11 @@ export function reasonsUrl(page: ReasonPage, shotId: string | null, back: string
     ...(back === null ? {} : { back }),
   });
   return `/reasons?${query.toString()}`;
+}
+
+/** Where something is handed over to another device. */
+export function handoverUrl(wanted: Wanted): string {
+  return `/handover?what=${encodeURIComponent(wantedKey(wanted))}`;
 }
 
 /** Changes what the address says of the open place without asking the server for anything: it works with no network. */

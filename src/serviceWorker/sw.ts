@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+import { keepShared, SHARED_PATH } from '../store/shared';
 import { CacheFirst, NetworkFirst, Serwist } from 'serwist';
 import type { PrecacheEntry, SerwistGlobalConfig } from 'serwist';
 
@@ -55,7 +56,19 @@ const worker = new Serwist({
   ],
 });
 
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  if (request.method === 'POST' && new URL(request.url).pathname === SHARED_PATH)
+    event.respondWith(shared(request));
+});
+
 worker.addEventListeners();
+
+/** Files shared with the app are kept here and taken up by the page: they go nowhere else. */
+async function shared(request: Request): Promise<Response> {
+  await keepShared(await request.formData());
+  return Response.redirect('/handover?part=take&shared=yes', 303);
+}
 
 /**
  * A page asks at every visit whether all of the app is kept: what was emptied meanwhile is filled again, for a worker that

@@ -17,7 +17,7 @@ const worker: CodesWorker = {
       tryHarder: true,
       maxNumberOfSymbols: 1,
     });
-    return found?.isValid ? found.text : null;
+    return found?.isValid ? { text: found.text, bytes: found.bytes } : null;
   },
 };
 

@@ -2,15 +2,14 @@
 
 import * as messages from '@/language/camera';
 import { Button, Input } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { readCode } from '@/workers/codes';
 import { pickAnyFile } from '../files/pickFile';
+import { LiveCamera, pictureOf } from '../ui/LiveCamera';
 import { useToast } from '../ui/toast';
 import styles from './camera.module.css';
 
-/** Larger than this across, a picture is made smaller before it is read. */
-const MOST_ACROSS = 1600;
 /** Between two looks of the camera, milliseconds. */
 const LOOK_MS = 400;
 
@@ -22,9 +21,9 @@ export function CodeReader({ onText, busy }: { onText: (text: string) => void; b
   const fromFile = (file: File): void => {
     pixelsOf(file)
       .then(readCode)
-      .then((text) => {
-        if (text === null) complain(messages.noCodeCouldBeRead({ file: file.name }));
-        else onText(text);
+      .then((code) => {
+        if (code === null) complain(messages.noCodeCouldBeRead({ file: file.name }));
+        else onText(code.text);
       })
       .catch(() => complain(messages.isNoPictureThisBrowser({ file: file.name })));
   };
@@ -39,14 +38,17 @@ export function CodeReader({ onText, busy }: { onText: (text: string) => void; b
         </Button>
       </div>
       {looking && !busy && (
-        <Looking
-          onText={(text) => {
+        <LiveCamera
+          everyMs={LOOK_MS}
+          onPicture={async (picture) => {
+            const code = await readCode(picture);
+            if (!code) return;
             setLooking(false);
-            onText(text);
+            onText(code.text);
           }}
-          onFail={(why) => {
+          onFail={() => {
             setLooking(false);
-            complain(why);
+            complain(messages.thisBrowserGivesNoCamera);
           }}
         />
       )}
@@ -72,72 +74,9 @@ export function CodeReader({ onText, busy }: { onText: (text: string) => void; b
   );
 }
 
-function Looking({
-  onText,
-  onFail,
-}: {
-  onText: (text: string) => void;
-  onFail: (why: string) => void;
-}): ReactNode {
-  const video = useRef<HTMLVideoElement>(null);
-  const told = useRef({ onText, onFail });
-  useEffect(() => {
-    told.current = { onText, onFail };
-  });
-  useEffect(() => {
-    let stream: MediaStream | null = null;
-    let ended = false;
-    const look = async (): Promise<void> => {
-      const element = video.current;
-      if (ended || !element) return;
-      if (element.videoWidth > 0) {
-        const text = await readCode(drawn(element, element.videoWidth, element.videoHeight));
-        if (text !== null) {
-          told.current.onText(text);
-          return;
-        }
-      }
-      setTimeout(() => void look(), LOOK_MS);
-    };
-    const begin = async (): Promise<void> => {
-      try {
-        stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
-      } catch {
-        told.current.onFail(messages.thisBrowserGivesNoCamera);
-        return;
-      }
-      if (ended || !video.current) stream.getTracks().forEach((track) => track.stop());
-      else {
-        video.current.srcObject = stream;
-        await video.current.play();
-        await look();
-      }
-    };
-    void begin();
-    return () => {
-      ended = true;
-      stream?.getTracks().forEach((track) => track.stop());
-    };
-  }, []);
-  return (
-    <video ref={video} muted playsInline className={styles.video} aria-label={messages.whatThisCameraSees} />
-  );
-}
-
 async function pixelsOf(file: Blob): Promise<ImageData> {
   const picture = await createImageBitmap(file);
-  const pixels = drawn(picture, picture.width, picture.height);
+  const pixels = pictureOf(picture, picture.width, picture.height);
   picture.close();
   return pixels;
-}
-
-function drawn(source: CanvasImageSource, width: number, height: number): ImageData {
-  const scale = Math.min(1, MOST_ACROSS / Math.max(width, height));
-  const canvas = document.createElement('canvas');
-  canvas.width = Math.max(1, Math.round(width * scale));
-  canvas.height = Math.max(1, Math.round(height * scale));
-  const context = canvas.getContext('2d', { willReadFrequently: true });
-  if (!context) throw new Error(messages.noCanvas);
-  context.drawImage(source, 0, 0, canvas.width, canvas.height);
-  return context.getImageData(0, 0, canvas.width, canvas.height);
 }

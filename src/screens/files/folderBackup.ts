@@ -9,10 +9,15 @@ import { useToast } from '../ui/toast';
 
 /**
  * A live back-up: after every change everything is written to one file in a folder the person picked, where the browser
- * can (File System Access). The permission lasts for a visit; after that it is asked for again.
+ * can (File System Access). The permission lasts for a visit; after that it is asked for again. Each device has a file of
+ * its own there, so that a folder that several share holds what each has; what the others wrote is picked up and merged.
  */
 const KEY = 'backup';
-const FILE = 'lynxeye-backup.json';
+const BACKUP_NAME = /^lynxeye-backup.*\.json$/;
+
+function fileOf(repository: Repository): string {
+  return `lynxeye-backup-${repository.device}.json`;
+}
 /** After the last change, so that a drag is written once, milliseconds. */
 const CALM_MS = 3000;
 
@@ -26,10 +31,19 @@ type Asked = FileSystemDirectoryHandle & {
 };
 
 async function write(repository: Repository, folder: FileSystemDirectoryHandle): Promise<void> {
-  const file = await folder.getFileHandle(FILE, { create: true });
+  const file = await folder.getFileHandle(fileOf(repository), { create: true });
   const stream = await file.createWritable();
   await stream.write(JSON.stringify(await repository.backup(), null, 2));
   await stream.close();
+}
+
+/** The back-ups of other devices in a folder, the newest last. */
+async function othersIn(folder: FileSystemDirectoryHandle, own: string): Promise<File[]> {
+  const files: File[] = [];
+  for await (const entry of folder.values())
+    if (entry.kind === 'file' && entry.name !== own && BACKUP_NAME.test(entry.name))
+      files.push(await entry.getFile());
+  return files.sort((one, other) => one.lastModified - other.lastModified);
 }
 
 /** Writes after every change, as long as a folder is picked and allowed. */
@@ -65,23 +79,40 @@ export function useFolderBackup(): void {
 /** Lines of the menu: pick a folder, allow it again, or stop. */
 export function useFolderItems(): NonNullable<MenuProps['items']> {
   const repository = useRepository();
-  const { say, complain } = useToast();
+  const toast = useToast();
+  const { say, complain } = toast;
   const [folder, setFolder] = useState<Asked | null>(null);
   useEffect(() => {
     void repository?.database.handles.get(KEY).then((kept) => setFolder(kept?.folder ?? null));
   }, [repository]);
   const pick = (window as Picking).showDirectoryPicker;
   if (!repository || !pick) return [];
+  /** The kept folder, or one picked now; `null`: it was not allowed. */
+  const allowed = async (): Promise<FileSystemDirectoryHandle | null> => {
+    if (!folder) return pick({ mode: 'readwrite', id: 'lynxeye' });
+    if ((await folder.requestPermission?.({ mode: 'readwrite' })) !== 'denied') return folder;
+    complain(messages.theFolderWasNotAllowed);
+    return null;
+  };
   const begin = async (): Promise<void> => {
-    const chosen = folder ?? (await pick({ mode: 'readwrite', id: 'lynxeye' }));
-    if (folder && (await folder.requestPermission?.({ mode: 'readwrite' })) === 'denied') {
-      complain(messages.theFolderWasNotAllowed);
-      return;
-    }
+    const chosen = await allowed();
+    if (!chosen) return;
     await write(repository, chosen);
     await repository.database.handles.put({ key: KEY, folder: chosen });
     setFolder(chosen);
-    say(messages.everythingIsWrittenToIn({ file: FILE, chosen: chosen.name }));
+    say(messages.everythingIsWrittenToIn({ file: fileOf(repository), chosen: chosen.name }));
+  };
+  const pickUp = async (): Promise<void> => {
+    const chosen = await allowed();
+    if (!chosen) return;
+    const others = await othersIn(chosen, fileOf(repository));
+    if (others.length === 0) say(messages.nothingInTheFolder({ folder: chosen.name }));
+    const { importFiles } = await import('./importFiles');
+    await importFiles(
+      repository,
+      others.map((file) => ({ name: file.name, content: file })),
+      toast,
+    );
   };
   const guarded = (action: () => Promise<void>) => (): void => {
     action().catch((error: unknown) => {
@@ -96,6 +127,11 @@ export function useFolderItems(): NonNullable<MenuProps['items']> {
       key: 'folder',
       label: folder ? messages.writeTheBackUpFolder({ folder: folder.name }) : messages.backUpToAFolder,
       onClick: guarded(begin),
+    },
+    {
+      key: 'folderPickUp',
+      label: folder ? messages.pickUpFromTheFolder({ folder: folder.name }) : messages.pickUpFromAFolder,
+      onClick: guarded(pickUp),
     },
     ...(folder
       ? [

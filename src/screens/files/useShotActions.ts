@@ -14,7 +14,7 @@ import { fileName } from './fileName';
 import { keepAsSetup } from '../data/keeping';
 import { useWithOwn } from '../data/learned';
 import { useRepository } from '../data/repository';
-import { placeUrl } from '../routes';
+import { handoverUrl, placeUrl } from '../routes';
 import { useToast } from '../ui/toast';
 import { settingsOf } from '../data/useAnswer';
 import type { Solved } from '../data/useAnswer';
@@ -72,6 +72,11 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
       key: 'file',
       label: messages.saveAsAFile,
       onClick: () => download(`${fileName(shot.name)}.json`, JSON.stringify(told, null, 2)),
+    },
+    {
+      key: 'handover',
+      label: messages.handOver,
+      onClick: () => router.push(handoverUrl({ what: 'shot', id: record.id })),
     },
     ...(settings ? [{ key: 'setup', label: messages.keepAsSetUp, onClick: keep }] : []),
     { key: 'duplicate', label: messages.duplicate, onClick: duplicate },

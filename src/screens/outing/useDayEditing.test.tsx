@@ -115,7 +115,12 @@ describe('changing a day', () => {
 
   it('keeps what another window changed meanwhile', async () => {
     const editing = edit();
-    const other = new Repository(database, { tab: 'other', device: 'other', now: () => new Date(), newId: () => 'x' });
+    const other = new Repository(database, {
+      tab: 'other',
+      device: 'other',
+      now: () => new Date(),
+      newId: () => 'x',
+    });
     await other.changeOuting(outing.id, 'rename', (one) => ({ ...one, name: 'Renamed elsewhere' }));
     await doing(() => editing.moveTo(inSun.id, minutesOf(inSun.at) + 5));
     expect((await kept()).name).toBe('Renamed elsewhere');

@@ -2,6 +2,7 @@
 
 import * as messages from '@/language/outing';
 import type { MenuProps } from 'antd';
+import { useRouter } from 'next/navigation';
 import type { Outing } from '@/core/records/outing';
 import { cameBackFrom, outingFileOf } from '@/core/records/outingFile';
 import type { Came } from '@/core/records/outingFile';
@@ -9,6 +10,7 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { download, downloadBlob } from '../files/download';
 import { fileName } from '../files/fileName';
+import { handoverUrl } from '../routes';
 import { useRepository } from '../data/repository';
 import { useToast } from '../ui/toast';
 import { workedDays } from '../data/workedDay';
@@ -19,6 +21,7 @@ export function useOutingFiles(
   shots: ReadonlyMap<string, ShotRecord>,
 ): NonNullable<MenuProps['items']> {
   const { say, complain } = useToast();
+  const router = useRouter();
   const repository = useRepository();
   const name = fileName(outing.name);
   const entry = (
@@ -49,6 +52,11 @@ export function useOutingFiles(
     });
   };
   return [
+    {
+      key: 'handover',
+      label: messages.handOver,
+      onClick: () => router.push(handoverUrl({ what: 'outing', id: outing.id })),
+    },
     entry('json', messages.outingWithItsShotsJSON, async () => {
       const file = outingFileOf(outing, shots.values(), await came());
       download(`${name}.json`, JSON.stringify(file, null, 2));

@@ -83,6 +83,8 @@ export function GoAnywhere(): ReactNode {
             )}
           <Command.Item onSelect={go('/kit?item=worth')}>{messages.whatToGet}</Command.Item>
           <Command.Item onSelect={go('/kit?item=learned')}>{messages.learnedFigures}</Command.Item>
+          <Command.Item onSelect={go('/handover')}>{messages.handOver}</Command.Item>
+          <Command.Item onSelect={go('/handover?part=take')}>{messages.takeOver}</Command.Item>
           <Command.Item onSelect={go('/camera')}>{messages.standInCamera}</Command.Item>
           {shots
             .filter(({ shot }) => named(shotName(shot)))

@@ -56,6 +56,8 @@ export function MainMenu(): ReactNode {
         { key: 'export', label: messages.exportEverything, onClick: exportAll },
         { key: 'zip', label: messages.everythingAsOneZIP, onClick: exportZip },
         ...folder,
+        { key: 'give', label: messages.handOver, onClick: () => router.push('/handover') },
+        { key: 'take', label: messages.takeOver, onClick: () => router.push('/handover?part=take') },
         { key: 'import', label: messages.importAFile, onClick: importFile },
         { key: 'demo', label: messages.loadTheDemo, onClick: loadDemo },
         { key: 'erase', label: messages.eraseEverything, danger: true, onClick: eraseEverything },

@@ -106,7 +106,7 @@ export function Codes({ cameraId, ...open }: OpenDay & { cameraId: string }): Re
       </header>
       <div className={styles.code} ref={code}>
         <CodeDrawing
-          text={text}
+          content={text}
           label={messages.codeOfFor({ shown: shown.name, camera: camera?.name ?? '' })}
         />
       </div>

@@ -15,7 +15,7 @@ import { item } from '@/core/units/items';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { dateText, dayText } from '@/words/lightText';
 import { MoreMenu } from '../../ui/MoreMenu';
-import { outingUrl, readdress } from '../../routes';
+import { handoverUrl, outingUrl, readdress } from '../../routes';
 import { useForCards } from '../../data/forCards';
 import { useWorkedDay } from '../../data/workedDay';
 import type { OpenDay } from '../../data/workedDay';
@@ -177,6 +177,11 @@ function elsewhere(
       key: 'camera',
       label: messages.standInCamera,
       onClick: () => go(outingUrl('/camera', outing.id, day.id)),
+    },
+    {
+      key: 'handover',
+      label: messages.handOver,
+      onClick: () => go(handoverUrl({ what: 'outing', id: outing.id })),
     },
     {
       key: 'outing',

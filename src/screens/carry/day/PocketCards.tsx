@@ -71,7 +71,7 @@ export function PocketCards(open: OpenDay): ReactNode {
         </h2>
         {/* On paper no clock can be right: it is left out, and the camera keeps its own. */}
         <CodeDrawing
-          text={writeSetup({
+          content={writeSetup({
             name,
             cameraId,
             settings: storable(preset.settings),

@@ -1,0 +1,103 @@
+import { describe, expect, it } from 'vitest';
+import { makeDemo } from '../../../demo/makeDemo';
+import { Drawn } from '@/core/units/drawn';
+import { noRecords } from '@/core/records/kinds';
+import type { Records } from '@/core/records/kinds';
+import { readIncoming } from '../incoming';
+import { CODES_PER_SECOND, Receiving, secondsToCross, sending } from './crossing';
+import type { Sending, Taken } from './crossing';
+import { readFrame, writeFrame } from './frame';
+import { packed, unpacked } from './pack';
+import { parcelOf } from './parcel';
+
+const demo = makeDemo();
+const now = '2026-10-02T18:00:00Z';
+const outing = (): string => parcelOf({ what: 'outing', id: 'demo-outing' }, demo, { clips: false, now })!;
+
+/** Codes shown until all of it is over, a share of them missed; how many were shown. */
+async function shown(
+  sent: Sending,
+  to: Receiving,
+  share: number,
+  seed = 1,
+): Promise<{ codes: number; last: Taken }> {
+  const luck = new Drawn(seed, 3);
+  for (let number = 0; number < 4000; number++) {
+    if (luck.even(number) < share) continue;
+    const last = await to.take(sent.code(number));
+    if (last.is === 'whole') return { codes: number + 1, last };
+  }
+  throw new Error('it never came over');
+}
+
+describe('a parcel shown as codes', () => {
+  it('carries the demo outing in under twenty seconds at ten codes a second with a third of them missed', async () => {
+    const text = outing();
+    const sent = (await sending(text))!;
+    for (let seed = 1; seed <= 20; seed++) {
+      const { codes, last } = await shown(sent, new Receiving(), 1 / 3, seed);
+      expect(codes / CODES_PER_SECOND[0]).toBeLessThan(20);
+      expect(last).toEqual({ is: 'whole', text });
+    }
+    expect(secondsToCross(sent, 10, 1 / 3)).toBeLessThan(20);
+    const read = await readIncoming(text, 'x.json');
+    expect(read.ok && read.taking.kind === 'records' && read.taking.records.shots).toHaveLength(13);
+  });
+
+  it('keeps its codes small enough for a camera, and begins anew with another parcel', async () => {
+    const sent = (await sending(outing()))!;
+    expect(sent.code(0).length).toBeLessThan(412);
+    const to = new Receiving();
+    expect(await to.take(sent.code(3))).toEqual({ is: 'part', known: 1, blocks: sent.blocks });
+    const other = (await sending('{"other":1}'))!;
+    expect(await to.take(other.code(7))).toEqual({ is: 'whole', text: '{"other":1}' });
+    expect(await to.take(sent.code(9))).toMatchObject({ is: 'part', known: 1 });
+    expect(await to.take(new TextEncoder().encode('a set-up code of a camera'))).toEqual({ is: 'other' });
+  });
+
+  it('says so when what came is not what was sent', async () => {
+    const sent = (await sending('x'.repeat(50)))!;
+    const code = sent.code(0);
+    code[16] = code[16]! ^ 1;
+    const to = new Receiving();
+    expect(await to.take(code)).toEqual({ is: 'damaged' });
+    expect(await to.take(sent.code(1))).toEqual({ is: 'whole', text: 'x'.repeat(50) });
+  });
+
+  it('refuses frames that say what cannot be, and texts that never end', async () => {
+    const frame = { total: 500, blockBytes: 4, checksum: 1, number: 70_000, droplet: new Uint8Array(4) };
+    expect(readFrame(writeFrame(frame))).toEqual({ ...frame, number: 70_000 - 65_536 });
+    for (const wrong of [{ total: 0 }, { total: 4_000_001 }, { blockBytes: 5 }, { total: 90_000 }])
+      expect(readFrame(writeFrame({ ...frame, ...wrong })), JSON.stringify(wrong)).toBeNull();
+    expect(readFrame(new Uint8Array(3))).toBeNull();
+    expect(await unpacked(new Uint8Array([1, 2, 3]))).toBeNull();
+    expect(await unpacked((await packed('0'.repeat(65_000_000))) as Uint8Array<ArrayBuffer>)).toBeNull();
+  });
+});
+
+describe('what is handed over', () => {
+  const read = async (text: string | null): Promise<Records> => {
+    const came = await readIncoming(text ?? '', 'x.json');
+    if (!came.ok || came.taking.kind !== 'records') throw new Error(JSON.stringify(came));
+    return came.taking.records;
+  };
+  const counts = (records: Records): Record<string, number> =>
+    Object.fromEntries(
+      Object.entries(records).flatMap(([table, list]) => (list.length ? [[table, list.length]] : [])),
+    );
+
+  it('is what was asked for, with clips only when they are', async () => {
+    const of = async (
+      wanted: Parameters<typeof parcelOf>[0],
+      clips = false,
+    ): Promise<Record<string, number>> => counts(await read(parcelOf(wanted, demo, { clips, now })));
+    expect(await of({ what: 'shot', id: 'demo-02' })).toEqual({ shots: 1 });
+    expect(await of({ what: 'kit' })).toEqual({ kit: demo.kit.length });
+    expect(await of({ what: 'outing', id: 'demo-holm' })).toEqual({ shots: 7, outings: 1, log: 4 });
+    expect(await of({ what: 'outing', id: 'demo-holm' }, true)).toMatchObject({ clips: 8 });
+    expect(await of({ what: 'everything' })).not.toHaveProperty('clips');
+    expect(await read(parcelOf({ what: 'everything' }, demo, { clips: true, now }))).toEqual(demo);
+    expect(parcelOf({ what: 'shot', id: 'gone' }, noRecords(), { clips: false, now })).toBeNull();
+    expect(parcelOf({ what: 'outing', id: 'gone' }, noRecords(), { clips: false, now })).toBeNull();
+  });
+});

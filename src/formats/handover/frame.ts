@@ -1,0 +1,59 @@
+/**
+ * One frame of a moving row of codes, as bytes, numbers with their largest byte first:
+ *
+ *     0   2  the letters "LX"
+ *     2   1  version of this layout, 1
+ *     3   4  bytes of the whole parcel
+ *     7   2  bytes of a block
+ *     9   4  CRC-32 of the parcel
+ *    13   2  number of the droplet, beginning anew after 65535
+ *    15   …  the droplet
+ */
+export interface Frame {
+  total: number;
+  blockBytes: number;
+  checksum: number;
+  number: number;
+  droplet: Uint8Array;
+}
+
+const MARK = [0x4c, 0x58] as const;
+const VERSION = 1;
+const HEAD = 15;
+export const NUMBERS = 65_536;
+
+/** Largest parcel taken, bytes: at ten codes a second one of it would take most of an hour. */
+export const MOST_TOTAL = 4_000_000;
+/** More blocks than this are not solved for: a receiver's memory is not a stranger's to fill. */
+const MOST_BLOCKS = 16_000;
+
+export function writeFrame({ total, blockBytes, checksum, number, droplet }: Frame): Uint8Array {
+  const bytes = new Uint8Array(HEAD + droplet.length);
+  const view = new DataView(bytes.buffer);
+  bytes.set(MARK);
+  view.setUint8(2, VERSION);
+  view.setUint32(3, total);
+  view.setUint16(7, blockBytes);
+  view.setUint32(9, checksum);
+  view.setUint16(13, number % NUMBERS);
+  bytes.set(droplet, HEAD);
+  return bytes;
+}
+
+/** `null`: no frame of ours, or one that says what cannot be. */
+export function readFrame(bytes: Uint8Array): Frame | null {
+  if (bytes.length <= HEAD || bytes[0] !== MARK[0] || bytes[1] !== MARK[1] || bytes[2] !== VERSION)
+    return null;
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  const frame = {
+    total: view.getUint32(3),
+    blockBytes: view.getUint16(7),
+    checksum: view.getUint32(9),
+    number: view.getUint16(13),
+    droplet: bytes.slice(HEAD),
+  };
+  const { total, blockBytes, droplet } = frame;
+  const fits =
+    total > 0 && total <= MOST_TOTAL && droplet.length === blockBytes && total <= blockBytes * MOST_BLOCKS;
+  return fits ? frame : null;
+}

@@ -1,0 +1,86 @@
+'use client';
+
+import * as messages from '@/language/handover';
+import { Button } from 'antd';
+import { useSearchParams } from 'next/navigation';
+import { useRef, useState } from 'react';
+import type { ReactNode } from 'react';
+import { Receiving } from '@/formats/handover/crossing';
+import { readCode } from '@/workers/codes';
+import { useActions } from '../shell/actions';
+import { LiveCamera } from '../ui/LiveCamera';
+import { useHandedIn } from './useHandedIn';
+import styles from './handover.module.css';
+
+/** As often as the other screen shows a new code, and again in between, milliseconds. */
+const LOOK_MS = 40;
+
+/** What stands in for a code until the first is seen. */
+type Seen = { known: number; blocks: number } | 'nothing' | 'other' | 'damaged' | 'whole';
+
+/** What comes from another device: its codes before this camera, or a file. */
+export function Take(): ReactNode {
+  const { importText, importFile } = useActions();
+  const unread = useSearchParams().get('shared') === 'none';
+  useHandedIn();
+  const [looking, setLooking] = useState(false);
+  const [refused, setRefused] = useState(false);
+  const [seen, setSeen] = useState<Seen>('nothing');
+  const receiving = useRef(new Receiving());
+  const look = async (picture: ImageData): Promise<void> => {
+    const code = await readCode(picture);
+    if (!code) return;
+    const taken = await receiving.current.take(code.bytes);
+    if (taken.is === 'part') setSeen(taken);
+    else if (taken.is === 'whole') {
+      setSeen('whole');
+      setLooking(false);
+      importText(messages.theCodes, taken.text);
+    } else setSeen(taken.is);
+  };
+  const begin = (): void => {
+    receiving.current = new Receiving();
+    setSeen('nothing');
+    setRefused(false);
+    setLooking(!looking);
+  };
+  return (
+    <div className={styles.part}>
+      <section className={styles.moving} aria-label={messages.fromCodes}>
+        <p>{messages.fromCodesText}</p>
+        {looking && (
+          <LiveCamera
+            everyMs={LOOK_MS}
+            onPicture={look}
+            onFail={() => {
+              setLooking(false);
+              setRefused(true);
+            }}
+          />
+        )}
+        {(looking || seen !== 'nothing') && <SeenText seen={seen} />}
+        {refused && <p role="alert">{messages.noCamera}</p>}
+        <Button type="primary" size="large" onClick={begin} aria-pressed={looking}>
+          {looking ? messages.stopLooking : messages.lookWithThisCamera}
+        </Button>
+      </section>
+      <section className={styles.ways} aria-label={messages.fromAFile}>
+        <h2>{messages.fromAFile}</h2>
+        {unread && <p role="alert">{messages.sharedTooEarly}</p>}
+        <p className="quiet">{messages.fromAFileText}</p>
+        <Button onClick={importFile}>{messages.pickAFile}</Button>
+      </section>
+    </div>
+  );
+}
+
+function SeenText({ seen }: { seen: Seen }): ReactNode {
+  if (typeof seen === 'string') return <p role="status">{messages.seen[seen]}</p>;
+  const { known, blocks } = seen;
+  return (
+    <div className={styles.progress}>
+      <progress value={known} max={blocks} aria-label={messages.howMuchCame} />
+      <p role="status">{messages.partsOf({ known, blocks })}</p>
+    </div>
+  );
+}
