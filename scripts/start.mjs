@@ -1,12 +1,13 @@
-/** Starts the built app. On this machine only, unless HOST says otherwise: it has no log-in. */
+/** Starts the built app, building it first where there is no build. On this machine only, unless HOST says otherwise: it has no log-in. */
 import { existsSync } from 'node:fs';
-import { root, startServer } from './steps.mjs';
+import { buildApp, prepare, root, startServer } from './steps.mjs';
 
 const port = process.env.PORT ?? '4630';
 const host = process.env.HOST ?? '127.0.0.1';
 if (!existsSync(`${root}.next/BUILD_ID`)) {
-  console.error('There is no build yet: run "npm run build" first, or "npm run demo", which does both.');
-  process.exit(1);
+  console.log('There is no build yet: building it first, which takes a minute or two.');
+  await prepare();
+  if ((await buildApp()) !== 0) process.exit(1);
 }
 const server = await startServer(port, host);
 console.log(
