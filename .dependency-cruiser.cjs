@@ -26,6 +26,7 @@ const CHAPTERS = [
   'preview',
   'day',
   'inspect',
+  'instrument',
   'learn',
   'rehearse',
   'eye',

@@ -119,7 +119,7 @@ export function season(seed: number, { noise, days }: { noise: Noise; days: numb
       (wattHours * 2 ** (powered + err(ERRORS.cells.value))) / (CELL.ampereHours * CELL.volts);
     outings.push(outingOf(day, date, entries, cellsUsed));
   }
-  return { kept: { shots, outings, log, clips }, truth };
+  return { kept: { shots, outings, log, clips, measured: [] }, truth };
 }
 
 interface Drawing {

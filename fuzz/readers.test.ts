@@ -11,6 +11,7 @@ import { workedDay } from '@/core/day/workedDay';
 import { readShot } from '@/core/records/shot';
 import { backupOf } from '@/core/records/backup';
 import { recordChecks, RECORD_TABLES } from '@/core/records/kinds';
+import { noRecords } from '@/core/records/kinds';
 import { outingFileOf } from '@/core/records/outingFile';
 import { trackFigures } from '@/core/track/track';
 import { wallClock } from '@/formats/clock';
@@ -46,7 +47,7 @@ const backup = backupOf(
 const outingFile = outingFileOf(
   outing,
   demo.shots.filter(({ id }) => named.has(id)),
-  { clips: [], log: [], removed: [] },
+  noRecords(),
 );
 const old = JSON.parse(
   JSON.stringify(backup).replaceAll('"version":2', '"version":1').replaceAll('"strong"', '"boost"'),

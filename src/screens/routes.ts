@@ -81,6 +81,13 @@ export function handoverUrl(wanted: Wanted): string {
   return `/handover?what=${encodeURIComponent(wantedKey(wanted))}`;
 }
 
+/** Where a shot or a mount of the kit is measured. */
+export function instrumentUrl(of: { shotId: string } | { kitId: string }): string {
+  return 'shotId' in of
+    ? `/instrument?shot=${encodeURIComponent(of.shotId)}`
+    : `/instrument?item=${encodeURIComponent(of.kitId)}`;
+}
+
 /** Changes what the address says of the open place without asking the server for anything: it works with no network. */
 export function readdress(url: string): void {
   window.history.replaceState(null, '', url);

@@ -479,7 +479,8 @@ export class Repository {
     };
   }
 
-  private at(): string {
+  /** Now, as records write it. */
+  at(): string {
     return this.world.now().toISOString();
   }
 }

@@ -13,10 +13,8 @@ export function copyName(name: string, most: number): string {
 
 /** The name of the other version of a record, which is kept beside it. */
 export function besideName(name: string | null, table: RecordTable): string {
-  return within(
-    name ?? unnamedText(table),
-    table === 'kit' ? LONGEST_THING_NAME : LONGEST_NAME,
-    (own) => messages.beside({ name: own }),
+  return within(name ?? unnamedText(table), table === 'kit' ? LONGEST_THING_NAME : LONGEST_NAME, (own) =>
+    messages.beside({ name: own }),
   );
 }
 

@@ -43,6 +43,7 @@ export const ERRORS = {
   middle: start(0.45, 'what fills a picture is half a stop lighter or darker than mid grey'),
   end: start(0.5, 'where white begins to be seen is told by how much of the picture it takes'),
   movement: start(0.3, 'a swing of ten seconds stands for the run'),
+  sensor: start(0.2, 'a phone beside the camera rides a little otherwise, and a minute stands for the run'),
   smear: start(0.4, 'where smear begins to be seen differs by a third from eye to eye'),
   bitRate: start(0.1, 'a short clip holds its rate to a fourteenth'),
   cells: start(0.15, 'the last cell is told by five bars'),

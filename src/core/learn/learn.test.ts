@@ -53,6 +53,7 @@ describe('what is inferred', () => {
       outings: [...kept.outings].reverse(),
       log: [...kept.log].reverse(),
       clips: [...kept.clips].reverse(),
+      measured: [...kept.measured].reverse(),
     };
     expect(learn(turned, utc)).toEqual(learn(kept, utc));
   });

@@ -7,6 +7,7 @@ import type { Evidence } from './evidence';
 import { spreadOf } from './figures';
 import { infer } from './infer';
 import { lightEvidence } from './lightEvidence';
+import { measuredShakeEvidence } from './measuredShake';
 import { shakeEvidence } from './shakeEvidence';
 import { takesOf } from './takes';
 import type { ClockIn, Kept } from './takes';
@@ -57,6 +58,7 @@ export function evidenceIn(kept: Kept, clock: ClockIn): Evidence[] {
       ...isoEvidence(take),
       ...heatEvidence(take),
     ]),
+    ...kept.measured.flatMap(measuredShakeEvidence),
     ...dayEvidence(kept.outings, takes, kept.clips, once),
   ];
 }

@@ -6,6 +6,7 @@ import type { Recording } from '../inspect/logbook';
 import type { WallClock } from '../day/schedule';
 import type { Clip } from '../records/clip';
 import type { CutReason, LogEntry, Verdict } from '../records/logEntry';
+import type { Measured } from '../records/measured';
 import type { Outing, OutingDay } from '../records/outing';
 import { shotOfPart } from '../records/secondAngles';
 import type { Settings } from '../records/settings';
@@ -19,6 +20,7 @@ export interface Kept {
   outings: readonly Outing[];
   log: readonly LogEntry[];
   clips: readonly Clip[];
+  measured: readonly Measured[];
 }
 
 /** One clip, or one recording of which no clip came: what it was filmed for and at, and what came of it. */

@@ -44,6 +44,7 @@ export const APART: { [T in Exclude<RecordTable, 'removed'>]: Apart<RecordOf<T>>
   },
   log: { united: unitedNotes, beside: (entry, id) => ({ ...entry, id }) },
   clips: { united: unitedNotes, beside: (clip, id) => ({ ...clip, id }) },
+  measured: { beside: (measured, id) => ({ ...measured, id }) },
   learned: {},
   prices: {},
   eye: {

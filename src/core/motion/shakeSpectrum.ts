@@ -50,7 +50,7 @@ export interface Shake {
 
 const SINES_A_BAND = 6;
 /** Roll shakes about half as fast as the axis itself moves (start). */
-const ROLL_SHARE = 0.5;
+export const ROLL_SHARE = 0.5;
 const GOLDEN = 0.618033988749895;
 
 /**

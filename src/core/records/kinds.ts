@@ -94,6 +94,13 @@ export const RECORD_KINDS = {
     since: 6,
     schema: async () => (await import('./clip')).ClipSchema,
   },
+  measured: {
+    most: 20_000,
+    indexes: 'id',
+    nameAt: [],
+    since: 9,
+    schema: async () => (await import('./measured')).MeasuredSchema,
+  },
   removed: {
     most: 20_000,
     indexes: 'id',

@@ -4,6 +4,7 @@ import type { Fault } from '../schema/fault';
 import { FileVersion } from '../schema/fileVersion';
 import { ClipSchema } from './clip';
 import { LogEntrySchema } from './logEntry';
+import { MeasuredSchema } from './measured';
 import { OutingSchema } from './outing';
 import type { Outing } from './outing';
 import { RemovedSchema } from './removed';
@@ -25,6 +26,8 @@ export const OutingFileSchema = z.strictObject({
   /** What came back of it: its clips without the clips themselves, and what the log says of its shots. */
   clips: z.array(ClipSchema).max(MOST_CAME).default([]),
   log: z.array(LogEntrySchema).max(MOST_CAME).default([]),
+  /** What was measured on the spot of its shots. */
+  measured: z.array(MeasuredSchema).max(MOST_CAME).default([]),
   /** Recordings and clips of it that were removed. */
   removed: z.array(RemovedSchema).max(MOST_CAME).default([]),
 });
@@ -37,11 +40,12 @@ const Frame = z.strictObject({
   shots: z.array(z.unknown()).max(MOST_SHOTS),
   clips: z.array(z.unknown()).max(MOST_CAME).default([]),
   log: z.array(z.unknown()).max(MOST_CAME).default([]),
+  measured: z.array(z.unknown()).max(MOST_CAME).default([]),
   removed: z.array(z.unknown()).max(MOST_CAME).default([]),
 });
 
 /** What came back of an outing. */
-export type Came = Pick<OutingFile, 'clips' | 'log' | 'removed'>;
+export type Came = Pick<OutingFile, 'clips' | 'log' | 'measured' | 'removed'>;
 
 /** Of everything kept, what came back of one outing. */
 export function cameBackFrom({ id, days }: Outing, kept: Came): Came {
@@ -51,12 +55,13 @@ export function cameBackFrom({ id, days }: Outing, kept: Came): Came {
   return {
     clips: kept.clips.filter(({ outingId }) => outingId === id),
     log: kept.log.filter(({ shotId }) => ids.has(shotId)),
+    measured: kept.measured.filter(({ of }) => 'shotId' in of && ids.has(of.shotId)),
     removed: kept.removed.filter(({ of }) => of !== undefined && (of === id || ids.has(of))),
   };
 }
 
 export function outingFileOf(outing: Outing, shots: Iterable<ShotRecord>, came: Came): OutingFile {
-  const { clips, log, removed } = came;
+  const { clips, log, measured, removed } = came;
   return {
     kind: 'lynxeye/outing-file',
     version: FILE_VERSION,
@@ -64,6 +69,7 @@ export function outingFileOf(outing: Outing, shots: Iterable<ShotRecord>, came: 
     shots: [...shots],
     clips,
     log,
+    measured,
     removed,
   };
 }
@@ -72,8 +78,8 @@ export function outingFileOf(outing: Outing, shots: Iterable<ShotRecord>, came: 
 export async function readOutingFile(input: unknown): Promise<RecordsRead> {
   const frame = checkFile(Frame, input);
   if (!frame.ok) return { ok: false, faults: frame.faults, sound: null, faulty: [] };
-  const { outing, shots, clips, log, removed } = frame.value;
-  const read = await readRecords({ outings: [outing], shots, clips, log, removed });
+  const { outing, shots, clips, log, measured, removed } = frame.value;
+  const read = await readRecords({ outings: [outing], shots, clips, log, measured, removed });
   const records = read.ok ? read.records : read.sound;
   const named = new Set(shots.map(idOf));
   const strays = (records?.outings ?? []).flatMap((outing) => strayShots(outing, named));

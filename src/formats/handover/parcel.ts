@@ -32,10 +32,16 @@ export function parcelOf(
     }
     case 'shot': {
       const shots = all.shots.filter(({ id }) => id === wanted.id);
-      return shots.length > 0 ? file({ shots }) : null;
+      const measured = all.measured.filter(({ of }) => 'shotId' in of && of.shotId === wanted.id);
+      return shots.length > 0 ? file({ shots, measured }) : null;
     }
     case 'kit':
-      return file({ kit: all.kit, learned: all.learned, prices: all.prices });
+      return file({
+        kit: all.kit,
+        learned: all.learned,
+        prices: all.prices,
+        measured: all.measured.filter(({ of }) => 'kitId' in of),
+      });
     case 'everything':
       return file(all);
   }

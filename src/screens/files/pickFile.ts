@@ -22,6 +22,18 @@ export function pickFilmed(take: (file: File) => void): void {
   );
 }
 
+/** Asks for a photograph taken on the spot; where there is no camera, for a file. */
+export function pickPhotographed(take: (file: File) => void): void {
+  ask(
+    'image/*',
+    false,
+    ([file]) => {
+      if (file) take(file);
+    },
+    'environment',
+  );
+}
+
 function ask(
   accept: string,
   multiple: boolean,

@@ -2,6 +2,7 @@
 
 import * as messages from '@/language/kit';
 import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { habitsOf, placesOf } from '@/core/vocabulary/mounts';
 import { usualShakeDegPerSRms } from '@/core/motion/shake';
@@ -14,6 +15,7 @@ import { followsFrom } from '@/words/thingText';
 import type { Plain } from '@/words/thingText';
 import { ChoiceField, NumberField, TextField } from '../ui/Fields';
 import { useRepository } from '../data/repository';
+import { instrumentUrl } from '../routes';
 import { FilterFigures } from './FilterFigures';
 import styles from './kit.module.css';
 import { MeasureFilter } from './MeasureFilter';
@@ -56,6 +58,7 @@ export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): Rea
           }
         />
       </div>
+      {thing.what === 'mount' && <Link href={instrumentUrl({ kitId: item.id })}>{messages.measureIt}</Link>}
       {thing.what === 'filter' && thing.filter.kind !== 'variable' && (
         <MeasureFilter filter={thing.filter} put={(filter) => void put({ ...thing, filter })} />
       )}

@@ -3,6 +3,7 @@
 import * as messages from '@/language/outing';
 import type { MenuProps } from 'antd';
 import { useRouter } from 'next/navigation';
+import { noRecords } from '@/core/records/kinds';
 import type { Outing } from '@/core/records/outing';
 import { cameBackFrom, outingFileOf } from '@/core/records/outingFile';
 import type { Came } from '@/core/records/outingFile';
@@ -43,11 +44,12 @@ export function useOutingFiles(
   });
   const days = (): Promise<WorkedDay[]> => workedDays(outing, shots);
   const came = async (): Promise<Came> => {
-    if (!repository) return { clips: [], log: [], removed: [] };
-    const { clips, log, removed } = repository.database;
+    if (!repository) return noRecords();
+    const { clips, log, measured, removed } = repository.database;
     return cameBackFrom(outing, {
       clips: await clips.toArray(),
       log: await log.toArray(),
+      measured: await measured.toArray(),
       removed: await removed.toArray(),
     });
   };

@@ -85,6 +85,7 @@ export function GoAnywhere(): ReactNode {
           <Command.Item onSelect={go('/kit?item=learned')}>{messages.learnedFigures}</Command.Item>
           <Command.Item onSelect={go('/handover')}>{messages.handOver}</Command.Item>
           <Command.Item onSelect={go('/handover?part=take')}>{messages.takeOver}</Command.Item>
+          <Command.Item onSelect={go('/instrument')}>{messages.measure}</Command.Item>
           <Command.Item onSelect={go('/camera')}>{messages.standInCamera}</Command.Item>
           {shots
             .filter(({ shot }) => named(shotName(shot)))

@@ -58,6 +58,7 @@ export function MainMenu(): ReactNode {
         ...folder,
         { key: 'give', label: messages.handOver, onClick: () => router.push('/handover') },
         { key: 'take', label: messages.takeOver, onClick: () => router.push('/handover?part=take') },
+        { key: 'measure', label: messages.measure, onClick: () => router.push('/instrument') },
         { key: 'import', label: messages.importAFile, onClick: importFile },
         { key: 'demo', label: messages.loadTheDemo, onClick: loadDemo },
         { key: 'erase', label: messages.eraseEverything, danger: true, onClick: eraseEverything },

@@ -12,10 +12,10 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { deckOf, nextCard } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
 import { item } from '@/core/units/items';
-import type { Outing, OutingDay } from '@/core/records/outing';
+import type { Outing, OutingDay, ShotEntry } from '@/core/records/outing';
 import { dateText, dayText } from '@/words/lightText';
 import { MoreMenu } from '../../ui/MoreMenu';
-import { handoverUrl, outingUrl, readdress } from '../../routes';
+import { handoverUrl, instrumentUrl, outingUrl, readdress } from '../../routes';
 import { useForCards } from '../../data/forCards';
 import { useWorkedDay } from '../../data/workedDay';
 import type { OpenDay } from '../../data/workedDay';
@@ -65,7 +65,7 @@ export function DayCards({ first, ...open }: OpenDay & { first?: string }): Reac
       </Button>
       <MoreMenu
         label={messages.moreForThisDay}
-        items={elsewhere(outing, day, (url) => router.push(url))}
+        items={elsewhere(outing, day, card, (url) => router.push(url))}
         type="default"
         placement="topRight"
       />
@@ -160,8 +160,12 @@ export function DayCards({ first, ...open }: OpenDay & { first?: string }): Reac
 function elsewhere(
   outing: Outing,
   day: OutingDay,
+  card: DeckCard,
   go: (url: string) => void,
 ): { key: string; label: string; onClick: () => void }[] {
+  const shotId = day.entries.find(
+    (one): one is ShotEntry => one.what === 'shot' && one.id === card.id,
+  )?.shotId;
   return [
     {
       key: 'codes',
@@ -178,6 +182,15 @@ function elsewhere(
       label: messages.standInCamera,
       onClick: () => go(outingUrl('/camera', outing.id, day.id)),
     },
+    ...(shotId === undefined
+      ? []
+      : [
+          {
+            key: 'measure',
+            label: messages.measureOnTheSpot,
+            onClick: () => go(instrumentUrl({ shotId })),
+          },
+        ]),
     {
       key: 'handover',
       label: messages.handOver,

@@ -32,12 +32,13 @@ export function useLearning(): LearningState {
   const kept = useLiveQuery(async (): Promise<Kept | undefined> => {
     if (!repository) return undefined;
     const { database } = repository;
-    const { shots, outings, log, clips } = database;
-    return database.transaction('r', [shots, outings, log, clips], async () => ({
+    const { shots, outings, log, clips, measured } = database;
+    return database.transaction('r', [shots, outings, log, clips, measured], async () => ({
       shots: await shots.toArray(),
       outings: await outings.toArray(),
       log: await log.toArray(),
       clips: (await clips.toArray()).map(withoutPictures),
+      measured: await measured.toArray(),
     }));
   }, [repository]);
   const asked = useAsked(kept, learnFrom);

@@ -2,6 +2,7 @@
 
 import * as messages from '@/language/bench/steadiness';
 import { Button } from 'antd';
+import Link from 'next/link';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
@@ -10,10 +11,27 @@ import type { SteadyWay } from '@/core/compare/steadiness';
 import { without } from '@/core/units/without';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { remedyName, meansName, priceText, wayNotes } from '@/words/steadinessText';
+import { ownZone } from '@/formats/today';
+import { measuredSource } from '@/words/measuredText';
+import { sourceOf, useMeasured } from '../../../data/measured';
+import { instrumentUrl, useShotId } from '../../../routes';
 import { viewLabel } from '@/words/labels';
 import type { ShotChange, ShotEditing } from '../../../data/useShotEditing';
 import { pinnedTo } from '../../answer/pins';
 import styles from './steadiness.module.css';
+
+/** How much it shakes, where that is from, and the way to measure it. */
+function ShakeSource({ shake }: { shake: number }): ReactNode {
+  const shotId = useShotId() ?? '';
+  const from = sourceOf(useMeasured({ shotId }), 'shake', shake);
+  return (
+    <p>
+      {messages.itShakes({ shake: trimmed(shake, 1) })}{' '}
+      {from && <span className="quiet">{measuredSource(from, ownZone())} </span>}
+      <Link href={instrumentUrl({ shotId })}>{messages.measureIt}</Link>
+    </p>
+  );
+}
 
 /** Every way to hold this shot, each solved whole: how much of the swing it takes up, and what it costs. */
 export function SteadinessPanel({
@@ -39,6 +57,7 @@ export function SteadinessPanel({
     <section aria-labelledby="steady-title" className={styles.panel}>
       <h2 id="steady-title">{messages.steadiness}</h2>
       <p className="quiet">{messages.decidedBeforeTheShutterThe}</p>
+      <ShakeSource shake={space.brief.motion.shakeDegPerSRms} />
       <ul className={styles.ways}>
         {ways.map((way) => (
           <li key={meansName(way.means)} data-best={way.score === best}>

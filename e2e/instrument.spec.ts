@@ -1,0 +1,160 @@
+import { readFileSync } from 'node:fs';
+import type { CDPSession, Page } from '@playwright/test';
+import { jpegWith } from './photos/makePhoto';
+import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { kept } from './records';
+
+test.use({
+  viewport: { width: 390, height: 844 },
+  hasTouch: true,
+  permissions: ['accelerometer', 'gyroscope', 'magnetometer'],
+});
+
+const RAD = Math.PI / 180;
+const G = 9.80665;
+
+/** The motion sensors of a made phone, through the browser's own emulation. */
+class MadeSensors {
+  private constructor(private readonly session: CDPSession) {}
+
+  static async of(page: Page): Promise<MadeSensors> {
+    const sensors = new MadeSensors(await page.context().newCDPSession(page));
+    for (const type of ['accelerometer', 'linear-acceleration', 'gyroscope'] as const)
+      await sensors.session.send('Emulation.setSensorOverrideEnabled', {
+        enabled: true,
+        type,
+        metadata: { available: true, minimumFrequency: 1, maximumFrequency: 60 },
+      });
+    await sensors.stands(0, 0);
+    await sensors.turns(0, 0, 0);
+    return sensors;
+  }
+
+  /** Held with its back where a lens looks that is rolled clockwise and looks down by so many degrees. */
+  async stands(tiltDeg: number, pitchDeg: number): Promise<void> {
+    const [tilt, pitch] = [tiltDeg * RAD, pitchDeg * RAD];
+    await this.reads('accelerometer', {
+      x: -G * Math.cos(pitch) * Math.sin(tilt),
+      y: G * Math.cos(pitch) * Math.cos(tilt),
+      z: G * Math.sin(pitch),
+    });
+    await this.reads('linear-acceleration', { x: 0, y: 0, z: 0 });
+  }
+
+  /** Turns about its axes, degrees a second. */
+  turns(x: number, y: number, z: number): Promise<void> {
+    return this.reads('gyroscope', { x: x * RAD, y: y * RAD, z: z * RAD });
+  }
+
+  private async reads(
+    type: 'accelerometer' | 'linear-acceleration' | 'gyroscope',
+    xyz: { x: number; y: number; z: number },
+  ): Promise<void> {
+    await this.session.send('Emulation.setSensorOverrideReadings', { type, reading: { xyz } });
+  }
+
+  /** Shakes for so long, until `over`: so many degrees a second rms about x and y together, and half as much about z. */
+  async shakes(rms: number, hz: number, over: () => boolean): Promise<void> {
+    const began = Date.now();
+    while (!over()) {
+      const turn = 2 * Math.PI * hz * ((Date.now() - began) / 1000);
+      await this.turns(rms * Math.sin(turn), rms * Math.cos(turn), (rms / Math.SQRT2) * Math.sin(turn + 0.7));
+      await new Promise((resolve) => setTimeout(resolve, 8));
+    }
+  }
+}
+
+test('level and pitch are read off the made sensors within half a degree, and the shot takes them over', async ({
+  page,
+}) => {
+  await open(page, '/instrument?shot=demo-02&part=level');
+  const sensors = await MadeSensors.of(page);
+  await sensors.stands(-7.3, 18.6);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const press = page.getByRole('button', { name: /^Keep: tilted/ });
+  await expect(press).toBeEnabled();
+  await expectNoAxeFindings(page, 'level');
+  await press.click();
+  await expect(page.getByText(/^Kept: tilted -7\.[0-9]°, looking down 18\.[0-9]°/)).toBeVisible();
+  const shot = (
+    (await kept(page, 'shots')) as { id: string; shot: { mount: { tiltDeg: number; pitchDeg: number } } }[]
+  ).find(({ id }) => id === 'demo-02')!.shot;
+  expect(Math.abs(shot.mount.tiltDeg + 7.3)).toBeLessThan(0.5);
+  expect(Math.abs(shot.mount.pitchDeg - 18.6)).toBeLessThan(0.5);
+  // Flat on a table it says so, and keeps nothing.
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await sensors.stands(0, 89);
+  await expect(page.getByText('It lies flat or moves: hold it upright and still.')).toBeVisible();
+});
+
+test('a shake of the made sensors is told within five per cent, kept with its source, saved as a sheet and read back', async ({
+  page,
+}) => {
+  await open(page, '/instrument?shot=demo-02');
+  const sensors = await MadeSensors.of(page);
+  await page.getByRole('combobox', { name: 'How long' }).click();
+  await page.getByText('20 s', { exact: true }).click();
+  await page.getByRole('button', { name: 'Record', exact: true }).click();
+  let over = false;
+  const shaking = sensors.shakes(36, 2.2, () => over);
+  await expect(page.getByText(/^Recording, \d+ of 20 s/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /^How fast it turns/ })).toBeVisible();
+  const keep = page.getByRole('button', { name: /^Keep \d/ });
+  await expect(keep).toBeVisible({ timeout: 60_000 });
+  over = true;
+  await shaking;
+  const told = Number(/Keep ([\d.]+)/.exec((await keep.textContent())!)![1]);
+  expect(Math.abs(told / 36 - 1)).toBeLessThan(0.05);
+  await expect(page.getByText(/^shakes [\d.]+ °\/s rms, most at 2\.[12] Hz$/)).toBeVisible();
+  await expectNoAxeFindings(page, 'shake');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the rates (CSV)' }).click(),
+  ]);
+  const sheet = readFileSync((await download.path())!);
+  await keep.click();
+  await expect(page.getByText(/measured with the phone on .* over 20 s/)).toBeVisible();
+
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'From a sheet (CSV)' }).click(),
+  ]);
+  await chooser.setFiles({ name: 'rates.csv', mimeType: 'text/csv', buffer: sheet });
+  await expect(page.getByRole('button', { name: `Keep ${told} °/s` })).toBeVisible();
+  const [again] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'From a sheet (CSV)' }).click(),
+  ]);
+  await again.setFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2\n') });
+  await expect(page.getByText(/^Nothing was taken from bad\.csv\. row 1: expected columns/)).toBeVisible();
+
+  // The Bench uses it and says where it is from; so does what is learned.
+  await page.getByRole('link', { name: 'To the Bench' }).click();
+  await expect(page.getByText(`It shakes ${told} °/s rms.`)).toBeVisible();
+  await expect(page.getByText(/measured with the phone on/).first()).toBeVisible();
+});
+
+test('without a motion sensor, or with it refused, it says so and what else there is', async ({
+  page,
+  context,
+}) => {
+  await open(page, '/instrument?shot=demo-02&part=level');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'gives no motion sensor' })).toBeVisible();
+  await context.clearPermissions();
+  await open(page, '/instrument?item=demo-kit-helmet');
+  await page.getByRole('button', { name: 'Record', exact: true }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'The motion sensor was refused' })).toBeVisible();
+});
+
+test('light by a photograph taken on the spot becomes a reading of the shot', async ({ page }) => {
+  await open(page, '/instrument?shot=demo-02&part=light');
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Take a photograph' }).click(),
+  ]);
+  const buffer = Buffer.from(jpegWith({ fNumber: [28, 10], exposureTime: [1, 1000], iso: 100 }));
+  await chooser.setFiles({ name: 'open-sun.jpg', mimeType: 'image/jpeg', buffer });
+  await page.waitForURL(/\/bench\?shot=demo-02.*part=readings/);
+  await expect(page.getByText('open-sun.jpg').first()).toBeVisible();
+});

@@ -1,0 +1,30 @@
+import { usualShakeDegPerSRms } from '../motion/shake';
+import type { Measured } from '../records/measured';
+import type { Evidence } from './evidence';
+import { ERRORS } from './figures';
+
+/** What a shake recorded on the spot says of the shake of its mount. log2 of deg/s. */
+export function measuredShakeEvidence({
+  id,
+  createdAt,
+  mount,
+  ground,
+  activity,
+  travelMps,
+  figure,
+}: Measured): Evidence[] {
+  if (figure.is !== 'shake' || figure.degPerSRms <= 0) return [];
+  const { kind, place } = mount;
+  const usual = usualShakeDegPerSRms(kind, ground, activity, { place, travelMps });
+  if (usual <= 0) return [];
+  return [
+    {
+      id,
+      of: [{ figure: { of: 'shake', mount: kind, activity, ground }, usual, times: 1 }],
+      says: 'is',
+      at: Math.log2(figure.degPerSRms / usual),
+      error: ERRORS.sensor.value,
+      day: { date: createdAt.slice(0, 10), kind: 'shake' },
+    },
+  ];
+}
