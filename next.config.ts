@@ -48,7 +48,11 @@ const config: NextConfig = {
           { key: 'X-Frame-Options', value: 'DENY' },
           { key: 'Referrer-Policy', value: 'no-referrer' },
           { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
-          { key: 'Permissions-Policy', value: 'camera=(self), accelerometer=(self), gyroscope=(self), geolocation=(), web-share=(self), microphone=()' },
+          {
+            key: 'Permissions-Policy',
+            value:
+              'camera=(self), accelerometer=(self), gyroscope=(self), geolocation=(), web-share=(self), microphone=()',
+          },
         ],
       },
       {

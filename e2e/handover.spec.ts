@@ -27,7 +27,7 @@ async function sentFile(page: Page, what: string): Promise<string> {
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Send the file' }).click(),
   ]);
-  return readFileSync((await download.path())!, 'utf8');
+  return readFileSync(await download.path(), 'utf8');
 }
 
 async function pick(page: Page, name: string, text: string): Promise<void> {

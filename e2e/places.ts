@@ -73,6 +73,11 @@ export const PLACES: readonly string[] = [
   '/practice',
   '/practice?part=eye',
   ...REASON_PAGES.map((page) => `/reasons?page=${page}&shot=demo-10`),
+  '/handover',
+  '/handover?part=take',
+  '/instrument?shot=demo-02',
+  '/instrument?shot=demo-02&part=level',
+  '/instrument?item=demo-kit-helmet&part=light',
   '/licences',
 ];
 

@@ -163,7 +163,12 @@ describe('the store', () => {
           expect(read.ok ? [] : read.faults).toEqual([]);
           if (!read.ok) return;
           const empty = openDatabase(`walk-${walks}-back`);
-          const back = new Repository(empty, { tab: 'back', device: 'back', now: () => new Date(0), newId: () => 'x' });
+          const back = new Repository(empty, {
+            tab: 'back',
+            device: 'back',
+            now: () => new Date(0),
+            newId: () => 'x',
+          });
           await merge(back, read.records);
           expect(JSON.stringify(await back.everything())).toBe(
             JSON.stringify(await windows[0]!.everything()),

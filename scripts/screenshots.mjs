@@ -10,7 +10,6 @@ const VIEWS = [
   ['start', '/', 1280, 800],
   ['bench-whole', '/bench?shot=demo-13', 1280, 800, { whole: true }],
   ['bench-preview-pulse', '/bench?shot=demo-02&part=preview', 1280, 1900, { part: true, preview: true }],
-  ['bench-trade-offs', '/bench?shot=demo-08&part=tradeOff', 1280, 800, { part: true, theme: 'night' }],
   ['bench-light', '/bench?shot=demo-05&part=light', 1280, 800, { part: true }],
   [
     'kit-worth',
@@ -30,13 +29,14 @@ const VIEWS = [
   ['kit-learned', '/kit?item=learned', 1280, 800],
   ['kit', '/kit?item=demo-kit-otter', 1280, 800, { wishes: ['4K tall', '60 fps', 'full-roll hold'] }],
   ['outing', '/outing?outing=demo-outing&day=saturday&entry=sat-10', 1280, 1060],
-  ['outing-filters', '/outing?outing=demo-outing&day=sunday&part=filters', 1280, 1100],
   ['rehearsal', '/rehearsal?outing=demo-outing&day=sunday', 1280, 2300],
   ['carry', '/carry?outing=demo-outing&day=saturday&card=sat-10', 390, 844],
   ['camera', '/camera?outing=demo-outing&day=saturday&camera=otter', 1280, 800, { standIn: true }],
   ['debrief', '/debrief?outing=demo-holm&day=holm-day', 1280, 800],
   ['debrief-clip', '/debrief?outing=demo-holm&day=holm-day&clip=demo-clip-1', 1280, 1240],
   ['log', '/log', 1280, 800],
+  ['handover', '/handover', 1280, 1000],
+  ['instrument', '/instrument?shot=demo-02&part=level', 390, 844, { level: true }],
 ];
 
 const asked = process.argv.slice(2);
@@ -46,8 +46,9 @@ const server = await startServer(PORT);
 const browser = await chromium.launch({ executablePath: browserPath() });
 for (const [name, path, width, height, how = {}] of views) {
   const { theme = 'paper', whole = false, part = false, wishes = [], preview = false, standIn = false } = how;
-  const { prices = [], pair = false, drill = false } = how;
-  const page = await browser.newPage({ viewport: { width, height }, serviceWorkers: 'block' });
+  const { prices = [], pair = false, drill = false, level = false } = how;
+  const permissions = level ? ['accelerometer', 'gyroscope', 'magnetometer'] : [];
+  const page = await browser.newPage({ viewport: { width, height }, serviceWorkers: 'block', permissions });
   const open = async (url) => {
     await page.goto(`http://localhost:${PORT}${url}`);
     await page.locator('main[data-ready="true"]').waitFor();
@@ -90,6 +91,18 @@ for (const [name, path, width, height, how = {}] of views) {
       if (more) await page.getByRole('button', { name: 'Next' }).click();
     }
     await page.getByRole('button', { name: 'Freeze' }).click({ timeout: 60_000 });
+  }
+  if (level) {
+    await page.evaluate(() => {
+      // Held 6° clockwise, looking 17° down.
+      const accelerationIncludingGravity = { x: -0.98, y: 9.33, z: 2.87 };
+      setInterval(
+        () => dispatchEvent(new DeviceMotionEvent('devicemotion', { accelerationIncludingGravity })),
+        16,
+      );
+    });
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await page.getByRole('button', { name: /^Keep/ }).waitFor();
   }
   if (standIn) {
     await open('/carry?outing=demo-outing&day=saturday&codes=otter');

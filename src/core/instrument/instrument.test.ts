@@ -122,5 +122,11 @@ describe('a phone that rides along', () => {
     expect(why(shaken(10, 2, { perSecond: 10 }))).toBe('tooFew');
     const whole = shaken(10, 2);
     expect(why(whole.filter(({ atSeconds }) => atSeconds < 10 || atSeconds > 10.8))).toBe('gap');
+    // What is long enough beside a pause is told by itself.
+    const late = shakeRecorded(
+      whole.filter(({ atSeconds }) => atSeconds < 2 || atSeconds > 2.8),
+      'asTheLens',
+    );
+    expect(late.ok && late.shake.seconds).toBeCloseTo(27.2, 1);
   });
 });

@@ -30,13 +30,14 @@ export interface ShakeRecorded {
 export type Unmeasured =
   | { why: 'tooShort'; seconds: number; atLeast: number }
   | { why: 'tooFew'; perSecond: number; atLeast: number }
+  /** No stretch is long enough; the longest pause. */
   | { why: 'gap'; atSeconds: number; seconds: number };
 
 /** Less than this says little of a run; work of a minute says enough. */
 export const SECONDS = { least: 20, most: 60 } as const;
 /** The head shakes up to 5 Hz (Grossman et al. 1988), a bar buzzes to 12: twice that and a little (Nyquist 1928). */
 const LEAST_PER_SECOND = 25;
-/** A pause of the sensor of this long is a hole in the recording. */
+/** A longer pause of the sensor breaks a recording in two: what was in it is not known. */
 const LONGEST_GAP_SECONDS = 0.5;
 
 /** `rates` in time. */
@@ -44,18 +45,18 @@ export function shakeRecorded(
   rates: readonly Rate[],
   held: Held,
 ): { ok: true; shake: ShakeRecorded } | ({ ok: false } & Unmeasured) {
-  const [first, last] = [rates[0], rates.at(-1)];
-  const seconds = first && last ? last.atSeconds - first.atSeconds : 0;
+  const whole = secondsOf(rates);
   // A recorder that is told to run for so long ends within a reading of it.
-  if (!first || seconds < SECONDS.least - LONGEST_GAP_SECONDS)
-    return { ok: false, why: 'tooShort', seconds, atLeast: SECONDS.least };
-  const perSecond = (rates.length - 1) / seconds;
-  if (perSecond < LEAST_PER_SECOND) return { ok: false, why: 'tooFew', perSecond, atLeast: LEAST_PER_SECOND };
-  for (const [at, { atSeconds }] of rates.entries()) {
-    const pause = atSeconds - (rates[at - 1]?.atSeconds ?? atSeconds);
-    if (pause > LONGEST_GAP_SECONDS) return { ok: false, why: 'gap', atSeconds, seconds: pause };
-  }
-  const even = evenly(rates, perSecond);
+  const least = SECONDS.least - LONGEST_GAP_SECONDS;
+  if (whole < least) return { ok: false, why: 'tooShort', seconds: whole, atLeast: SECONDS.least };
+  const overall = (rates.length - 1) / whole;
+  if (overall < LEAST_PER_SECOND)
+    return { ok: false, why: 'tooFew', perSecond: overall, atLeast: LEAST_PER_SECOND };
+  const { longest, hole } = stretches(rates);
+  const seconds = secondsOf(longest);
+  if (seconds < least && hole) return { ok: false, why: 'gap', ...hole };
+  const perSecond = (longest.length - 1) / seconds;
+  const even = evenly(longest, perSecond);
   const measured = shakeOf({ x: even.x, y: even.y, rollDeg: even.z }, perSecond);
   if (!measured) return { ok: false, why: 'tooShort', seconds, atLeast: SECONDS.least };
   const anyWay = held === 'anyWay';
@@ -69,6 +70,30 @@ export function shakeRecorded(
       perSecond,
     },
   };
+}
+
+/** The longest stretch that no pause of the sensor breaks, and the longest of the pauses. */
+function stretches(rates: readonly Rate[]): {
+  longest: readonly Rate[];
+  hole: { atSeconds: number; seconds: number } | null;
+} {
+  let longest: readonly Rate[] = [];
+  let hole: { atSeconds: number; seconds: number } | null = null;
+  let from = 0;
+  for (let at = 1; at <= rates.length; at++) {
+    const [before, now] = [rates[at - 1], rates[at]];
+    const pause = before && now ? now.atSeconds - before.atSeconds : Infinity;
+    if (pause <= LONGEST_GAP_SECONDS) continue;
+    const stretch = rates.slice(from, at);
+    if (secondsOf(stretch) > secondsOf(longest)) longest = stretch;
+    if (before && now && pause > (hole?.seconds ?? 0)) hole = { atSeconds: before.atSeconds, seconds: pause };
+    from = at;
+  }
+  return { longest, hole };
+}
+
+function secondsOf(rates: readonly Rate[]): number {
+  return (rates.at(-1)?.atSeconds ?? 0) - (rates[0]?.atSeconds ?? 0);
 }
 
 type Series = Record<'x' | 'y' | 'z', Float64Array>;

@@ -3,6 +3,7 @@
 import * as messages from '@/language/handover';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { ReactNode } from 'react';
+import { ABOVE_FOOT } from '../ui/Foot';
 import { PlaceTabs } from '../ui/PlaceTabs';
 import { Give } from './Give';
 import { Take } from './Take';
@@ -18,7 +19,7 @@ export function HandoverScreen(): ReactNode {
   const router = useRouter();
   const open = useSearchParams().get('part') === 'take' ? 'take' : 'give';
   return (
-    <div className={styles.place}>
+    <div className={`${styles.place ?? ''} ${ABOVE_FOOT}`}>
       <h1>{messages.handover}</h1>
       <PlaceTabs
         label={messages.parts}

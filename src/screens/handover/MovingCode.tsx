@@ -9,6 +9,7 @@ import { CODES_PER_SECOND } from '@/formats/handover/crossing';
 import type { Sending } from '@/formats/handover/crossing';
 import { NUMBERS } from '@/formats/handover/frame';
 import { CodeDrawing } from '../ui/CodeDrawing';
+import { Foot } from '../ui/Foot';
 import { useToast } from '../ui/toast';
 import { useWakeLock } from '../ui/useWakeLock';
 import styles from './handover.module.css';
@@ -31,7 +32,7 @@ export function MovingCode({ sent, label }: { sent: Sending; label: string }): R
       <div className={styles.code} ref={code} data-number={number}>
         <CodeDrawing content={sent.code(number)} label={messages.codeOf({ number: number + 1, label })} />
       </div>
-      <div className={styles.tools}>
+      <Foot>
         <Button
           type="primary"
           size="large"
@@ -57,7 +58,7 @@ export function MovingCode({ sent, label }: { sent: Sending; label: string }): R
         >
           {messages.fillTheScreen}
         </Button>
-      </div>
+      </Foot>
       <p className="quiet">{messages.flickers}</p>
     </section>
   );

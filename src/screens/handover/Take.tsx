@@ -8,6 +8,7 @@ import type { ReactNode } from 'react';
 import { Receiving } from '@/formats/handover/crossing';
 import { readCode } from '@/workers/codes';
 import { useActions } from '../shell/actions';
+import { Foot } from '../ui/Foot';
 import { LiveCamera } from '../ui/LiveCamera';
 import { useHandedIn } from './useHandedIn';
 import styles from './handover.module.css';
@@ -60,9 +61,11 @@ export function Take(): ReactNode {
         )}
         {(looking || seen !== 'nothing') && <SeenText seen={seen} />}
         {refused && <p role="alert">{messages.noCamera}</p>}
-        <Button type="primary" size="large" onClick={begin} aria-pressed={looking}>
-          {looking ? messages.stopLooking : messages.lookWithThisCamera}
-        </Button>
+        <Foot>
+          <Button type="primary" size="large" onClick={begin} aria-pressed={looking}>
+            {looking ? messages.stopLooking : messages.lookWithThisCamera}
+          </Button>
+        </Foot>
       </section>
       <section className={styles.ways} aria-label={messages.fromAFile}>
         <h2>{messages.fromAFile}</h2>

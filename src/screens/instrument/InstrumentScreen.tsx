@@ -8,6 +8,7 @@ import { useKit } from '../data/kit';
 import { useShots } from '../data/repository';
 import { Empty } from '../ui/Empty';
 import { ChoiceField } from '../ui/Fields';
+import { ABOVE_FOOT } from '../ui/Foot';
 import { PlaceTabs } from '../ui/PlaceTabs';
 import { LevelTab } from './LevelTab';
 import { LightTab } from './LightTab';
@@ -41,7 +42,7 @@ export function InstrumentScreen(): ReactNode {
     router.replace(`/instrument?${next.toString()}`);
   };
   return (
-    <div className={styles.place}>
+    <div className={`${styles.place ?? ''} ${ABOVE_FOOT}`}>
       <h1>{messages.instrument}</h1>
       <ChoiceField
         label={messages.measuredFor}

@@ -11,6 +11,7 @@ import { NoSensor } from './NoSensor';
 import type { Target } from './targets';
 import { useKeep } from './useKeep';
 import { useMotion } from './useMotion';
+import { Foot } from '../ui/Foot';
 import styles from './instrument.module.css';
 
 /** Readings of so long are taken together, milliseconds: a hand trembles faster. */
@@ -44,7 +45,7 @@ export function LevelTab({ target }: { target: Target }): ReactNode {
       {running && level === 'none' && <p role="status">{messages.heldFlat}</p>}
       {told && !still && <p role="status">{messages.holdStill({ unsteady: tenths(told.unsteadyDeg) })}</p>}
       <NoSensor state={motion.state} />
-      <div className={styles.press}>
+      <Foot>
         {told ? (
           <Button
             type="primary"
@@ -62,7 +63,7 @@ export function LevelTab({ target }: { target: Target }): ReactNode {
             {messages.beginLevel}
           </Button>
         )}
-      </div>
+      </Foot>
     </section>
   );
 }

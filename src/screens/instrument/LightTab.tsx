@@ -8,6 +8,7 @@ import { useIncoming } from '../files/incoming';
 import { pickPhotographed } from '../files/pickFile';
 import { placeUrl } from '../routes';
 import type { Target } from './targets';
+import { Foot } from '../ui/Foot';
 import styles from './instrument.module.css';
 
 /** The light by a photograph taken on the spot: what its camera chose says how bright it was. */
@@ -18,7 +19,7 @@ export function LightTab({ target: { of } }: { target: Target }): ReactNode {
   return (
     <section className={styles.part} aria-label={messages.light}>
       <p className="quiet">{messages.lightHow}</p>
-      <div className={styles.press}>
+      <Foot>
         <Button
           type="primary"
           size="large"
@@ -31,7 +32,7 @@ export function LightTab({ target: { of } }: { target: Target }): ReactNode {
         >
           {messages.takeAPhotograph}
         </Button>
-      </div>
+      </Foot>
     </section>
   );
 }

@@ -24,7 +24,7 @@ export function RateDrawing({ rates }: { rates: readonly Rate[] }): ReactNode {
     .filter((_, at) => at % every === 0)
     .map(({ atSeconds, x, y, z }): [number, number] => [atSeconds, Math.hypot(x, y, z)]);
   const most = Math.max(LEAST, ...points.map(([, speed]) => speed));
-  const path = line<[number, number]>()
+  const path = line()
     .x(([atSeconds]) => ((atSeconds - from) / SECONDS) * WIDTH)
     .y(([, speed]) => HEIGHT - (speed / most) * (HEIGHT - 6))(points);
   return (

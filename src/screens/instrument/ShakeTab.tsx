@@ -2,7 +2,7 @@
 
 import * as messages from '@/language/instrument';
 import { Button } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { shakeRecorded } from '@/core/instrument/shake';
 import type { Held, Rate, ShakeRecorded } from '@/core/instrument/shake';
@@ -17,6 +17,7 @@ import { download } from '../files/download';
 import { fileName } from '../files/fileName';
 import { pickAnyFile } from '../files/pickFile';
 import { ChoiceField } from '../ui/Fields';
+import { Foot } from '../ui/Foot';
 import { useToast } from '../ui/toast';
 import { useWakeLock } from '../ui/useWakeLock';
 import { NoSensor } from './NoSensor';
@@ -58,6 +59,8 @@ export function ShakeTab({
   const recorder = useRecorder(length, (rates) => setRecorded({ rates, by: 'phone' }));
   const { run, shown, state } = recorder;
   const { complain } = useToast();
+  const keep = useKeep(target);
+  const read = useMemo(() => (recorded ? shakeRecorded(recorded.rates, held) : null), [recorded, held]);
   const fromSheet = (file: File): void => {
     void file.text().then((text) => {
       const read = readRates(text);
@@ -103,10 +106,33 @@ export function ShakeTab({
       )}
       {run.is === 'recording' && <RateDrawing rates={shown} />}
       <NoSensor state={state} />
-      {recorded && run.is === 'idle' && (
-        <Result recorded={recorded} held={held} target={target} usual={usualShakeOf(target, shots, kit)} />
+      {recorded && read && run.is === 'idle' && (
+        <Result rates={recorded.rates} read={read} usual={usualShakeOf(target, shots, kit)} />
       )}
-      <div className={styles.press}>
+      {run.is === 'idle' && (
+        <div className={styles.press}>
+          <Button onClick={() => pickAnyFile('.csv,.txt,text/csv', fromSheet)}>{messages.fromASheet}</Button>
+          {recorded && (
+            <Button
+              onClick={() =>
+                download(`${fileName(target.label)}-rates.csv`, writeRates(recorded.rates), 'text/csv')
+              }
+            >
+              {messages.saveTheSheet}
+            </Button>
+          )}
+        </div>
+      )}
+      <Foot>
+        {recorded && read?.ok && run.is === 'idle' && (
+          <Button
+            type="primary"
+            size="large"
+            onClick={() => keep({ is: 'shake', ...read.shake }, recorded.by)}
+          >
+            {messages.keepShake({ shake: trimmed(read.shake.degPerSRms, 1) })}
+          </Button>
+        )}
         <Button
           type={recorded ? 'default' : 'primary'}
           size="large"
@@ -119,10 +145,7 @@ export function ShakeTab({
         >
           {run.is === 'idle' ? (recorded ? messages.recordAgain : messages.record) : messages.stop}
         </Button>
-        {run.is === 'idle' && (
-          <Button onClick={() => pickAnyFile('.csv,.txt,text/csv', fromSheet)}>{messages.fromASheet}</Button>
-        )}
-      </div>
+      </Foot>
     </section>
   );
 }
@@ -169,8 +192,6 @@ function useRecorder(
       setShown([...rates.current]);
     }
   });
-  // The browser goes on without a person: it must not go on after them.
-  useEffect(() => () => void (rates.current = []), []);
   const begin = (): void => {
     rates.current = [];
     began.current = null;
@@ -187,42 +208,21 @@ function buzz(): void {
 }
 
 function Result({
-  recorded: { rates, by },
-  held,
-  target,
+  rates,
+  read,
   usual,
 }: {
-  recorded: Recorded;
-  held: Held;
-  target: Target;
+  rates: readonly Rate[];
+  read: ReturnType<typeof shakeRecorded>;
   usual: number | null;
 }): ReactNode {
-  const keep = useKeep(target);
-  const read = shakeRecorded(rates, held);
-  const save = (
-    <Button onClick={() => download(`${fileName(target.label)}-rates.csv`, writeRates(rates), 'text/csv')}>
-      {messages.saveTheSheet}
-    </Button>
-  );
-  if (!read.ok)
-    return (
-      <div role="alert" className={styles.result}>
-        <p>{unmeasuredText(read)}</p>
-        {save}
-      </div>
-    );
+  if (!read.ok) return <p role="alert">{unmeasuredText(read)}</p>;
   const { shake } = read;
   return (
     <div className={styles.result}>
       <RateDrawing rates={rates} />
       <p className={styles.figure}>{measuredText({ is: 'shake', ...shake })}</p>
       <p className="quiet">{resultText(shake, usual)}</p>
-      <div className={styles.press}>
-        <Button type="primary" size="large" onClick={() => keep({ is: 'shake', ...shake }, by)}>
-          {messages.keepShake({ shake: trimmed(shake.degPerSRms, 1) })}
-        </Button>
-        {save}
-      </div>
     </div>
   );
 }

@@ -182,6 +182,19 @@ function elsewhere(
       label: messages.standInCamera,
       onClick: () => go(outingUrl('/camera', outing.id, day.id)),
     },
+    {
+      key: 'outing',
+      label: messages.theOuting,
+      onClick: () => go(outingUrl('/outing', outing.id, day.id)),
+    },
+    ...outing.days
+      .filter(({ id }) => id !== day.id)
+      .map(({ id, date }) => ({
+        key: id,
+        label: dayText(date),
+        onClick: () => go(outingUrl('/carry', outing.id, id)),
+      })),
+    // The menu opens upwards: what is pressed on the spot lies under the thumb.
     ...(shotId === undefined
       ? []
       : [
@@ -196,18 +209,6 @@ function elsewhere(
       label: messages.handOver,
       onClick: () => go(handoverUrl({ what: 'outing', id: outing.id })),
     },
-    {
-      key: 'outing',
-      label: messages.theOuting,
-      onClick: () => go(outingUrl('/outing', outing.id, day.id)),
-    },
-    ...outing.days
-      .filter(({ id }) => id !== day.id)
-      .map(({ id, date }) => ({
-        key: id,
-        label: dayText(date),
-        onClick: () => go(outingUrl('/carry', outing.id, id)),
-      })),
   ];
 }
 
