@@ -10,9 +10,6 @@ import type { Change } from './step';
 /** What a figure is measured of. */
 export type MeasuredOf = Measured['of'];
 
-/** How a mount of the kit is taken to be used, where no shot says it. */
-const OF_THE_KIT = { ground: 'mixed', activity: 'riding' } as const;
-
 /**
  * Keeps a measured figure and has the shot, or the mount of the kit, take it over, in one step of undo. Gives whether what
  * it is of was still there.
@@ -64,7 +61,7 @@ export async function keepMeasured(
       const { kind, place } = before.thing;
       return [
         { table: 'kit', before, after: { ...before, updatedAt: at, thing: thingWith(before.thing, figure) } },
-        made({ mount: place === undefined ? { kind } : { kind, place }, ...OF_THE_KIT }),
+        made({ mount: place === undefined ? { kind } : { kind, place } }),
       ];
     },
   );

@@ -43,10 +43,11 @@ describe('a shake measured on the spot', () => {
     expect(four).toBeLessThan(1.6);
   });
 
-  it('says nothing where it is a level, none at all, or of a mount that does not shake', () => {
+  it('says nothing where it is a level, none at all, of nobody knows what use, or of a mount that does not shake', () => {
     const level = { is: 'level', tiltDeg: 2, pitchDeg: 5, unsteadyDeg: 0.2 } as const;
     expect(measuredShakeEvidence(measured(1, 'm', { figure: level }))).toEqual([]);
     expect(measuredShakeEvidence(measured(0, 'm'))).toEqual([]);
+    expect(measuredShakeEvidence(measured(30, 'm', { ground: undefined }))).toEqual([]);
     expect(measuredShakeEvidence(measured(3, 'm', { mount: { kind: 'tripod' }, activity: 'still' }))).toEqual(
       usualShakeDegPerSRms('tripod', 'rough', 'still') > 0 ? expect.anything() : [],
     );

@@ -3,7 +3,7 @@ import type { Measured } from '../records/measured';
 import type { Evidence } from './evidence';
 import { ERRORS } from './figures';
 
-/** What a shake recorded on the spot says of the shake of its mount. log2 of deg/s. */
+/** What a shake recorded on the spot says of the shake of its mount, where it is told how it was used. log2 of deg/s. */
 export function measuredShakeEvidence({
   id,
   createdAt,
@@ -13,7 +13,7 @@ export function measuredShakeEvidence({
   travelMps,
   figure,
 }: Measured): Evidence[] {
-  if (figure.is !== 'shake' || figure.degPerSRms <= 0) return [];
+  if (figure.is !== 'shake' || figure.degPerSRms <= 0 || !ground || !activity) return [];
   const { kind, place } = mount;
   const usual = usualShakeDegPerSRms(kind, ground, activity, { place, travelMps });
   if (usual <= 0) return [];

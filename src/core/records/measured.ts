@@ -40,8 +40,9 @@ export const MeasuredSchema = z.strictObject({
   /** The shot or the thing of the kit that took it over. */
   of: z.union([z.strictObject({ shotId: id }), z.strictObject({ kitId: id })]),
   mount: z.strictObject({ kind: z.enum(MOUNT_KINDS), place: z.enum(MOUNT_PLACES).optional() }),
-  ground: z.enum(GROUNDS),
-  activity: z.enum(ACTIVITIES),
+  /** How it was used; left out for a mount of the kit, of which nobody said it. */
+  ground: z.enum(GROUNDS).optional(),
+  activity: z.enum(ACTIVITIES).optional(),
   /** How fast one went, metres a second: on foot the usual shake goes with the pace. */
   travelMps: z.number().min(0).max(350).optional(),
   by: z.enum(MEASURED_BY),

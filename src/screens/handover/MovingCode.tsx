@@ -29,9 +29,6 @@ export function MovingCode({ sent, label }: { sent: Sending; label: string }): R
   }, [runs, perSecond]);
   return (
     <section className={styles.moving} aria-label={messages.asCodes}>
-      <div className={styles.code} ref={code} data-number={number}>
-        <CodeDrawing content={sent.code(number)} label={messages.codeOf({ number: number + 1, label })} />
-      </div>
       <Foot>
         <Button
           type="primary"
@@ -59,6 +56,9 @@ export function MovingCode({ sent, label }: { sent: Sending; label: string }): R
           {messages.fillTheScreen}
         </Button>
       </Foot>
+      <div className={styles.code} ref={code} data-number={number}>
+        <CodeDrawing content={sent.code(number)} label={messages.codeOf({ number: number + 1, label })} />
+      </div>
       <p className="quiet">{messages.flickers}</p>
     </section>
   );

@@ -15,6 +15,9 @@ import { followsFrom } from '@/words/thingText';
 import type { Plain } from '@/words/thingText';
 import { ChoiceField, NumberField, TextField } from '../ui/Fields';
 import { useRepository } from '../data/repository';
+import { ownZone } from '@/formats/today';
+import { measuredSource, measuredText } from '@/words/measuredText';
+import { useMeasured } from '../data/measured';
 import { instrumentUrl } from '../routes';
 import { FilterFigures } from './FilterFigures';
 import styles from './kit.module.css';
@@ -58,7 +61,7 @@ export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): Rea
           }
         />
       </div>
-      {thing.what === 'mount' && <Link href={instrumentUrl({ kitId: item.id })}>{messages.measureIt}</Link>}
+      {thing.what === 'mount' && <MeasuredMount kitId={item.id} />}
       {thing.what === 'filter' && thing.filter.kind !== 'variable' && (
         <MeasureFilter filter={thing.filter} put={(filter) => void put({ ...thing, filter })} />
       )}
@@ -130,6 +133,24 @@ const FIGURES: Record<Counted['what'], readonly Figure[]> = {
 
 function figureOf(thing: Counted, key: string): number {
   return Number(Object.entries(thing).find(([name]) => name === key)?.[1]);
+}
+
+/** Where the figures of a mount are from that were measured, and the way to measure them. */
+function MeasuredMount({ kitId }: { kitId: string }): ReactNode {
+  const measured = useMeasured({ kitId });
+  const last = (['shake', 'level'] as const).flatMap(
+    (is) => measured.find(({ figure }) => figure.is === is) ?? [],
+  );
+  return (
+    <>
+      {last.map((one) => (
+        <p key={one.id}>
+          {measuredText(one.figure)} <span className="quiet">{measuredSource(one, ownZone())}</span>
+        </p>
+      ))}
+      <Link href={instrumentUrl({ kitId })}>{messages.measureIt}</Link>
+    </>
+  );
 }
 
 type Mounted = Extract<Thing, { what: 'mount' }>;

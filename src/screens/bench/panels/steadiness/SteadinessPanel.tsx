@@ -12,7 +12,7 @@ import { without } from '@/core/units/without';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { remedyName, meansName, priceText, wayNotes } from '@/words/steadinessText';
 import { ownZone } from '@/formats/today';
-import { measuredSource } from '@/words/measuredText';
+import { measuredSource, measuredText } from '@/words/measuredText';
 import { sourceOf, useMeasured } from '../../../data/measured';
 import { instrumentUrl, useShotId } from '../../../routes';
 import { viewLabel } from '@/words/labels';
@@ -20,14 +20,22 @@ import type { ShotChange, ShotEditing } from '../../../data/useShotEditing';
 import { pinnedTo } from '../../answer/pins';
 import styles from './steadiness.module.css';
 
-/** How much it shakes, where that is from, and the way to measure it. */
-function ShakeSource({ shake }: { shake: number }): ReactNode {
+/** How much it shakes and how it stands, where that is from, and the way to measure it. */
+function Measurable({ shake, tiltDeg }: { shake: number; tiltDeg: number }): ReactNode {
   const shotId = useShotId() ?? '';
-  const from = sourceOf(useMeasured({ shotId }), 'shake', shake);
+  const measured = useMeasured({ shotId });
+  const from = sourceOf(measured, 'shake', shake);
+  const level = tiltDeg === 0 ? null : sourceOf(measured, 'level', tiltDeg);
   return (
     <p>
       {messages.itShakes({ shake: trimmed(shake, 1) })}{' '}
       {from && <span className="quiet">{measuredSource(from, ownZone())} </span>}
+      {level && (
+        <>
+          {messages.itStands({ level: measuredText(level.figure) })}{' '}
+          <span className="quiet">{measuredSource(level, ownZone())} </span>
+        </>
+      )}
       <Link href={instrumentUrl({ shotId })}>{messages.measureIt}</Link>
     </p>
   );
@@ -57,7 +65,7 @@ export function SteadinessPanel({
     <section aria-labelledby="steady-title" className={styles.panel}>
       <h2 id="steady-title">{messages.steadiness}</h2>
       <p className="quiet">{messages.decidedBeforeTheShutterThe}</p>
-      <ShakeSource shake={space.brief.motion.shakeDegPerSRms} />
+      <Measurable shake={space.brief.motion.shakeDegPerSRms} tiltDeg={tiltDeg} />
       <ul className={styles.ways}>
         {ways.map((way) => (
           <li key={meansName(way.means)} data-best={way.score === best}>
