@@ -127,7 +127,7 @@ describe('the kit', () => {
     await waitFor(() => expect(visited()).toBe('/kit'));
     expect(await stage.database.kit.get('demo-kit-bank')).toBeUndefined();
     await stage.repository.history.undo();
-    expect(await item('demo-kit-bank')).toEqual(before);
+    expect(await item('demo-kit-bank')).toEqual({ ...before, edits: { this: 2 } });
   });
 
   it('says so of an address whose thing is gone, and opens no other in its place', async () => {

@@ -139,7 +139,7 @@ describe('the log', () => {
     await waitFor(async () => expect(await kept(entry.id)).toBeUndefined());
     expect(await stage.database.log.count()).toBe(count - 1);
     await stage.repository.history.undo();
-    expect(await kept(entry.id)).toEqual(entry);
+    expect(await kept(entry.id)).toEqual({ ...entry, edits: { this: 2 } });
   });
 
   it('shows the recordings of the shot that the address names, and all where none is known', async () => {

@@ -260,11 +260,11 @@ describe('the cards around the shots', () => {
     expect((await page.findByRole('link', { name: /next day/i })).getAttribute('href')).toContain(sunday!.id);
   });
 
-  it('lead elsewhere: codes, paper, the stand-in camera, the outing, the other day', async () => {
+  it('lead elsewhere: codes, paper, the stand-in camera, the outing, the other day, another device', async () => {
     const page = await open();
     await stage.user.click(page.getByRole('button', { name: 'More for this day' }));
     const items = (await screen.findAllByRole('menuitem')).map((one) => one.textContent);
-    expect(items).toHaveLength(5);
+    expect(items).toHaveLength(6);
     await stage.user.click(screen.getByRole('menuitem', { name: items[1]! }));
     expect(visited()).toContain('paper=a4');
   });
