@@ -31,7 +31,7 @@ export default function manifest(): MetadataRoute.Manifest {
       },
     },
     file_handlers: [{ action: '/handover?part=take', accept: FILES }],
-    launch_handler: { client_mode: ['focus-existing', 'auto'] },
+    launch_handler: { client_mode: ['navigate-existing', 'auto'] },
     icons: [
       { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
       { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },

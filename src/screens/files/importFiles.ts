@@ -31,6 +31,8 @@ export async function importFiles(
   }
 }
 
+let asked = 0;
+
 /** Keeps what was read, once the person has seen what would change of theirs; a fault of the writing is told, and the next file still comes. */
 export async function keep(
   repository: Repository,
@@ -43,7 +45,8 @@ export async function keep(
     if (taking.kind === 'records') {
       const rows = await mergePlan(repository, taking.records);
       if (rows.some(isAsked)) {
-        const one = { name, records: taking.records, rows, leftBehind };
+        asked += 1;
+        const one = { number: asked, name, records: taking.records, rows, leftBehind };
         useIncomingState.setState(({ toMerge }) => ({ toMerge: [...toMerge, one] }));
         return;
       }

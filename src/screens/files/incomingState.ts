@@ -14,6 +14,8 @@ export interface NotTaken {
 
 /** Records of a file that differ from those kept here: what is to become of each is asked first. */
 export interface ToMerge {
+  /** Counts up: two files may have one name. */
+  number: number;
   name: string;
   records: Records;
   rows: readonly MergeRow[];

@@ -27,6 +27,11 @@ export function isAsked({ outcome }: MergeRow): boolean {
   return !PLAIN.has(outcome);
 }
 
+/** A note that something was removed which neither side has is kept, and not told. */
+export function isTold({ here, there }: MergeRow): boolean {
+  return here.record !== null || there.record !== null;
+}
+
 /** What may be wanted instead of the merge, by outcome; the merge itself comes first. */
 export function choicesOf({ outcome }: MergeRow): readonly Choice[] {
   switch (outcome) {
@@ -51,7 +56,7 @@ export function mergedText(
   choiceOf: (row: MergeRow) => Choice = () => 'merge',
 ): string {
   const taken = rows.filter((row) => isTaken(row, choiceOf(row)));
-  const alike = rows.filter(({ outcome }) => outcome === 'alike').length;
+  const alike = rows.filter((row) => row.outcome === 'alike' && isTold(row)).length;
   const counts = Object.fromEntries(
     RECORD_TABLES.map((table) => [table, taken.filter((row) => row.table === table).length]),
   ) as Parameters<typeof countsText>[0];

@@ -2,7 +2,7 @@
 
 import * as messages from '@/language/instrument';
 import { Button } from 'antd';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { shakeRecorded } from '@/core/instrument/shake';
 import type { Held, Rate, ShakeRecorded } from '@/core/instrument/shake';
@@ -164,10 +164,12 @@ function useRecorder(
   const wake = useWakeLock();
   const rates = useRef<Rate[]>([]);
   const began = useRef<number | null>(null);
+  const goes = useRef(false);
   const shownAt = useRef(0);
   const [run, setRun] = useState<Run>({ is: 'idle' });
   const [shown, setShown] = useState<readonly Rate[]>([]);
   const end = (): void => {
+    goes.current = false;
     motion.stop();
     wake.turn(false);
     setRun({ is: 'idle' });
@@ -175,7 +177,8 @@ function useRecorder(
     if (rates.current.length > 0) onDone(rates.current);
   };
   const motion = useMotion(({ atMs, rate }) => {
-    if (!rate) return;
+    // The last readings come after the end.
+    if (!rate || !goes.current) return;
     began.current ??= atMs;
     const gone = (atMs - began.current) / 1000;
     if (gone < AWAY_SECONDS) {
@@ -192,14 +195,20 @@ function useRecorder(
       setShown([...rates.current]);
     }
   });
+  const { state } = motion;
+  const { turn } = wake;
+  useEffect(() => {
+    if (state === 'absent' || state === 'refused') turn(false);
+  }, [state, turn]);
   const begin = (): void => {
+    goes.current = true;
     rates.current = [];
     began.current = null;
     setShown([]);
     wake.turn(true);
     motion.start();
   };
-  return { run, shown, state: motion.state, begin, end };
+  return { run, shown, state, begin, end };
 }
 
 /** Felt where the phone cannot be seen. */

@@ -101,7 +101,7 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
       {children}
       {reading && <ReadingNotice />}
       {notTaken && <FaultsDialog one={notTaken} />}
-      {toMerge && !notTaken && <MergeDialog key={toMerge.name} one={toMerge} />}
+      {toMerge && !notTaken && <MergeDialog key={toMerge.number} one={toMerge} />}
     </>
   );
 }

@@ -14,7 +14,7 @@ import { useRepository } from '../data/repository';
 import { leftBehindText } from '../files/importText';
 import { useIncomingState } from '../files/incomingState';
 import type { ToMerge } from '../files/incomingState';
-import { choicesOf, isAsked, mergedText, OUTCOMES } from '../files/mergeRows';
+import { choicesOf, isAsked, isTold, mergedText, OUTCOMES } from '../files/mergeRows';
 import { useToast } from '../ui/toast';
 import styles from './shell.module.css';
 
@@ -52,9 +52,9 @@ export function MergeDialog({ one }: { one: ToMerge }): ReactNode {
         setBusy(false);
       });
   };
-  const groups = OUTCOMES.map((outcome) => rows.filter((row) => row.outcome === outcome)).filter(
-    (group) => group.length > 0,
-  );
+  const groups = OUTCOMES.map((outcome) =>
+    rows.filter((row) => row.outcome === outcome && isTold(row)),
+  ).filter((group) => group.length > 0);
   return (
     <Modal
       open
