@@ -80,7 +80,7 @@ function Giving({ offer, clips }: { offer: Offer; clips: boolean }): ReactNode {
               time: durationText(Math.ceil(secondsToCross(sent, CODES_PER_SECOND[0], USUALLY_MISSED))),
             })}
           </p>
-          <MovingCode key={sent.total} sent={sent} label={offer.label} />
+          <MovingCode sent={sent} label={offer.label} />
         </>
       ) : (
         <p role="status">{messages.tooLargeForCodes}</p>
@@ -106,17 +106,17 @@ function Giving({ offer, clips }: { offer: Offer; clips: boolean }): ReactNode {
   );
 }
 
-/** A text packed to be shown as codes; `null`: too large for that; `undefined` while it is packed. */
+/** A text packed to be shown as codes, the one before it until then; `null`: too large for that; `undefined` while the first is packed. */
 function useSending(text: string | null): Sending | null | undefined {
-  const [packed, setPacked] = useState<{ text: string | null; sent: Sending | null } | null>(null);
+  const [packed, setPacked] = useState<Sending | null>();
   useEffect(() => {
     let over = false;
     void (text === null ? Promise.resolve(null) : sending(text)).then((sent) => {
-      if (!over) setPacked({ text, sent });
+      if (!over && text !== null) setPacked(sent);
     });
     return () => {
       over = true;
     };
   }, [text]);
-  return packed?.text === text ? packed.sent : undefined;
+  return packed;
 }
