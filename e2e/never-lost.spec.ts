@@ -211,7 +211,9 @@ test('of a file with a faulty record the others are taken if the person agrees; 
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('shots[1].shot.light.kind');
   await dialog.getByRole('button', { name: /^Take the rest without/ }).click();
-  await expect(page.getByText(/^Imported 19 shots.*Left behind: "/)).toBeVisible();
+  await expect(dialog).toContainText('1 changed here and there');
+  await dialog.getByRole('button', { name: 'Take all as in the file' }).click();
+  await expect(page.getByText(/^Imported 1 shot\..*Left behind: "/)).toBeVisible();
   await expect(page.getByRole('link', { name: 'Renamed elsewhere', exact: true })).toBeVisible();
 
   await drop(page, [
@@ -265,6 +267,7 @@ test('files that once stalled the page are refused in words or taken, and the pa
   await take('stackedFilters.json');
   await expect(page.getByText(/^Kept "/)).toBeVisible();
   await take('dayBreaks.json');
+  await dialog.getByRole('button', { name: 'Take all as in the file' }).click();
   await expect(page.getByText(/^Imported /)).toBeVisible();
   const worst = await page.evaluate(() => (window as unknown as { worst: number }).worst);
   test.info().annotations.push({ type: 'longest frame', description: `${Math.round(worst)} ms` });
