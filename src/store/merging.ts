@@ -3,7 +3,7 @@ import { compared, placed } from '@/core/merge/merge';
 import type { Choice, MergeRow } from '@/core/merge/merge';
 import { noRecords, RECORD_TABLES, recordChecks } from '@/core/records/kinds';
 import type { KeptRecord, Records, RecordTable } from '@/core/records/kinds';
-import { removedId } from '@/core/records/removed';
+import { removedId } from '@/core/records/edits';
 import * as messages from '@/language/store';
 import { besideName } from '@/words/newNames';
 import type { Database } from './database';

@@ -1,5 +1,5 @@
 import { joined, raised, withEdits } from '@/core/records/edits';
-import { removedId } from '@/core/records/removed';
+import { removedId } from '@/core/records/edits';
 import type { Removed } from '@/core/records/removed';
 import type { KeptRecord, RecordTable } from '@/core/records/kinds';
 import { FILE_VERSION } from '@/core/schema/versions';

@@ -6,7 +6,7 @@ import { noRecords, RECORD_TABLES } from '../records/kinds';
 import type { KeptRecord, Records } from '../records/kinds';
 import { emptyShot } from '../records/emptyShot';
 import { newThing } from '../records/kitItem';
-import { removedId } from '../records/removed';
+import { removedId } from '../records/edits';
 import { compared, merged, placed } from './merge';
 import type { MergedTable } from './settle';
 

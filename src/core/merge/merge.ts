@@ -1,7 +1,7 @@
 import { covers, joined, raised, withEdits } from '../records/edits';
 import { RECORD_TABLES } from '../records/kinds';
 import type { KeptRecord, RecordOf, Records, RecordTable } from '../records/kinds';
-import { removedId } from '../records/removed';
+import { removedId } from '../records/edits';
 import type { Removed } from '../records/removed';
 import type { NameCopy } from './apart';
 import { settled } from './settle';

@@ -30,3 +30,8 @@ export function withEdits<T extends { edits?: Edits | undefined }>(record: T, ed
 function sorted(edits: Edits): Edits {
   return Object.fromEntries(Object.entries(edits).sort(([one], [other]) => (one < other ? -1 : 1)));
 }
+
+/** What the note is called that a record was removed. */
+export function removedId(table: string, id: string): string {
+  return `${table}/${id}`;
+}

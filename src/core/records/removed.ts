@@ -15,8 +15,3 @@ export const RemovedSchema = z.strictObject({
   ...edits,
 });
 export type Removed = z.output<typeof RemovedSchema>;
-
-/** What the note is called that a record was removed. */
-export function removedId(table: string, id: string): string {
-  return `${table}/${id}`;
-}
