@@ -61,21 +61,20 @@ export function MergeDialog({ one }: { one: ToMerge }): ReactNode {
       width={720}
       title={messages.mergeTitle({ name })}
       onCancel={close}
-      footer={[
-        <Button key="no" onClick={close}>
-          {messages.leaveItAll}
-        </Button>,
-        <Button
-          key="replace"
-          loading={busy}
-          onClick={() => take((row) => (row.there.record && isAsked(row) ? 'there' : 'merge'))}
-        >
-          {messages.takeAllAsInTheFile}
-        </Button>,
-        <Button key="merge" type="primary" loading={busy} onClick={() => take(choiceOf)}>
-          {messages.mergeThem}
-        </Button>,
-      ]}
+      footer={
+        <div className={styles.mergeFoot}>
+          <Button onClick={close}>{messages.leaveItAll}</Button>
+          <Button
+            loading={busy}
+            onClick={() => take((row) => (row.there.record && isAsked(row) ? 'there' : 'merge'))}
+          >
+            {messages.takeAllAsInTheFile}
+          </Button>
+          <Button type="primary" loading={busy} onClick={() => take(choiceOf)}>
+            {messages.mergeThem}
+          </Button>
+        </div>
+      }
     >
       <p>{messages.mergeIntro}</p>
       <div className={styles.merging}>
