@@ -237,12 +237,28 @@ test('the presses of a day stay where they are from card to card', async ({ page
   await open(page, '/carry?outing=demo-outing&day=saturday');
   const next = button(page, 'Next card');
   const places: string[] = [];
-  for (;;) {
+  /** Where the presses of the card are, looked at in one go: between two looks the card may have become the next. */
+  const pressed = (): Promise<string[]> =>
+    page.evaluate(() => {
+      const at = (name: string, one: Element | undefined | null): string[] => {
+        const box = one?.getBoundingClientRect();
+        return box ? [`${name} ${box.x},${Math.round(box.y)}`] : [];
+      };
+      const foot = [...document.querySelectorAll('main article .ant-btn-primary')].at(-1);
+      return [...at('next', document.querySelector('[aria-label="Next card"]')), ...at('press', foot)];
+    });
+  for (let card = 1; ; card++) {
+    await expect(page.getByText(new RegExp(`card ${card} of`))).toBeVisible();
     await page.evaluate(() => document.fonts.ready);
-    const go = await next.boundingBox();
-    const foot = page.locator('main article .ant-btn-primary');
-    const press = (await foot.count()) > 0 ? await foot.last().boundingBox() : null;
-    places.push(`next ${go!.x},${go!.y}`, ...(press ? [`press ${press.x},${Math.round(press.y)}`] : []));
+    // A card that is still being drawn settles.
+    await expect
+      .poll(async () => {
+        const before = await pressed();
+        await page.waitForTimeout(150);
+        return JSON.stringify(before) === JSON.stringify(await pressed());
+      })
+      .toBe(true);
+    places.push(...(await pressed()));
     if (await next.isDisabled()) break;
     await next.click();
   }
