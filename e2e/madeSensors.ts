@@ -70,9 +70,9 @@ export async function shakeInPage(page: Page, rms: number, hz: number): Promise<
         };
         const accelerationIncludingGravity = { x: 0, y: 9.8, z: 0 };
         window.dispatchEvent(
-          new DeviceMotionEvent('devicemotion', { rotationRate, accelerationIncludingGravity, interval: 16 }),
+          new DeviceMotionEvent('devicemotion', { rotationRate, accelerationIncludingGravity, interval: 10 }),
         );
-      }, 16);
+      }, 10);
     },
     [rms, hz] as const,
   );

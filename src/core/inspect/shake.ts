@@ -34,15 +34,20 @@ export function shakeOf(rates: Rates, fps: number): ShakeMeasured | null {
 }
 
 /**
- * What is left when a running mean of one second, taken twice, is taken off. Taken once it would leave 1 − sinc f of a
- * swing at f Hz: 1.22 at 1.4 Hz and 0.87 at 2.5. Taken twice it leaves 1 − sinc² f, which stays within 5 % from one
- * hertz on. The ends, where the mean has but one side, are left out where enough is left.
+ * What was meant: a running mean of one second, taken twice. Taken once it would leave 1 − sinc f of a swing at f Hz: 1.22
+ * at 1.4 Hz and 0.87 at 2.5. Taken twice it leaves 1 − sinc² f, which stays within 5 % from one hertz on. Of the first and
+ * the last `ends` entries, where the mean has but one side, nothing is told; there are none where little would be left.
  */
-function withoutMeant(series: Float64Array, fps: number): Float64Array {
+export function meantIn(series: Float64Array, fps: number): { meant: Float64Array; ends: number } {
   const each = Math.max(1, Math.round((MEANT_SECONDS * fps) / 2));
   const meant = runningMean(runningMean(series, each), each);
-  const left = series.map((value, at) => value - (meant[at] ?? 0));
-  return left.length > 6 * each ? left.subarray(2 * each, left.length - 2 * each) : left;
+  return { meant, ends: series.length > 6 * each ? 2 * each : 0 };
+}
+
+/** A series with what was meant taken off, its ends left out. */
+export function withoutMeant(series: Float64Array, fps: number): Float64Array {
+  const { meant, ends } = meantIn(series, fps);
+  return series.map((value, at) => value - (meant[at] ?? 0)).subarray(ends, series.length - ends);
 }
 
 /** Averaged over windows of this long. */

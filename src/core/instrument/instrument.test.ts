@@ -95,6 +95,25 @@ describe('a phone that rides along', () => {
     }
   });
 
+  it('tells it within five per cent where the sensor pauses again and again, and at the fewest readings', () => {
+    const told = (rates: Rate[]): number => {
+      const read = shakeRecorded(rates, 'asTheLens');
+      if (!read.ok) throw new Error(read.why);
+      return read.shake.degPerSRms;
+    };
+    for (const seed of [1, 2, 3, 4, 5, 6]) {
+      const drawn = new Drawn(seed, 5);
+      // Every second holds a pause of 0.1 to 0.55 s, wherever in the swing it falls.
+      const paused = shaken(36, 2.2, { seed }).filter(({ atSeconds }) => {
+        const second = Math.floor(atSeconds);
+        return atSeconds - second > 0.1 + 0.45 * drawn.even(second);
+      });
+      expect(Math.abs(told(paused) / 36 - 1), `pauses ${seed}`).toBeLessThan(0.05);
+      const few = shaken(36, 5, { seed, perSecond: 26 });
+      expect(Math.abs(told(few) / 36 - 1), `few ${seed}`).toBeLessThan(0.05);
+    }
+  });
+
   it('in a pocket shares the rates out, whichever way it lies', () => {
     const [x, y, z] = [
       shaken(30, 2),
@@ -121,12 +140,12 @@ describe('a phone that rides along', () => {
     expect(why(shaken(10, 2, { seconds: 12 }))).toBe('tooShort');
     expect(why(shaken(10, 2, { perSecond: 10 }))).toBe('tooFew');
     const whole = shaken(10, 2);
-    expect(why(whole.filter(({ atSeconds }) => atSeconds < 10 || atSeconds > 10.8))).toBe('gap');
+    expect(why(whole.filter(({ atSeconds }) => atSeconds < 10 || atSeconds > 11.3))).toBe('gap');
     // What is long enough beside a pause is told by itself.
     const late = shakeRecorded(
-      whole.filter(({ atSeconds }) => atSeconds < 2 || atSeconds > 2.8),
+      whole.filter(({ atSeconds }) => atSeconds < 2 || atSeconds > 3.3),
       'asTheLens',
     );
-    expect(late.ok && late.shake.seconds).toBeCloseTo(27.2, 1);
+    expect(late.ok && late.shake.seconds).toBeCloseTo(26.7, 1);
   });
 });

@@ -1,4 +1,4 @@
-import { shakeOf, strongestOf } from '../inspect/shake';
+import { meantIn, strongestOf, withoutMeant } from '../inspect/shake';
 import { ROLL_SHARE } from '../motion/shakeSpectrum';
 
 /** How fast a phone turns about its own axes, deg/s, so long after the beginning: x to its right, y to its top, z out of its screen. */
@@ -35,10 +35,14 @@ export type Unmeasured =
 
 /** Less than this says little of a run; work of a minute says enough. */
 export const SECONDS = { least: 20, most: 60 } as const;
+/** A recorder that is told to run for so long ends within a reading of it. */
+const SHORT_SECONDS = 0.5;
 /** The head shakes up to 5 Hz (Grossman et al. 1988), a bar buzzes to 12: twice that and a little (Nyquist 1928). */
 const LEAST_PER_SECOND = 25;
-/** A longer pause of the sensor breaks a recording in two: what was in it is not known. */
-const LONGEST_GAP_SECONDS = 0.5;
+/** A longer pause of the sensor breaks a recording in two: not even what was meant is known of it. */
+const LONGEST_GAP_SECONDS = 1;
+/** A reading speaks for no more than this on either side: what shook in a longer pause is not known, and not counted. */
+const SPEAKS_FOR_SECONDS = 0.5 / LEAST_PER_SECOND;
 
 /** `rates` in time. */
 export function shakeRecorded(
@@ -46,8 +50,7 @@ export function shakeRecorded(
   held: Held,
 ): { ok: true; shake: ShakeRecorded } | ({ ok: false } & Unmeasured) {
   const whole = secondsOf(rates);
-  // A recorder that is told to run for so long ends within a reading of it.
-  const least = SECONDS.least - LONGEST_GAP_SECONDS;
+  const least = SECONDS.least - SHORT_SECONDS;
   if (whole < least) return { ok: false, why: 'tooShort', seconds: whole, atLeast: SECONDS.least };
   const overall = (rates.length - 1) / whole;
   if (overall < LEAST_PER_SECOND)
@@ -56,16 +59,17 @@ export function shakeRecorded(
   const seconds = secondsOf(longest);
   if (seconds < least && hole) return { ok: false, why: 'gap', ...hole };
   const perSecond = (longest.length - 1) / seconds;
-  const even = evenly(longest, perSecond);
-  const measured = shakeOf({ x: even.x, y: even.y, rollDeg: even.z }, perSecond);
-  if (!measured) return { ok: false, why: 'tooShort', seconds, atLeast: SECONDS.least };
+  const even = AXES.map((axis) => evenly(longest, axis, perSecond));
+  const [x = 0, y = 0, z = 0] = AXES.map((axis, at) =>
+    rmsOfReadings(longest, axis, meantIn(even[at] ?? new Float64Array(), perSecond), perSecond),
+  );
+  const shaking = even.map((series) => withoutMeant(series, perSecond));
   const anyWay = held === 'anyWay';
-  const all = Math.hypot(measured.shiftRms, measured.rollDegPerSRms);
   return {
     ok: true,
     shake: {
-      degPerSRms: anyWay ? all / Math.hypot(1, ROLL_SHARE) : measured.shiftRms,
-      strongestHz: anyWay ? strongestOf([even.x, even.y, even.z], perSecond) : measured.strongestHz,
+      degPerSRms: anyWay ? Math.hypot(x, y, z) / Math.hypot(1, ROLL_SHARE) : Math.hypot(x, y),
+      strongestHz: strongestOf(anyWay ? shaking : shaking.slice(0, 2), perSecond),
       seconds,
       perSecond,
     },
@@ -96,28 +100,44 @@ function secondsOf(rates: readonly Rate[]): number {
   return (rates.at(-1)?.atSeconds ?? 0) - (rates[0]?.atSeconds ?? 0);
 }
 
-type Series = Record<'x' | 'y' | 'z', Float64Array>;
-
 /** Readings at even times, along straight lines between those that came. */
-function evenly(rates: readonly Rate[], perSecond: number): Series {
-  const count = rates.length;
-  const series: Series = {
-    x: new Float64Array(count),
-    y: new Float64Array(count),
-    z: new Float64Array(count),
-  };
+function evenly(rates: readonly Rate[], axis: Axis, perSecond: number): Float64Array {
   const start = rates[0]?.atSeconds ?? 0;
   let at = 0;
-  for (let index = 0; index < count; index++) {
+  return Float64Array.from(rates, (_, index) => {
     const time = start + index / perSecond;
-    while (at < count - 2 && (rates[at + 1]?.atSeconds ?? 0) < time) at++;
+    while (at < rates.length - 2 && (rates[at + 1]?.atSeconds ?? 0) < time) at++;
     const [before, after] = [rates[at], rates[at + 1]];
-    if (!before || !after) continue;
+    if (!before || !after) return 0;
     const span = after.atSeconds - before.atSeconds;
     const share = span > 0 ? Math.max(0, Math.min(1, (time - before.atSeconds) / span)) : 0;
-    for (const axis of AXES) series[axis][index] = before[axis] + share * (after[axis] - before[axis]);
-  }
-  return series;
+    return before[axis] + share * (after[axis] - before[axis]);
+  });
+}
+
+/**
+ * Rms of the readings themselves about what was meant at their times, each for as long as it speaks for: a line drawn from
+ * one to the next would swing less than what they read.
+ */
+function rmsOfReadings(
+  rates: readonly Rate[],
+  axis: Axis,
+  { meant, ends }: ReturnType<typeof meantIn>,
+  perSecond: number,
+): number {
+  const start = rates[0]?.atSeconds ?? 0;
+  let [sum, spoken] = [0, 0];
+  rates.forEach((rate, at) => {
+    const place = Math.round((rate.atSeconds - start) * perSecond);
+    if (place < ends || place >= meant.length - ends) return;
+    const seconds =
+      Math.min(SPEAKS_FOR_SECONDS, secondsOf(rates.slice(Math.max(0, at - 1), at + 1)) / 2) +
+      Math.min(SPEAKS_FOR_SECONDS, secondsOf(rates.slice(at, at + 2)) / 2);
+    spoken += seconds;
+    sum += seconds * (rate[axis] - (meant[place] ?? 0)) ** 2;
+  });
+  return spoken > 0 ? Math.sqrt(sum / spoken) : 0;
 }
 
 const AXES = ['x', 'y', 'z'] as const;
+type Axis = (typeof AXES)[number];
