@@ -121,6 +121,20 @@ describe('the history of changes', () => {
     expect(await notes()).toEqual({ b: '2' });
   });
 
+  it('has a screen write what it shows before it goes back; refused, nothing goes back', async () => {
+    const history = historyOf();
+    await history.commit('one', put('a', '1'));
+    const stop = history.before(async () => {
+      await history.commit('two', put('a', '2'));
+    });
+    expect(await history.undo()).toEqual({ ok: true, label: 'two' });
+    stop();
+    history.before(() => Promise.reject(new Error('full')));
+    await expect(history.undo()).rejects.toThrow('full');
+    await expect(history.redo()).rejects.toThrow('full');
+    expect(await notes()).toEqual({ a: '1' });
+  });
+
   it('is no step where nothing changes', async () => {
     const history = historyOf();
     await history.commit('one', put('a', '1'));

@@ -31,6 +31,7 @@ export class History {
   private undone: Step[] = [];
   private turn: Promise<unknown> = Promise.resolve();
   private readonly listeners = new Set<() => void>();
+  private readonly heldBack = new Set<() => Promise<void>>();
   private current: HistoryState = { undoLabel: null, redoLabel: null, changes: 0 };
 
   constructor(
@@ -91,12 +92,26 @@ export class History {
     return step.changes;
   }
 
-  undo(): Promise<Undone> {
+  /** @throws what a screen could not write of that which it shows */
+  async undo(): Promise<Undone> {
+    await this.allWritten();
     return this.inTurn(() => this.step('after', 'before'));
   }
 
-  redo(): Promise<Undone> {
+  /** @throws what a screen could not write of that which it shows */
+  async redo(): Promise<Undone> {
+    await this.allWritten();
     return this.inTurn(() => this.step('before', 'after'));
+  }
+
+  /** Before a step is undone or done again, `write` writes what a screen shows and has held back; gives its end. */
+  before(write: () => Promise<void>): () => void {
+    this.heldBack.add(write);
+    return () => this.heldBack.delete(write);
+  }
+
+  private async allWritten(): Promise<void> {
+    await Promise.all([...this.heldBack].map((write) => write()));
   }
 
   /** One after the other: which step is the last is known only when the one before it is done. */

@@ -24,6 +24,18 @@ class SlowStore {
     return new Promise((done, fail) => this.under.push({ change, done, fail }));
   };
 
+  private writes: (() => Promise<void>) | null = null;
+  readonly history = {
+    before: (write: () => Promise<void>): (() => void) => {
+      this.writes = write;
+      return () => undefined;
+    },
+  };
+
+  undo(): void {
+    void this.writes?.();
+  }
+
   /** Lets the first write through; gives the record that the page is told of. */
   async letThrough(): Promise<ShotRecord> {
     const write = this.under.shift()!;
@@ -83,16 +95,40 @@ describe('editing a shot live', () => {
     expect(result.current.shot.name).toBe('three');
   });
 
-  it('writes at once what is committed, with everything previewed before it', async () => {
+  it('writes at once what is committed, with what was previewed of the same label in one step', async () => {
     const { result, rerender } = edit();
     act(() => result.current.preview('name', named('two')));
-    act(() => result.current.commit('note', noted('wet')));
-    expect(store.labels).toEqual(['note']);
-    const kept = await store.letThrough();
-    expect(kept.shot).toMatchObject({ name: 'two', note: 'wet' });
-    rerender({ kept });
+    act(() => result.current.commit('name', named('three')));
+    expect(store.labels).toEqual(['name']);
+    rerender({ kept: await store.letThrough() });
+    act(() => result.current.preview('name', named('four')));
+    act(() => result.current.commit('name'));
+    expect(store.labels).toEqual(['name', 'name']);
     pass(1000);
-    expect(store.labels).toEqual(['note']);
+    expect(store.labels).toEqual(['name', 'name']);
+  });
+
+  it.each(['preview', 'commit'] as const)(
+    'keeps what was previewed of another label a step of its own, however late its pause is noticed, by %s',
+    async (way) => {
+      const { result, rerender } = edit();
+      act(() => result.current.preview('name', named('two')));
+      act(() => result.current[way]('note', noted('wet')));
+      expect(result.current.shot).toMatchObject({ name: 'two', note: 'wet' });
+      pass(1000);
+      expect(store.labels).toEqual(['name', 'note']);
+      rerender({ kept: await store.letThrough() });
+      expect(result.current.shot).toMatchObject({ name: 'two', note: 'wet' });
+      expect((await store.letThrough()).shot).toMatchObject({ name: 'two', note: 'wet' });
+    },
+  );
+
+  it('writes what it shows before a step is undone', () => {
+    const { result } = edit();
+    act(() => result.current.preview('name', named('two')));
+    expect(store.labels).toEqual([]);
+    act(() => store.undo());
+    expect(store.labels).toEqual(['name']);
   });
 
   it('never shows an older shot while a write is under way, whichever comes first, record or answer', async () => {

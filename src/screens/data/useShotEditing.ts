@@ -9,7 +9,7 @@ import { useRepository } from './repository';
 
 export type ShotChange = (shot: Shot) => Shot;
 
-/** Quick changes in a row, such as typing or nudging, become one step of undo after this pause, milliseconds. */
+/** Quick changes of one label in a row, such as typing or nudging, become one step of undo after this pause, milliseconds. */
 const PAUSE = 450;
 
 export interface ShotEditing {
@@ -17,7 +17,7 @@ export interface ShotEditing {
   shot: Shot;
   /** Shows a change at once; it is written after a pause, or by `commit`. */
   preview: (label: string, change: ShotChange) => void;
-  /** Writes at once: the change given, and all previewed before. */
+  /** Writes at once: what was previewed, and the change given; one step where both have the same label. */
   commit: (label: string, change?: ShotChange) => void;
   /** The same, for fields: rejects when it was not written. */
   save: (label: string, change: ShotChange) => Promise<void>;
@@ -78,19 +78,25 @@ export function useShotEditing(record: ShotRecord, following?: FollowingOuting):
     );
   }, [repository, record.id]);
 
-  // Leaving the page or the shot loses nothing.
+  // Leaving the page or the shot loses nothing, and what is undone is what was shown last.
   useEffect(() => () => void write(), [write]);
+  useEffect(() => repository?.history.before(write), [repository, write]);
 
-  const add = useCallback((label: string, change: ShotChange) => {
-    const before = waiting.current.previewed;
-    const both: Written = {
-      change: before ? (given: Shot) => change(before.change(given)) : change,
-      landed: false,
-    };
-    waiting.current.previewed = both;
-    waiting.current.label = label;
-    setPending((all) => [...all.filter((each) => each !== before), both]);
-  }, []);
+  const add = useCallback(
+    (label: string, change: ShotChange) => {
+      // However late the pause is noticed, what another hand did before is a step of its own.
+      if (waiting.current.label !== label) void write();
+      const before = waiting.current.previewed;
+      const both: Written = {
+        change: before ? (given: Shot) => change(before.change(given)) : change,
+        landed: false,
+      };
+      waiting.current.previewed = both;
+      waiting.current.label = label;
+      setPending((all) => [...all.filter((each) => each !== before), both]);
+    },
+    [write],
+  );
 
   const preview = useCallback(
     (label: string, change: ShotChange) => {
