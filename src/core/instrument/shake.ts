@@ -59,17 +59,25 @@ export function shakeRecorded(
   const seconds = secondsOf(longest);
   if (seconds < least && hole) return { ok: false, why: 'gap', ...hole };
   const perSecond = (longest.length - 1) / seconds;
-  const even = AXES.map((axis) => evenly(longest, axis, perSecond));
-  const [x = 0, y = 0, z = 0] = AXES.map((axis, at) =>
-    rmsOfReadings(longest, axis, meantIn(even[at] ?? new Float64Array(), perSecond), perSecond),
-  );
-  const shaking = even.map((series) => withoutMeant(series, perSecond));
+  const axes = AXES.map((axis) => {
+    const even = evenly(longest, axis, perSecond);
+    return {
+      rms: rmsOfReadings(longest, axis, meantIn(even, perSecond), perSecond),
+      shaking: withoutMeant(even, perSecond),
+    };
+  });
   const anyWay = held === 'anyWay';
+  // What turns about the lens is roll, which is no part of the axis.
+  const told = anyWay ? axes : axes.slice(0, 2);
+  const all = Math.hypot(...told.map(({ rms }) => rms));
   return {
     ok: true,
     shake: {
-      degPerSRms: anyWay ? Math.hypot(x, y, z) / Math.hypot(1, ROLL_SHARE) : Math.hypot(x, y),
-      strongestHz: strongestOf(anyWay ? shaking : shaking.slice(0, 2), perSecond),
+      degPerSRms: anyWay ? all / Math.hypot(1, ROLL_SHARE) : all,
+      strongestHz: strongestOf(
+        told.map(({ shaking }) => shaking),
+        perSecond,
+      ),
       seconds,
       perSecond,
     },
