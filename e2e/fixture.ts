@@ -53,15 +53,15 @@ export async function allWords(page: Page): Promise<void> {
   await expect(all).toHaveAttribute('aria-pressed', 'true');
 }
 
-/** A copy of a shot that stands in no plan, so that its day and clock are its own, on a panel of the Bench. */
-export async function openAlone(page: Page, shot: string, part: string): Promise<void> {
+/** A copy of a shot that stands in no plan, so that its day and clock are its own, on the Bench or on a panel of it. */
+export async function openAlone(page: Page, shot: string, part?: string): Promise<void> {
   await open(page, `/bench?shot=${shot}`);
   const name = page.getByRole('textbox', { name: 'Name of the shot' });
   await expect(name).not.toHaveValue('');
   await page.keyboard.press('d');
   await page.waitForURL(/name=new/);
   await expect(name).toHaveValue(/, copy$/);
-  await open(page, `${page.url()}&part=${part}`);
+  if (part) await open(page, `${page.url()}&part=${part}`);
 }
 
 /** Undoes until it is so: moves that a slow machine spreads over time are several steps. */
