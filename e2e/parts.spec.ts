@@ -25,9 +25,14 @@ test('framing: the subject is moved by keyboard and by hand, two views are compa
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 - 40, box.y + box.height / 2 - 60, { steps: 5 });
   await page.mouse.up();
-  expect(Number(await distance.getAttribute('aria-valuenow'))).toBeGreaterThan(0.77);
+  await expect.poll(async () => Number(await distance.getAttribute('aria-valuenow'))).toBeGreaterThan(0.77);
 
-  await page.getByRole('spinbutton', { name: /^Subject distance, / }).fill('0.3');
+  // The sentence follows the hand a moment later; what it brings then would come between marking its number and typing.
+  const told = page.getByRole('spinbutton', { name: /^Subject distance, / });
+  await expect(async () => {
+    await told.fill('0.3');
+    await expect(told).toHaveValue('0.3', { timeout: 3000 });
+  }).toPass();
   await page.keyboard.press('Enter');
   await expect(panel.getByText(/blur disc \d+(\.\d+)? px at 0\.3 m/)).toBeVisible();
   await panel.getByRole('combobox', { name: 'Compare with another view or camera' }).click();
