@@ -24,18 +24,7 @@ const contentSecurityPolicy = [
 /** Workers are bound by what their own script is served with: the reader of codes is WebAssembly, which pages never run. */
 const workerPolicy = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'";
 
-/** In the pseudo-language the app is built beside the English one, from sentences compiled apart. */
-const pseudo = process.env.LYNXEYE_LANGUAGE === 'pseudo';
-
-/** `npm test` checks all types in a step of its own before it builds. */
-const typesChecked = process.env.LYNXEYE_TYPES === 'checked';
-
 const config: NextConfig = {
-  ...(pseudo ? { distDir: '.next-pseudo' } : {}),
-  typescript: {
-    ignoreBuildErrors: typesChecked,
-    ...(pseudo ? { tsconfigPath: 'tsconfig.pseudo.json' } : {}),
-  },
   reactStrictMode: true,
   poweredByHeader: false,
   headers: () =>

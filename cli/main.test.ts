@@ -9,6 +9,7 @@ import { PLAIN_CLIP, y4mOf } from '../bench/madeClip';
 import { makeDemo } from '../demo/makeDemo';
 import { ClipReportSchema } from '@/core/records/clipReport';
 import { run } from './main';
+import { sampling } from '../testing/samples';
 
 const solve = (text: string): ReturnType<typeof run> => run(['solve', '-'], () => text);
 const shot = (rest: object): string => JSON.stringify({ kind: 'lynxeye/shot', version: 2, ...rest });
@@ -323,7 +324,7 @@ describe('lynxeye', () => {
       fc.asyncProperty(fc.oneof(fc.json(), fc.string()), async (text) =>
         [0, 2].includes((await solve(text)).status),
       ),
-      { numRuns: 500, seed: 3 },
+      sampling(500, 3),
     );
     await fc.assert(
       fc.asyncProperty(anyShot(), fc.nat(), fc.jsonValue(), async (input, where, value) => {
@@ -333,7 +334,7 @@ describe('lynxeye', () => {
         expect(status === 0 ? err : out, 'both streams used').toBe('');
         expect([0, 2]).toContain(status);
       }),
-      { numRuns: 500, seed: 4 },
+      sampling(500, 4),
     );
   });
 

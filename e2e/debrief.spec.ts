@@ -36,9 +36,7 @@ async function takeIn(page: Page, files: readonly File[]): Promise<void> {
 /** Waits until every clip was looked at. */
 async function looked(page: Page, count: number): Promise<void> {
   await expect
-    .poll(async () => (await clipsOf(page)).filter((clip) => clip.looked !== 'file').length, {
-      timeout: 120_000,
-    })
+    .poll(async () => (await clipsOf(page)).filter((clip) => clip.looked !== 'file').length)
     .toBe(count);
 }
 

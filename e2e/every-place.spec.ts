@@ -1,12 +1,17 @@
 import type { Page } from '@playwright/test';
+import { whole } from '../testing/samples';
 import { expect, expectNoAxeFindings, open, test } from './fixture';
-import { settled } from './layout';
-import { FIRST, OUTING, PLACES, SAMPLE } from './places';
+import { lengthen, textsOutside } from './language';
+import { amiss, settled, wordsOver } from './layout';
+import { longNames } from './longNames';
+import { OF_EACH_KIND, OUTING, PLACES } from './places';
 
-/** How places hold in any look at any width, with long names, is read in the pseudo-language: `e2e/pseudo/`. */
+/** Every test run looks at a screen of each kind, `npm run fuzz` at all there are. */
+const LOOKED_AT = whole ? PLACES : OF_EACH_KIND;
 const THEMES = ['paper', 'night', 'glare'] as const;
 type Theme = (typeof THEMES)[number];
-const PARTS = [0, 1, 2, 3];
+/** So many tests share the places, each with a browser of its own. */
+const SHARES = 4;
 
 /** Menu and all: what a theme gives to the library's own parts is looked at as well. */
 async function wear(page: Page, theme: Theme): Promise<void> {
@@ -26,25 +31,78 @@ async function lookedAtByAxe(page: Page, place: string): Promise<void> {
   }
 }
 
-for (const part of PARTS)
-  test(`axe finds nothing on a screen of each kind, in any theme (${part + 1} of ${PARTS.length})`, async ({
+/** A laptop, a phone, and the narrowest phone that is still about. */
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+  { width: 360, height: 740 },
+];
+
+async function wordsOverIn(page: Page): Promise<string[]> {
+  const found: string[] = [];
+  for (const size of SIZES) {
+    await page.setViewportSize(size);
+    await settled(page);
+    for (const over of await wordsOver(page)) found.push(`${size.width}: ${over}`);
+  }
+  return found;
+}
+
+const WIDTHS = [320, 390, 1280];
+/** What changes sizes: the night is the paper in other colours. */
+const LOOKS = ['paper', 'glare', 'forced colours'];
+
+/** Three of the nine, each width and each look among them; the next place gets the next three. */
+const looksOf = (at: number): { width: number; look: string }[] =>
+  WIDTHS.map((width, index) => ({ width, look: LOOKS[(index + at) % LOOKS.length]! }));
+
+/** In a longer language, in three looks at three widths: what is cut or covered has no room for it. */
+async function lengthenedIn(page: Page, at: number): Promise<string[]> {
+  const found: string[] = [];
+  for (const { width, look } of looksOf(at)) {
+    await page.setViewportSize({ width, height: 844 });
+    await page.emulateMedia({ forcedColors: look === 'forced colours' ? 'active' : 'none' });
+    await page.evaluate(
+      (theme) => (document.documentElement.dataset.theme = theme),
+      look === 'forced colours' ? 'paper' : look,
+    );
+    await page.evaluate(
+      () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+    );
+    await lengthen(page);
+    for (const what of await amiss(page)) found.push(`${look} ${width}: ${what}`);
+  }
+  await page.emulateMedia({ forcedColors: 'none' });
+  return found;
+}
+
+for (let share = 0; share < SHARES; share++)
+  test(`every kind of screen: axe finds nothing in any theme, no words stand over others, all is said by the catalogue, and a longer language has room (${share + 1} of ${SHARES})`, async ({
     page,
   }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
-    for (const place of SAMPLE.filter((_, at) => at % PARTS.length === part)) {
-      await page.setViewportSize({ width: 1280, height: 800 });
+    await open(page, '/');
+    await longNames(page);
+    const found: string[] = [];
+    const mine = LOOKED_AT.filter((_, at) => at % SHARES === share);
+    expect(mine.length).toBeGreaterThan(3);
+    for (const [at, place] of mine.entries()) {
+      await page.setViewportSize(SIZES[0]!);
       await open(page, place);
       await settled(page);
+      // Names and texts of licences stay as they were given.
+      if (place !== '/licences')
+        for (const text of await textsOutside(page)) found.push(`${place}: outside the catalogue: ${text}`);
       await lookedAtByAxe(page, place);
-      if (!FIRST.includes(place)) continue;
-      await page.setViewportSize({ width: 390, height: 844 });
-      await expectNoAxeFindings(page, `${place} on a phone`, 'allButColours');
+      for (const over of await wordsOverIn(page)) found.push(`${place}: words over words at ${over}`);
+      for (const what of await lengthenedIn(page, at)) found.push(`${place} ${what}`);
     }
+    expect(found).toEqual([]);
   });
 
-test('the places that axe looks at are among those walked; the keys hold on a phone', async ({ page }) => {
+test('the kinds of screen are among the places there are; the keys hold on a phone', async ({ page }) => {
   expect(PLACES.length).toBeGreaterThanOrEqual(64);
-  expect(SAMPLE.filter((place) => !PLACES.includes(place))).toEqual([]);
+  expect(OF_EACH_KIND.filter((place) => !PLACES.includes(place))).toEqual([]);
   await page.setViewportSize({ width: 390, height: 844 });
   await open(page, '/');
   await page.keyboard.press('?');

@@ -44,7 +44,7 @@ async function tabTo(page: Page, thing: Locator, backwards = false): Promise<voi
       await page.keyboard.press(backwards ? 'Shift+Tab' : 'Tab');
     }
     throw new Error('not reached by Tab');
-  }).toPass({ timeout: 60_000 });
+  }).toPass();
 }
 
 const button = (page: Page, name: string | RegExp): Locator => page.getByRole('button', { name });

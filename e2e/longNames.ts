@@ -8,8 +8,13 @@ const long = (letters: number, start: string): string => start.padEnd(letters, '
 export async function longNames(page: Page): Promise<void> {
   const entry = (day: number, at: number): (string | number)[] => ['days', day, 'entries', at, 'name'];
   await patchKept(page, [
-    { table: 'shots', path: ['shot', 'name'], value: long(120, 'Zshot') },
-    { table: 'shots', path: ['shot', 'camera', 'profile', 'name'], value: long(80, 'Zcamera') },
+    { table: 'shots', path: ['shot', 'name'], value: long(120, 'Zshot'), numbered: true },
+    {
+      table: 'shots',
+      path: ['shot', 'camera', 'profile', 'name'],
+      value: long(80, 'Zcamera'),
+      numbered: true,
+    },
     { table: 'shots', path: ['shot', 'light', 'place'], value: long(120, 'Zplace') },
     { table: 'outings', path: ['name'], value: long(120, 'Zouting') },
     ...[0, 1].flatMap((day) =>
@@ -21,11 +26,11 @@ export async function longNames(page: Page): Promise<void> {
     ),
     { table: 'log', path: ['shotName'], value: long(120, 'Zrecorded') },
     { table: 'log', path: ['note'], value: long(400, 'Znote') },
-    { table: 'kit', path: ['thing', 'name'], value: long(80, 'Zthing') },
-    { table: 'kit', path: ['thing', 'profile', 'name'], value: long(80, 'Zcamera') },
+    { table: 'kit', path: ['thing', 'name'], value: long(80, 'Zthing'), numbered: true },
+    { table: 'kit', path: ['thing', 'profile', 'name'], value: long(80, 'Zcamera'), numbered: true },
     { table: 'kit', path: ['note'], value: long(400, 'Znote') },
   ]);
 }
 
 /** A name that was given here, also where a drawing cuts it short. */
-export const LONG_NAME = /\bZ[a-z]+[wideWIDE]*…?/g;
+export const LONG_NAME = /\bZ[a-z]+[wideWIDE]*\d*…?/g;

@@ -389,7 +389,7 @@ test.describe('with the worker that keeps the app', () => {
     });
     expect(await count()).toBe(0);
     await page.reload();
-    await expect.poll(count, { timeout: 60_000 }).toBe(whole);
+    await expect.poll(count).toBe(whole);
     await page.getByRole('button', { name: 'Menu' }).click();
     await expect(page.getByRole('menuitem', { name: 'Ready for no network' })).toBeVisible();
   });

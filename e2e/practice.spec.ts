@@ -7,7 +7,7 @@ async function answer(page: Page, keys: readonly string[]): Promise<void> {
     await expect(
       page.getByRole('heading', { name: `Pair ${at + 1} of 16: which would you rather watch?` }),
     ).toBeVisible();
-    await expect(page.getByRole('button', { name: 'A is better' })).toBeEnabled({ timeout: 60_000 });
+    await expect(page.getByRole('button', { name: 'A is better' })).toBeEnabled();
     await page.keyboard.press(key);
   }
 }
@@ -18,8 +18,8 @@ test('a dozen pairs and some plain ones make a school of one’s own, which the 
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await open(page, '/practice?part=eye');
   await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByRole('button', { name: 'A is better' })).toBeEnabled({ timeout: 60_000 });
-  await expect(page.getByText(/^Drawing \d+ of \d+ pictures/)).toHaveCount(0, { timeout: 120_000 });
+  await expect(page.getByRole('button', { name: 'A is better' })).toBeEnabled();
+  await expect(page.getByText(/^Drawing \d+ of \d+ pictures/)).toHaveCount(0);
   // The films are there: some of each is neither the one nor the other end of the scale.
   const drawn = await page.evaluate(() =>
     [...document.querySelectorAll('canvas')].map((canvas) => {
@@ -57,7 +57,7 @@ test('a dozen pairs and some plain ones make a school of one’s own, which the 
 test('what to get next names the best set for one’s own money', async ({ page }) => {
   await open(page, '/kit');
   await page.getByRole('link', { name: 'What to get next' }).click();
-  await expect(page.getByText('Say what each would cost you')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Say what each would cost you')).toBeVisible();
   await page.getByLabel('Price of ND64 for Shrew').fill('25');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/^Best for the money: ND64 for Shrew\. Together 25,/)).toBeVisible();
@@ -68,7 +68,7 @@ test('what to get next names the best set for one’s own money', async ({ page 
   await expect(page.getByText(/^Best for the money: ND32 for Shrew\. Together 5,/)).toBeVisible();
   await expectNoAxeFindings(page, 'what to get next');
   await page.reload();
-  await expect(page.getByLabel('Price of ND64 for Shrew')).toHaveValue('25', { timeout: 60_000 });
+  await expect(page.getByLabel('Price of ND64 for Shrew')).toHaveValue('25');
 });
 
 test('drills by keys alone: from the question to the answers, from what came of one to the next', async ({
@@ -135,14 +135,14 @@ test.describe('on a phone', () => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     await open(page, '/practice?part=eye');
     await page.getByRole('button', { name: 'Begin' }).click();
-    await expect(page.getByRole('button', { name: 'B is better' })).toBeEnabled({ timeout: 60_000 });
+    await expect(page.getByRole('button', { name: 'B is better' })).toBeEnabled();
     await page.getByRole('button', { name: 'A is better' }).scrollIntoViewIfNeeded();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     await expectNoAxeFindings(page, 'a pair of films on a phone');
     await page.getByRole('button', { name: 'Cannot tell' }).click();
     await expect(page.getByRole('heading', { name: /^Pair 2 of 16/ })).toBeVisible();
     await open(page, '/kit?item=worth');
-    await expect(page.getByText(/^As things are/)).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText(/^As things are/)).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     await expectNoAxeFindings(page, 'what to get next on a phone');
   });

@@ -7,6 +7,8 @@ export interface Patch {
   id?: string;
   path: readonly (string | number)[];
   value: unknown;
+  /** Ends the value, a text, with the number of its record, so that no two are the same. */
+  numbered?: boolean;
 }
 
 /** Changes kept records behind the app's back, as an older version or a fault may have left them. */
@@ -23,12 +25,15 @@ export async function patchKept(page: Page, patches: readonly Patch[]): Promise<
             const store = transaction.objectStore(table);
             const all = store.getAll();
             all.onsuccess = () => {
-              for (const record of all.result as { id: string }[]) {
-                for (const { id, path, value } of list.filter((patch) => patch.table === table)) {
+              for (const [at, record] of (all.result as { id: string }[]).entries()) {
+                for (const { id, path, value, numbered } of list.filter((patch) => patch.table === table)) {
                   if (id !== undefined && record.id !== id) continue;
                   let place = record as unknown as Record<string | number, unknown> | undefined;
                   for (const key of path.slice(0, -1)) place = place?.[key] as typeof place;
-                  if (place && path.at(-1)! in place) place[path.at(-1)!] = value;
+                  if (place && path.at(-1)! in place)
+                    place[path.at(-1)!] = numbered
+                      ? String(value).slice(0, -3) + String(at).padStart(3, '0')
+                      : value;
                 }
                 store.put(record);
               }

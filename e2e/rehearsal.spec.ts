@@ -13,7 +13,7 @@ test('the demo outing rehearsed: what is likeliest to fail and why, what helps m
   const lasts = page.getByText(/^Cards, cells and cameras last in/);
   const before = await lasts.innerText();
   const take = page.getByRole('button', { name: /^Take: A stop of 5 min after \d+ min of Iron rungs/ });
-  await expect(take).toBeVisible({ timeout: 30_000 });
+  await expect(take).toBeVisible();
   await expectNoAxeFindings(page, 'a rehearsal');
   await take.press('Enter');
   await expect(lasts).not.toHaveText(before);
@@ -58,9 +58,7 @@ test('other times, a kept day and a reading, by keys alone; the reading and the 
   await page.getByRole('button', { name: 'Take a reading before Upper gorge run' }).press('Enter');
   await expect(page.getByText('It is on the cards.')).toBeVisible();
   await page.getByRole('button', { name: 'Look for better times' }).press('Enter');
-  await expect(page.getByText(/^On days that the search had not seen, a day loses/)).toBeVisible({
-    timeout: 120_000,
-  });
+  await expect(page.getByText(/^On days that the search had not seen, a day loses/)).toBeVisible();
   await expectNoAxeFindings(page, 'other times');
   await page.getByRole('button', { name: 'Leave them' }).press('Enter');
   await expect(page.getByRole('button', { name: 'Take these times' })).toHaveCount(0);

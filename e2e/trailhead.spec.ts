@@ -70,7 +70,7 @@ test('with one hand: the outing taken over, the helmet measured, the shot carrie
     let over = false;
     const shaking = sensors.shakes(52, 1.8, () => over);
     const keep = press(phone, /^Keep \d/);
-    await expect(keep).toBeVisible({ timeout: 90_000 });
+    await expect(keep).toBeVisible();
     over = true;
     await shaking;
     await expectNoAxeFindings(phone, 'the helmet measured');

@@ -27,7 +27,7 @@ import { readPhoto } from '@/formats/photo/readPhoto';
 import { readTrack } from '@/formats/track/readTrack';
 import { answerShot } from '@/words/answer';
 import { mutatedBytes, mutatedJson, mutatedText } from './mutate';
-import { RUNS, SEED } from './runs';
+import { sampling } from '../testing/samples';
 import { faultText } from '@/words/faultText';
 
 const demo = makeDemo();
@@ -58,7 +58,7 @@ const every = async <T>(inputs: fc.Arbitrary<T>, read: (input: T) => Promise<voi
     fc.asyncProperty(inputs, async (input) => {
       await read(input);
     }),
-    { numRuns: RUNS, seed: SEED },
+    sampling(1000),
   );
 
 /** Whatever a reader gives, whole or the sound part, fits the schemas: it can be kept. */

@@ -1,6 +1,6 @@
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { afterAll, describe, expect, it } from 'vitest';
-import { compile, pseudo } from './messages.mjs';
+import { compile } from './messages.mjs';
 
 type Catalogue = Record<string, Record<string, string | Record<string, string>>>;
 const ENGLISH = JSON.parse(readFileSync('languages/en.json', 'utf8')) as Catalogue;
@@ -39,13 +39,24 @@ async function saidBy(message: string): Promise<(given: Record<string, unknown>)
 }
 
 describe('the catalogue', () => {
-  it('compiles whole, in English and in the pseudo-language', () => {
-    for (const told of [ENGLISH, { ...(pseudo(ENGLISH) as Catalogue), locale: ENGLISH.locale! }]) {
+  it('compiles whole, in English and in a language of its own', () => {
+    const own = (value: unknown): unknown =>
+      typeof value === 'string'
+        ? `» ${value}`
+        : Object.fromEntries(Object.entries(value as object).map(([key, inner]) => [key, own(inner)]));
+    for (const told of [ENGLISH, { ...(own(ENGLISH) as Catalogue), locale: ENGLISH.locale! }]) {
       const { amiss, missing, files } = compile(ENGLISH, told);
       expect(amiss).toEqual([]);
       expect(missing).toEqual([]);
       expect([...files.keys()]).toEqual(Object.keys(ENGLISH));
     }
+  });
+
+  it('holds sentences alone: no style, no font, no query', () => {
+    const code = strings(ENGLISH).filter((text) =>
+      /\b(sans-serif|monospace)\b|\((min|max)-(width|height)|\bvar\(--|^\(prefers-/.test(text),
+    );
+    expect(code).toEqual([]);
   });
 
   it('has no sentence that nothing says, and no place that nothing imports', () => {
@@ -101,12 +112,5 @@ describe('the catalogue', () => {
     const { files, missing } = compile({ locale, place: { key: 'Light' } }, { locale: { code: 'de' } });
     expect(missing).toEqual(['place.key']);
     expect((await exported(files.get('place')!)).key).toBe('Light');
-  });
-
-  it('makes a pseudo-language that is longer and keeps what a sentence is given', () => {
-    expect(pseudo('Carry {name} to <0/>')).toMatch(/^\[Çáŕŕý \{name\} ŧö <0\/>~+\]$/);
-    expect(pseudo('{n, plural, one {a shot} other {# shots}}')).toBe(
-      '[{n, plural, one {á šħöŧ} other {# šħöŧš}}]',
-    );
   });
 });

@@ -73,12 +73,12 @@ async function writeLibrary() {
   writeLibraryStyles(root);
 }
 
-/** Builds the app, and after it the service worker that keeps it usable without a network, but for the pseudo-language. */
+/** Builds the app, and after it the service worker that keeps it usable without a network. */
 export async function buildApp() {
   await writeLanguage();
   await writeLibrary();
   const status = call(process.execPath, [`${root}node_modules/next/dist/bin/next`, 'build']);
-  if (status !== 0 || process.env.LYNXEYE_LANGUAGE === 'pseudo') return status;
+  if (status !== 0) return status;
   const { buildServiceWorker } = await import('./buildServiceWorker.mjs');
   await buildServiceWorker(root);
   return 0;

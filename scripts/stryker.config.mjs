@@ -9,7 +9,7 @@ export default {
   ignoreStatic: true,
   concurrency: 2,
   inPlace: false,
-  ignorePatterns: ['.next', '.next-pseudo', 'dist', 'docs', 'public', 'test-results', 'e2e'],
+  ignorePatterns: ['.next', 'dist', 'docs', 'public', 'test-results', 'e2e'],
   tempDirName: 'test-results/mutants-temp',
   reporters: ['clear-text', 'html'],
   htmlReporter: { fileName: 'test-results/mutants/index.html' },

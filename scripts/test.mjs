@@ -1,93 +1,63 @@
-/** Installs what is missing, then runs every check and says what it ran. Stops at the first that fails. */
-import { spawn } from 'node:child_process';
+/** Installs what is missing, then runs every check and says what it ran, and how long each took. Ends at the first that fails. */
 import { readFileSync } from 'node:fs';
-import { createInterface } from 'node:readline';
+import { availableParallelism } from 'node:os';
 import { bin, installChromium, prepare, root } from './steps.mjs';
 
+const began = Date.now();
 await prepare();
 installChromium();
+// Among the packages that were just put in place.
+const { default: concurrently } = await import('concurrently');
 
 const counted = `${root}test-results`;
-const pseudo = { LYNXEYE_LANGUAGE: 'pseudo' };
-/** The step "types" comes before every build: no build need check them again. */
-const typed = { LYNXEYE_TYPES: 'checked' };
-const depcruise = (config, ...folders) => [bin('depcruise'), ['--config', config, ...folders]];
+const node = JSON.stringify(process.execPath);
 
 /**
- * What is run, in order; lanes of a round run side by side, which two cores bear where one program keeps one core busy.
- * A step is a name, a program, its arguments and what is added to its environment.
+ * What is run, by name. Those of a round run side by side, as many at once as the machine has cores, the longest first;
+ * tests have all cores, a round each.
  */
 const rounds = [
-  [
-    [['lint', bin('eslint'), ['.', '--max-warnings', '0']]],
-    [
-      ['types', bin('next'), ['typegen']],
-      ['types', bin('tsc'), ['--noEmit']],
-      ['boundaries', ...depcruise('.dependency-cruiser.cjs', 'src', 'cli', 'demo', 'bench', 'e2e', 'fuzz')],
-      ['folders', ...depcruise('.dependency-cruiser.folders.mjs', 'src', 'cli', 'demo')],
-      ['styles', bin('stylelint'), ['src/**/*.css', '--max-warnings', '0']],
-      ['format', bin('prettier'), ['--check', '.']],
-      ['schemas', bin('tsx'), ['scripts/writeSchemas.ts', '--check']],
-      ['page of losses', bin('tsx'), ['scripts/writeLosses.ts', '--check']],
-      ['pseudo build', process.execPath, [`${root}scripts/build.mjs`], { ...pseudo, ...typed }],
-    ],
-  ],
-  [
-    [
-      [
-        'unit',
-        bin('vitest'),
-        ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${counted}/unit.json`],
-      ],
-      ['build', process.execPath, [`${root}scripts/build.mjs`], typed],
-      // Read once in the pseudo-language: nothing outside the catalogue, and room for a longer one.
-      ['pseudo', bin('playwright'), ['test'], pseudo],
-      ['browser', bin('playwright'), ['test']],
-    ],
-  ],
+  {
+    lint: `${bin('eslint')} . --max-warnings 0 --cache --cache-location node_modules/.cache/eslint/`,
+    // The build checks all types there are, those of the tests as well.
+    build: `${node} scripts/build.mjs`,
+    boundaries: `${bin('depcruise')} --config .dependency-cruiser.cjs src cli demo bench e2e fuzz testing`,
+    format: `${bin('prettier')} --check . --cache --cache-location node_modules/.cache/prettier --log-level warn`,
+    styles: `${bin('stylelint')} "src/**/*.css" --max-warnings 0 --cache --cache-location node_modules/.cache/stylelint/`,
+    schemas: `${bin('tsx')} scripts/writeSchemas.ts --check`,
+    losses: `${bin('tsx')} scripts/writeLosses.ts --check`,
+  },
+  {
+    unit: `${bin('vitest')} run --reporter=default --reporter=json --outputFile.json=${counted}/unit.json`,
+  },
+  { browser: `${bin('playwright')} test` },
 ];
 
-const ran = [];
-const running = new Set();
+const ran = [`set-up ${Math.round((Date.now() - began) / 1000)} s`];
+const told = () => `Ran: ${ran.join(', ')}; in all ${Math.round((Date.now() - began) / 1000)} s`;
 
-/** Runs a step and gives its exit status; what it prints goes to the terminal line by line, under its name. */
-function run([name, program, args, env = {}]) {
-  const began = Date.now();
-  const child = spawn(program, args, {
-    cwd: root,
-    env: { FORCE_COLOR: '0', ...process.env, ...env },
-    stdio: ['ignore', 'pipe', 'pipe'],
+for (const round of rounds) {
+  const commands = Object.entries(round).map(([name, command]) => ({ name, command, cwd: root }));
+  const { result } = concurrently(commands, {
+    maxProcesses: availableParallelism(),
+    prefix: 'name',
+    padPrefix: true,
+    killOthersOn: ['failure'],
+    handleInput: false,
   });
-  running.add(child);
-  for (const stream of [child.stdout, child.stderr])
-    createInterface({ input: stream }).on('line', (line) => console.log(`${name.padEnd(8)} │ ${line}`));
-  return new Promise((done) => {
-    child.on('error', (error) => {
-      console.error(`cannot run ${program}: ${error.message}`);
-      done(1);
-    });
-    child.on('close', (status) => {
-      running.delete(child);
-      ran.push(`${name} ${Math.round((Date.now() - began) / 1000)} s`);
-      done(status ?? 1);
-    });
-  });
-}
-
-for (const lanes of rounds)
-  await Promise.all(
-    lanes.map(async (steps) => {
-      for (const step of steps) {
-        const status = await run(step);
-        if (status === 0) continue;
-        for (const child of running) child.kill();
-        console.error(`\n${step[0]} failed. Ran: ${ran.join(', ')}`);
-        process.exit(status);
-      }
-    }),
+  const ended = await result.then(
+    (all) => ({ ok: true, all }),
+    (all) => ({ ok: false, all }),
   );
+  if (!Array.isArray(ended.all)) throw ended.all;
+  for (const { command, timings } of ended.all)
+    ran.push(`${command.name} ${Math.round(timings.durationSeconds)} s`);
+  if (ended.ok) continue;
+  const [failed] = ended.all.filter(({ exitCode, killed }) => exitCode !== 0 && !killed);
+  console.error(`\n${failed?.command.name ?? 'a check'} failed. ${told()}`);
+  process.exit(1);
+}
 const read = (file) => JSON.parse(readFileSync(`${counted}/${file}`, 'utf8'));
-const passed =
-  read('unit.json').numPassedTests + read('pseudo.json').stats.expected + read('browser.json').stats.expected;
-console.log(`\nRan: ${ran.join(', ')}`);
+const passed = read('unit.json').numPassedTests + read('browser.json').stats.expected;
+console.log(`\n${told()}`);
 console.log(`${passed} passed, 0 failed`);

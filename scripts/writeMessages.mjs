@@ -1,11 +1,11 @@
 /**
  * Compiles the catalogue of a language into src/language/: `node scripts/writeMessages.mjs [code]`, English when none is
- * named, or the LYNXEYE_LANGUAGE of the environment. `pseudo` is made from English, for reading the app in, and stands in dist/language/.
+ * named, or the LYNXEYE_LANGUAGE of the environment.
  */
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { compile, pseudo } from './messages.mjs';
+import { compile } from './messages.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 
@@ -13,23 +13,15 @@ function catalogue(code) {
   const file = `${root}languages/${code}.json`;
   if (!existsSync(file)) {
     const there = readdirSync(`${root}languages`).map((name) => name.replace('.json', ''));
-    throw new Error(`there is no languages/${code}.json; there are ${[...there, 'pseudo'].join(', ')}`);
+    throw new Error(`there is no languages/${code}.json; there are ${there.join(', ')}`);
   }
   return JSON.parse(readFileSync(file, 'utf8'));
 }
 
 /** Writes the modules of a language; throws with every sentence that is amiss, named by its place. */
-export function writeMessages(
-  code = process.env.LYNXEYE_LANGUAGE ?? 'en',
-  into = `${root}${code === 'pseudo' ? 'dist' : 'src'}/language`,
-) {
+export function writeMessages(code = process.env.LYNXEYE_LANGUAGE ?? 'en', into = `${root}src/language`) {
   const english = catalogue('en');
-  const told =
-    code === 'en'
-      ? english
-      : code === 'pseudo'
-        ? { ...pseudo(english), locale: english.locale }
-        : catalogue(code);
+  const told = code === 'en' ? english : catalogue(code);
   const { files, amiss, missing } = compile(english, told);
   if (amiss.length > 0) throw new Error(`languages/${code}.json:\n${amiss.join('\n')}`);
   if (missing.length > 0) console.log(`languages/${code}.json: ${missing.length} sentences stand in English`);

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fold, GazetteerSchema, gazetteerOf, MADE_UP_PLACES } from './gazetteer';
+import { sampling } from '../../testing/samples';
 
 const small = gazetteerOf({
   kind: 'lynxeye/gazetteer',
@@ -56,7 +57,7 @@ describe('places by name', () => {
       fc.property(fc.string({ unit: 'grapheme', maxLength: 20 }), (text) => {
         expect(fold(fold(text))).toBe(fold(text));
       }),
-      { numRuns: 300, seed: 61 },
+      sampling(300, 61),
     );
   });
 });

@@ -8,6 +8,7 @@ import { ShotSchema } from '@/core/records/shot';
 import { answerShot } from '@/words/answer';
 import { readIncoming } from './incoming';
 import { shotToText } from './shotText';
+import { sampling } from '../../testing/samples';
 
 describe('shots as text', () => {
   it('come back as they were, from text and from JSON', async () => {
@@ -27,7 +28,7 @@ describe('shots as text', () => {
             taking: { kind: 'shots', shots: [shot] },
           });
       }),
-      { numRuns: 150, seed: 5 },
+      sampling(150, 5),
     );
   });
 

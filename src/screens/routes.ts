@@ -24,10 +24,10 @@ export const PLACES = [
 
 export type PlacePath = (typeof PLACES)[number]['path'];
 
-/** The digit that leads to a place: the tenth is nought. */
-export function placeKey(index: number): string {
-  return String((index + 1) % 10);
-}
+/** Places by the digit that leads to them: the tenth is nought, and what comes after it has none. */
+export const PLACES_BY_KEY: ReadonlyMap<string, (typeof PLACES)[number]> = new Map(
+  PLACES.slice(0, 10).map((place, index) => [String((index + 1) % 10), place]),
+);
 
 /** Where a shot is open: elsewhere its id would say nothing. */
 const OF_A_SHOT: readonly PlacePath[] = ['/bench', '/carry', '/log', '/reasons'];

@@ -7,6 +7,7 @@ import type { Database } from './database';
 import { DEPTH, History } from './history';
 import { RefusedWrite } from './refusedWrite';
 import type { Change } from './step';
+import { sampling } from '../../testing/samples';
 
 const AT = '2026-10-01T09:00:00.000Z';
 const DAY_MS = 86_400_000;
@@ -93,7 +94,7 @@ describe('the history of changes', () => {
         }
         await own.delete();
       }),
-      { numRuns: 25, seed: 51 },
+      sampling(25, 51),
     );
   });
 

@@ -10,6 +10,7 @@ import { briefOf } from '@/core/brief/brief';
 import { readShot, ShotSchema } from '@/core/records/shot';
 import type { ShotInput } from '@/core/records/shot';
 import { answerShot } from './answer';
+import { sampling } from '../../testing/samples';
 
 const answer = (input: Omit<ShotInput, 'kind' | 'version'>): Answer => {
   const read = readShot({ kind: 'lynxeye/shot', version: 2, ...input });
@@ -63,7 +64,7 @@ describe('every answer', () => {
           );
         expect(JSON.parse(JSON.stringify(given)), 'not plain JSON').toEqual(given);
       }),
-      { numRuns: 400, seed: 7 },
+      sampling(400, 7),
     );
   });
 
@@ -76,7 +77,7 @@ describe('every answer', () => {
         const second = answerShot(ShotSchema.parse({ ...input, pins: first.settings }));
         expect(second).toMatchObject({ kind: 'lynxeye/answer', settings: first.settings });
       }),
-      { numRuns: 150, seed: 8 },
+      sampling(150, 8),
     );
   });
 
@@ -107,7 +108,7 @@ describe('every answer', () => {
           expect(stops(0, more), 'its bright end is brighter').toBeGreaterThanOrEqual(before);
         },
       ),
-      { numRuns: 300, seed: 9 },
+      sampling(300, 9),
     );
   });
 });

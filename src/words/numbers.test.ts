@@ -13,6 +13,7 @@ import { alternativeLabel, costsText, gainsText } from './alternativeText';
 import { clockText } from './lightText';
 import { reasonText, tellingOf } from './reasonText';
 import { remedyText, warningText } from './warningText';
+import { sampling } from '../../testing/samples';
 
 /**
  * Every number that a reason, a warning, a remedy or an alternative tells must be one of its own figures, as shown: rounded
@@ -140,7 +141,7 @@ function allTold(solution: Solution): Told[] {
 }
 
 const solutions = fc
-  .sample(anyShot(), { numRuns: 400, seed: 20261127 })
+  .sample(anyShot(), sampling(400, 20261127))
   .map((input) => solve(briefOf(ShotSchema.parse(input)).brief))
   .flatMap((outcome) => (outcome.solved ? [outcome.solution] : []));
 

@@ -25,7 +25,7 @@ const limits = {
   stay: [],
 };
 
-describe('the work of rehearsals', { timeout: 60_000 }, () => {
+describe('the work of rehearsals', () => {
   it('is the same whether the day was worked out before or not, and tells as it counts', async () => {
     const told: Rehearsal[][] = [[], []];
     for (const [at, day] of [bare, known].entries())

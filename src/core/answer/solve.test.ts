@@ -14,6 +14,7 @@ import type { Solution } from './solve';
 import { expose, isoWindow } from '../loss/exposure';
 import { scoreOf, TERMS } from '../loss/table';
 import type { Warning } from './warnings';
+import { sampling } from '../../../testing/samples';
 
 type Rest = Omit<ShotInput, 'kind' | 'version'>;
 const solved = (rest: Rest): Solution => {
@@ -41,7 +42,7 @@ describe('loss', () => {
         for (const term of TERMS) expect(loss[term], term).toBeGreaterThanOrEqual(0);
         expect(scoreOf(loss, space.school.weights)).toBeCloseTo(score, 9);
       }),
-      { numRuns: 200, seed: 21 },
+      sampling(200, 21),
     );
   });
 

@@ -8,6 +8,7 @@ import type { FiveAnswers } from './fiveQuestions';
 import { modesOf } from './modeTable';
 import { CameraProfileSchema } from './profile';
 import { findingsOf } from './tableFindings';
+import { sampling } from '../../../testing/samples';
 
 const some = <T>(all: readonly T[], least = 1): fc.Arbitrary<T[]> =>
   fc.subarray([...all], { minLength: least });
@@ -32,7 +33,7 @@ describe('a camera from five questions', () => {
         // A full-roll hold of a 240 fps camera is a wish; all else that is described is offered.
         expect(odd).toEqual([]);
       }),
-      { numRuns: 40 },
+      sampling(40),
     );
   });
 

@@ -7,6 +7,7 @@ import { lensFocusing, standardViewOf, viewMagnification } from './lenses';
 import { modePowerW, modesOf } from './modeTable';
 import { renamedPart, withoutPart } from './parts';
 import { CameraProfileSchema } from './profile';
+import { sampling } from '../../../testing/samples';
 
 describe('parts of a camera', () => {
   it('under another name are the same modes, wherever rules and limits speak of them', () => {
@@ -23,7 +24,7 @@ describe('parts of a camera', () => {
         expect(CameraProfileSchema.safeParse(renamed).success).toBe(true);
         expect(plainModes(renamed)).toEqual(plainModes(profile).map(renamedIn).sort());
       }),
-      { numRuns: 100 },
+      sampling(100),
     );
   });
 
@@ -35,7 +36,7 @@ describe('parts of a camera', () => {
         expect(plainModes(left)).toEqual(expected);
         expect(JSON.stringify(left)).not.toContain('"mid"');
       }),
-      { numRuns: 100 },
+      sampling(100),
     );
   });
 });

@@ -8,6 +8,7 @@ import { rulesFrom } from './rulesFrom';
 import { findingsOf } from './tableFindings';
 import { cheapestGiveUps, grants, optionsFor, valuesOf, WISH_KEYS } from './wishes';
 import type { Wishes } from './wishes';
+import { sampling } from '../../../testing/samples';
 
 describe('wishes', () => {
   const { main } = ARCHETYPES;
@@ -43,7 +44,7 @@ describe('wishes', () => {
           expect(keys).not.toContain(key);
         }
       }),
-      { numRuns: 300 },
+      sampling(300),
     );
   });
 });
@@ -114,7 +115,7 @@ describe('rules from rows', () => {
         expect(plainModes(again)).toEqual(plainModes(profile));
         expect(findingsOf(again).filter(({ code }) => code === 'overlap')).toEqual([]);
       }),
-      { numRuns: 100 },
+      sampling(100),
     );
   });
 });

@@ -15,6 +15,7 @@ import { answerPinned, partSpace } from './partAnswer';
 import type { PartAnswer } from './partAnswer';
 import { recordingLoad } from './recording';
 import type { DayPart, Pause } from './schedule';
+import { sampling } from '../../../testing/samples';
 
 const MINUTE = 60_000;
 const camera = ARCHETYPES.main;
@@ -354,7 +355,7 @@ describe('any day', () => {
         expect(isSorted(acts.map(({ atMs }) => atMs))).toBe(true);
         expect(heat.hottestC).toBeLessThanOrEqual(camera.heat.shutdownC + 1e-6);
       }),
-      { numRuns: 150, seed: 21 },
+      sampling(150, 21),
     );
   });
 
@@ -370,7 +371,7 @@ describe('any day', () => {
           expect(on).toBeLessThanOrEqual(capacityGb * 0.97 + 1e-6);
         }
       }),
-      { numRuns: 150, seed: 22 },
+      sampling(150, 22),
     );
   });
 
@@ -384,7 +385,7 @@ describe('any day', () => {
           if (pause) expect([pause.kind, pause.outOfReach]).toEqual(['break', []]);
         }
       }),
-      { numRuns: 150, seed: 23 },
+      sampling(150, 23),
     );
   });
 
@@ -405,7 +406,7 @@ describe('any day', () => {
         if (endMs === null) expect(power.out).toBeNull();
         else expect(Math.abs(power.out!.atMs - endMs)).toBeLessThanOrEqual(1001);
       }),
-      { numRuns: 60, seed: 24 },
+      sampling(60, 24),
     );
   });
 });

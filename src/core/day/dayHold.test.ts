@@ -10,6 +10,7 @@ import type { DaySheet } from './daySheet';
 import { daySheet } from './daySheet';
 import { scheduleOf } from './schedule';
 import type { Schedule } from './schedule';
+import { sampling } from '../../../testing/samples';
 
 const utc = (date: string, time: string): number => Date.parse(`${date}T${time}:00Z`);
 
@@ -65,7 +66,7 @@ describe('what a day holds of a shot', () => {
           }
         },
       ),
-      { numRuns: 40, seed: 7 },
+      sampling(40, 7),
     );
     expect(held).toBeGreaterThan(10);
   });

@@ -15,6 +15,7 @@ import type { DaySheet } from './daySheet';
 import type { Memo } from './partWork';
 import { scheduleOf } from './schedule';
 import type { DayPart, Schedule } from './schedule';
+import { sampling } from '../../../testing/samples';
 
 const MINUTE = 60_000;
 const memo: Memo = new Map();
@@ -286,7 +287,7 @@ describe('pauses put into a recording', () => {
         for (const [at, span] of after.entries())
           if (at > 0) expect(span[0]).toBeGreaterThanOrEqual(after[at - 1]![1]!);
       }),
-      { numRuns: 80, seed: 41 },
+      sampling(80, 41),
     );
   });
 });
@@ -386,7 +387,7 @@ describe('any camera that runs short', () => {
           expect(outs, `${archetype} ${remedy.what} ${remedy.how}`).not.toContain(remedy.what);
         }
       }),
-      { numRuns: 12, seed: 42 },
+      sampling(12, 42),
     );
   });
 });

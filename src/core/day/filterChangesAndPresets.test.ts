@@ -4,6 +4,7 @@ import { better, choosePresets, servedBy } from './presets';
 import type { PresetChoice } from './presets';
 import { changesIn, planFilterChanges, FILTER_CHANGE_LOSS } from './filterChanges';
 import type { FilterChangeStage } from './filterChanges';
+import { sampling } from '../../../testing/samples';
 
 const FILTERS = ['', 'nd4', 'nd8', 'nd16'];
 const loss = fc.double({ min: 0, max: 6, noNaN: true });
@@ -61,7 +62,7 @@ describe('filter changes of a day', () => {
           expect(changesIn(price.filters)).toBe(price.changes);
         }
       }),
-      { numRuns: 300, seed: 6 },
+      sampling(300, 6),
     );
   });
 
@@ -121,7 +122,7 @@ describe('presets of a camera', () => {
           choice && [choice.within, choice.kept.length, choice.extra.reduce((a, b) => a + b, 0).toFixed(9)];
         expect(figures(found)).toEqual(figures(least));
       }),
-      { numRuns: 300, seed: 7 },
+      sampling(300, 7),
     );
   });
 

@@ -13,6 +13,7 @@ import { spaceFor } from '../search/space';
 import { underPins } from '../search/workings';
 import { answerPinned, answersByFilter, filterKey, partSpace } from './partAnswer';
 import type { DayPart } from './schedule';
+import { sampling } from '../../../testing/samples';
 
 const partOf = (shot: Shot): DayPart => {
   const { brief } = briefOf(shot);
@@ -46,7 +47,7 @@ describe('answers of a part', () => {
           expect(answers.get(key)?.loss ?? null, key).toEqual(plain ? plain.score : null);
         }
       }),
-      { numRuns: 60, seed: 11 },
+      sampling(60, 11),
     );
   });
 
@@ -68,7 +69,7 @@ describe('answers of a part', () => {
         expect(shared.ok).toBe(anew.ok);
         if (shared.ok && anew.ok) expect(search(shared.space)?.score).toEqual(search(anew.space)?.score);
       }),
-      { numRuns: 120, seed: 12 },
+      sampling(120, 12),
     );
   });
 
@@ -91,7 +92,7 @@ describe('answers of a part', () => {
         for (const [key, value] of Object.entries(part.brief.pins))
           if (key in pins) expect(JSON.stringify(pins[key as keyof typeof pins])).toBe(JSON.stringify(value));
       }),
-      { numRuns: 80, seed: 13 },
+      sampling(80, 13),
     );
   });
 });

@@ -17,6 +17,7 @@ import {
   shiftedTo,
 } from './schedule';
 import type { Schedule } from './schedule';
+import { sampling } from '../../../testing/samples';
 
 const MINUTE = 60_000;
 /** Two hours east of Greenwich, the whole day. */
@@ -175,7 +176,7 @@ describe('pauses within a recording', () => {
           expect(entry.what === 'shot' && entrySeconds(entry, shot) / 60).toBeCloseTo(spans.at(-1)![1]!, 6);
         },
       ),
-      { numRuns: 100, seed: 31 },
+      sampling(100, 31),
     );
   });
 
@@ -234,7 +235,7 @@ describe('light that goes with the shot', () => {
           expect(Date.parse(moved)).toBe(Date.parse(`${there}${offset}`) + byMinutes * MINUTE);
         },
       ),
-      { numRuns: 200, seed: 32 },
+      sampling(200, 32),
     );
   });
 });

@@ -9,8 +9,11 @@ import { COURSE, isAtRandom, knownFrom, nextPair, readEye, TELLING } from './cou
 import { looks } from './looks';
 import { differencesByTerm, PAIR_LIMITS, pairsOf } from './pairs';
 import type { Pair } from './pairs';
+import { samples, seeded } from '../../../testing/samples';
 
-const PEOPLE_COUNT = 500;
+const PEOPLE_COUNT = samples(500);
+/** What the mean of so many people may be off by. */
+const SLACK = 0.2 / Math.sqrt(PEOPLE_COUNT);
 const LONGER = (TELLING * 3) / 2;
 
 /** Somebody with weights of their own, who chooses as people do. */
@@ -19,7 +22,7 @@ class Person {
   private readonly drawn: Drawn;
 
   constructor(at: number) {
-    this.drawn = new Drawn(20_261_129, at);
+    this.drawn = new Drawn(seeded(20_261_129), at);
     this.truth = [
       ...SEEN_TERMS.map((term) => Math.log(PEOPLE.weightTimes.value) * this.drawn.normal(named(term))),
       Math.log(PEOPLE.sharp.value) + PEOPLE.sharpSpread.value * this.drawn.normal(named('sharp')),
@@ -137,7 +140,7 @@ describe('weights from answers', () => {
   });
 });
 
-describe('five hundred people', () => {
+describe('many people', () => {
   it('choose as their fitted weights say, after twelve pairs, and chosen pairs need a third fewer than random ones', () => {
     const sums = { even: 0, chosen: 0, random: 0, knower: 0 };
     const even = fit(SEEN_TERMS.length, []).mean;
@@ -155,8 +158,8 @@ describe('five hundred people', () => {
       sums.knower += predicted(person.truth, person) / PEOPLE_COUNT;
     }
     console.info(`predicted: ${JSON.stringify(sums)}`);
-    expect(sums.chosen).toBeGreaterThanOrEqual(0.85);
-    expect(sums.chosen).toBeGreaterThanOrEqual(sums.random);
+    expect(sums.chosen).toBeGreaterThanOrEqual(0.85 - SLACK);
+    expect(sums.chosen).toBeGreaterThanOrEqual(sums.random - SLACK);
     expect(sums.knower).toBeGreaterThan(sums.chosen);
     expect(sums.even).toBeLessThan(0.75);
   });
@@ -173,6 +176,6 @@ describe('five hundred people', () => {
     console.info(`at random: ${JSON.stringify(found)}`);
     expect(found.coins).toBeGreaterThanOrEqual(0.45 * PEOPLE_COUNT);
     expect(found.leavingOpen).toBeGreaterThanOrEqual(0.45 * PEOPLE_COUNT);
-    expect(found.wronged).toBeLessThanOrEqual(0.05 * PEOPLE_COUNT);
+    expect(found.wronged).toBeLessThanOrEqual(0.05 * PEOPLE_COUNT + 1);
   });
 });

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { Drawn } from '../units/drawn';
 import { Bucket } from './bucket';
 import { blocksOf, dropletOf, mixing } from './droplet';
+import { sampling } from '../../../testing/samples';
 
 const bytesOf = (count: number, seed: number): Uint8Array => {
   const drawn = new Drawn(seed, count);
@@ -48,7 +49,7 @@ describe('a fountain of droplets', () => {
           expect(out).toEqual(bytes);
         },
       ),
-      { numRuns: 150, seed: 5 },
+      sampling(150, 5),
     );
   });
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { hann, peakBetween, powerAt, powerOfTwoFrom, spectrumOf, transform2d } from './fourier';
+import { sampling } from '../../../testing/samples';
 
 const value = fc.double({ min: -5, max: 5, noNaN: true });
 
@@ -24,7 +25,7 @@ describe('a spectrum', () => {
           expect(powerAt(spectrum, line)).toBeCloseTo(plainPower(series, line, size), 6);
         expect(spectrum.perLine).toBeCloseTo(25 / size, 12);
       }),
-      { numRuns: 60 },
+      sampling(60),
     );
   });
 
@@ -66,7 +67,7 @@ describe('a transform of two dimensions', () => {
         transform2d(field, 8, 4, 'inverse');
         before.forEach((one, at) => expect(field[at]!).toBeCloseTo(one, 9));
       }),
-      { numRuns: 60 },
+      sampling(60),
     );
   });
 

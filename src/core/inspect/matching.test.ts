@@ -4,6 +4,7 @@ import { matchedDay } from './matching';
 import type { PlannedTake } from './matchPath';
 import { recordingsIn } from './recordings';
 import type { ClipFacts } from './recordings';
+import { sampling } from '../../../testing/samples';
 
 const START = Date.UTC(2026, 9, 3, 8);
 const minutes = (count: number): number => 60_000 * count;
@@ -84,7 +85,7 @@ describe('a day of twelve clips from three cameras whose clocks are off by minut
         // The only clips of a camera that is left with one may be any of its shots, but for their lengths.
         for (const [clipId, takeId] of Object.entries(matchedTo(left))) expect(`clip-${takeId}`).toBe(clipId);
       }),
-      { numRuns: 60 },
+      sampling(60),
     );
   });
 

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { alignedBySound } from './align';
 import { SoundMeter } from './sound';
 import type { Sound } from '../records/clipReport';
+import { sampling } from '../../../testing/samples';
 
 const RATE = 16_000;
 
@@ -90,7 +91,7 @@ describe('two recordings of one place', () => {
           expect(alignedBySound(noise(3 * rate, seed + 3), noise(3 * rate, seed + 9), rate)).toBeNull();
         },
       ),
-      { numRuns: 25, endOnFailure: true },
+      { ...sampling(25), endOnFailure: true },
     );
   });
 });

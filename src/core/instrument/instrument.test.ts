@@ -5,6 +5,7 @@ import { levelOf } from './level';
 import type { Gravity } from './level';
 import { shakeRecorded } from './shake';
 import type { Rate } from './shake';
+import { sampling } from '../../../testing/samples';
 
 const RAD = Math.PI / 180;
 const G = 9.80665;
@@ -39,7 +40,7 @@ describe('a phone held against a mount', () => {
           expect(level.unsteadyDeg).toBeLessThan(2);
         },
       ),
-      { numRuns: 300, seed: 8 },
+      sampling(300, 8),
     );
   });
 

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { gaussianOf, sumOf } from './gaussian';
 import type { DayPrior, Piece } from './gaussian';
 import { inverseOf } from '../units/matrix';
+import { sampling } from '../../../testing/samples';
 
 interface Case {
   priors: number[];
@@ -93,7 +94,7 @@ describe('figures and the offsets of days as one normal', () => {
           );
         });
       }),
-      { numRuns: 200 },
+      sampling(200),
     );
   });
 
@@ -115,7 +116,7 @@ describe('figures and the offsets of days as one normal', () => {
           );
         }
       }),
-      { numRuns: 200 },
+      sampling(200),
     );
   });
 

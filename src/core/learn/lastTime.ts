@@ -1,5 +1,4 @@
 import { briefOf } from '../brief/brief';
-import type { Brief } from '../brief/brief';
 import { evRangeOf } from '../light/lightRange';
 import type { Recording } from '../inspect/logbook';
 import type { ClipReport } from '../records/clipReport';
@@ -7,6 +6,7 @@ import type { Verdict } from '../records/logEntry';
 import { shotOfPart } from '../records/secondAngles';
 import type { Pins } from '../records/settings';
 import type { Shot } from '../records/shot';
+import { once } from '../units/once';
 
 /** What came of a shot like this one, and what its findings ask for. */
 export interface LastTime {
@@ -22,31 +22,48 @@ const ALIKE_STOPS = 1.5;
 /**
  * The latest recording of this very shot of which anything is known, else of one filmed alike: same mount, activity,
  * ground and camera, in like light. `null`: there is none. `shots`: those of recordings that the log does not tell of.
+ * What was recorded is read once, so that a shot may be asked about again at every change of it.
  */
-export function lastTime(
-  shotId: string,
-  shot: Shot,
+export function lastTimes(
   book: readonly Recording[],
   shots: ReadonlyMap<string, Shot>,
-): LastTime | null {
+): (shotId: string, shot: Shot) => LastTime | null {
   const told = book.filter(({ verdicts, findings }) => verdicts.length > 0 || findings.length > 0);
-  const own = told.find((one) => one.shotId === shotId);
-  if (own) return timeOf(own, shot);
-  const { brief } = briefOf(shotOfPart(shot, 0));
-  const like = told.find(({ entry, shotId: other }) => {
-    const its = entry?.shot ?? (other === null ? undefined : shots.get(other));
-    return its !== undefined && alike(brief, briefOf(shotOfPart(its, 0)).brief);
-  });
-  return like ? timeOf(like, shot) : null;
+  const filmed = once(() =>
+    told.flatMap((recording) => {
+      const { entry, shotId } = recording;
+      const its = entry?.shot ?? (shotId === null ? undefined : shots.get(shotId));
+      return its ? [{ recording, ...likenessOf(its) }] : [];
+    }),
+  );
+  return (shotId, shot) => {
+    const own = told.find((one) => one.shotId === shotId);
+    if (own) return timeOf(own, shot);
+    const here = likenessOf(shot);
+    const like = filmed().find((one) => alike(here, one));
+    return like ? timeOf(like.recording, shot) : null;
+  };
 }
 
-function alike(one: Brief, other: Brief): boolean {
-  if (one.camera.id !== other.camera.id) return false;
-  for (const key of ['kind', 'activity', 'ground'] as const)
-    if (one.mount[key] !== other.mount[key]) return false;
-  const [here, there] = [evRangeOf(one.light), evRangeOf(other.light)];
+/** By what two shots are filmed alike. */
+interface Likeness {
+  filmedWith: string;
+  light: ReturnType<typeof evRangeOf>;
+}
+
+function likenessOf(shot: Shot): Likeness {
+  const { camera, mount, light } = briefOf(shotOfPart(shot, 0)).brief;
+  return {
+    filmedWith: [camera.id, mount.kind, mount.activity, mount.ground].join(' '),
+    light: evRangeOf(light),
+  };
+}
+
+function alike(one: Likeness, other: Likeness): boolean {
   return (
-    Math.abs(here.evMin - there.evMin) <= ALIKE_STOPS && Math.abs(here.evMax - there.evMax) <= ALIKE_STOPS
+    one.filmedWith === other.filmedWith &&
+    Math.abs(one.light.evMin - other.light.evMin) <= ALIKE_STOPS &&
+    Math.abs(one.light.evMax - other.light.evMax) <= ALIKE_STOPS
   );
 }
 

@@ -43,25 +43,20 @@ export interface Take {
   verdicts: ReadonlySet<Verdict> | null;
   cutReason: CutReason | null;
   /** The day of an outing that it belongs to. */
-  day: { outing: Outing; day: OutingDay } | null;
+  day: PlannedDay | null;
 }
 
 /** Everything that was filmed at settings that are known, each by itself. */
 export function takesOf({ shots, outings, log, clips }: Kept, clock: ClockIn): Take[] {
   const all = outings.flatMap((outing) => outing.days.map((day) => ({ outing, day })));
+  const planned = new Map<string, PlannedDay[]>();
+  for (const one of all)
+    for (const entry of one.day.entries)
+      if (entry.what === 'shot') planned.set(entry.shotId, [...(planned.get(entry.shotId) ?? []), one]);
   const around: Around = {
     kept: new Map(shots.map(({ id, shot }) => [id, shot])),
     days: new Map(all.map((one) => [`${one.outing.id} ${one.day.id}`, one])),
-    planned: new Map(
-      // The first that plans a shot for a date is meant.
-      [...all]
-        .reverse()
-        .flatMap((one) =>
-          one.day.entries.flatMap((entry) =>
-            entry.what === 'shot' ? [[`${one.day.date} ${entry.shotId}`, one] as const] : [],
-          ),
-        ),
-    ),
+    planned,
     clock,
   };
   return logbookOf(log, clips, outings).flatMap((recording) => {
@@ -74,11 +69,16 @@ export function takesOf({ shots, outings, log, clips }: Kept, clock: ClockIn): T
 /** Instants of the clock times of a zone. */
 export type ClockIn = (zone: string) => WallClock;
 
+interface PlannedDay {
+  outing: Outing;
+  day: OutingDay;
+}
+
 interface Around {
   kept: ReadonlyMap<string, Shot>;
-  days: ReadonlyMap<string, { outing: Outing; day: OutingDay }>;
-  /** Days on which a shot stands in the plan, by date and shot. */
-  planned: ReadonlyMap<string, { outing: Outing; day: OutingDay }>;
+  days: ReadonlyMap<string, PlannedDay>;
+  /** Days on which a shot stands in the plan, by the shot. */
+  planned: ReadonlyMap<string, readonly PlannedDay[]>;
   clock: ClockIn;
 }
 
@@ -98,7 +98,7 @@ function takeOfClip(
   return {
     id: clip.id,
     atMs: startMs,
-    ...whenOf(startMs, day, clock),
+    ...whenOf(startMs, day, shot, clock),
     brief,
     settings,
     seconds: measured.container.durationSeconds,
@@ -119,13 +119,15 @@ function takeOfClip(
 
 function takeOfEntry(entry: LogEntry, { atMs }: Recording, { planned, clock }: Around): Take {
   const { brief } = briefOf(usualShot(shotOfPart(entry.shot, 0)));
-  const date = new Date(atMs).toISOString().slice(0, 10);
-  // A day on which it stands in the plan tells how warm it was.
-  const day = planned.get(`${date} ${entry.shotId}`) ?? null;
+  // The day on which it stands in the plan, by the clock there, tells how warm it was; of several the first is meant.
+  const day =
+    planned
+      .get(entry.shotId)
+      ?.find(({ outing, day: { date } }) => dateOn(clock(outing.zone), atMs) === date) ?? null;
   return {
     id: entry.id,
     atMs,
-    ...whenOf(atMs, day, clock),
+    ...whenOf(atMs, day, entry.shot, clock),
     brief,
     settings: entry.settings,
     seconds: entry.clip?.seconds ?? null,
@@ -144,11 +146,18 @@ function usualShot(shot: Shot): Shot {
   return shot.learned ? without(shot, 'learned') : shot;
 }
 
-/** Filmed in no plan, the date and the hour are universal. */
-function whenOf(atMs: number, day: Take['day'], clock: ClockIn): Pick<Take, 'date' | 'hour'> {
-  const date = day?.day.date ?? new Date(atMs).toISOString().slice(0, 10);
-  const midnightMs = clock(day?.outing.zone ?? 'UTC')(date, '00:00');
+/** Filmed in no plan, by the clock where the shot's sun stands; where that is not known either, by the universal one. */
+function whenOf(atMs: number, day: Take['day'], { light }: Shot, clock: ClockIn): Pick<Take, 'date' | 'hour'> {
+  const zone = day?.outing.zone ?? (light?.kind === 'sun' ? light.zone : undefined) ?? 'UTC';
+  const date = day?.day.date ?? dateOn(clock(zone), atMs);
+  const midnightMs = clock(zone)(date, '00:00');
   return { date, hour: Math.min(24, Math.max(0, (atMs - midnightMs) / 3_600_000)) };
+}
+
+/** The date that a clock on the wall shows at an instant: no zone is a whole day from the universal date. */
+function dateOn(clock: WallClock, atMs: number): string {
+  const dates = [1, 0, -1].map((days) => new Date(atMs + days * 86_400_000).toISOString().slice(0, 10));
+  return dates.find((date) => clock(date, '00:00') <= atMs) ?? new Date(atMs).toISOString().slice(0, 10);
 }
 
 function verdictsOf(

@@ -16,6 +16,7 @@ import {
   shutterModePrice,
   stabilizationPrice,
 } from './wishes';
+import { sampling } from '../../../testing/samples';
 
 const between = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
 const sensor = { fNumberLog: 2 * Math.log2(2.8) };
@@ -59,7 +60,7 @@ describe('how a camera exposes', () => {
         expect(underStops).toBeCloseTo(Math.max(0, windowEvMin - one.evMin), 9);
         expect(overStops).toBeCloseTo(Math.max(0, one.evMin + one.span - windowEvMax), 9);
       }),
-      { numRuns: 200, seed: 91 },
+      sampling(200, 91),
     );
   });
 
@@ -74,7 +75,7 @@ describe('how a camera exposes', () => {
         expect(bright).toBeCloseTo(held(one.evMin + one.span), 6);
         expect(dark).toBeCloseTo(held(one.evMin), 6);
       }),
-      { numRuns: 200, seed: 92 },
+      sampling(200, 92),
     );
   });
 
@@ -88,7 +89,7 @@ describe('how a camera exposes', () => {
         expect(darkLog).toBeGreaterThanOrEqual(brightLog - 1e-9);
         expect(darkIsoStops).toBeGreaterThanOrEqual(brightIsoStops - 1e-9);
       }),
-      { numRuns: 200, seed: 93 },
+      sampling(200, 93),
     );
   });
 
@@ -100,7 +101,7 @@ describe('how a camera exposes', () => {
         expect(glass.windowEvMin).toBeCloseTo(bare.windowEvMin + 1, 9);
         expect(glass.windowEvMax).toBeCloseTo(bare.windowEvMax + 1, 9);
       }),
-      { numRuns: 100, seed: 94 },
+      sampling(100, 94),
     );
   });
 });

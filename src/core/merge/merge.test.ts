@@ -9,6 +9,7 @@ import { newThing } from '../records/kitItem';
 import { removedId } from '../records/edits';
 import { compared, merged, placed } from './merge';
 import type { MergedTable } from './settle';
+import { sampling } from '../../../testing/samples';
 
 const demo = makeDemo();
 const AT = '2026-10-01T08:00:00Z';
@@ -163,7 +164,7 @@ describe('two copies that were edited apart', () => {
             for (const number of numbers) expect(isThere(both, table, number), `${key} ${number}`).toBe(true);
           }
       }),
-      { numRuns: 1000, seed: 17 },
+      sampling(1000, 17),
     );
   });
 

@@ -6,6 +6,7 @@ import { forwardFlowDegPerS } from './flow';
 import { headingOf } from './movement';
 import type { Movement } from './movement';
 import { FINE, motionMap, paceOf, paceOfMap, velocityAtPlace } from './motionMap';
+import { sampling } from '../../../testing/samples';
 
 /** Everything the slow way: a still point in space, a camera moved and turned bit by bit, and where it then falls. */
 const RAD = Math.PI / 180;
@@ -95,7 +96,7 @@ describe('movement over the frame', () => {
           expect(Math.abs(blur / seen - 1), `blur ${blur} against ${seen}`).toBeLessThan(0.02);
         },
       ),
-      { numRuns: 1000, seed: 20261101 },
+      sampling(1000, 20261101),
     );
     expect(judged).toBeGreaterThan(990);
   });
@@ -150,7 +151,7 @@ describe('movement over the frame', () => {
         );
         expect(coarse.worstPctPerS).toBeLessThan(1.6 * fine.worstPctPerS + 1e-6);
       }),
-      { numRuns: 200, seed: 20261102 },
+      sampling(200, 20261102),
     );
   });
 });

@@ -14,6 +14,7 @@ import {
   viewAfterCropDeg,
 } from './projection';
 import type { Direction, Lens, Projection } from './projection';
+import { sampling } from '../../../testing/samples';
 
 const DEG = 180 / Math.PI;
 
@@ -71,7 +72,7 @@ describe('projections against rays traced step by step', () => {
           1,
         );
       }),
-      { numRuns: 200 },
+      sampling(200),
     );
   });
 

@@ -5,6 +5,7 @@ import { attitude, back, times } from './attitude';
 import type { Matrix } from './attitude';
 import { CameraPath, MOST_RAYS, PHASES } from './path';
 import type { Take } from './take';
+import { sampling } from '../../../testing/samples';
 
 const turn = fc.record({
   yawDeg: fc.double({ min: -170, max: 170, noNaN: true }),
@@ -75,7 +76,7 @@ describe('the path of a camera', () => {
           expectSame(loose.shownFrom(at), STILL, 1e-9);
         },
       ),
-      { numRuns: 60 },
+      sampling(60),
     );
   });
 

@@ -5,6 +5,7 @@ import { duplicatedDay, entryAt, freeMinute, movedToDay, reordered } from './day
 import { clockOf, inOrder, minutesOf } from './entries';
 import { OutingSchema } from './outing';
 import type { OutingDay, OutingEntry } from './outing';
+import { sampling } from '../../../testing/samples';
 
 const outing = makeDemo().outings[0]!;
 const saturday = outing.days[0]!;
@@ -57,7 +58,7 @@ describe('a day edited', () => {
         if (next)
           expect(minutesOf(next.at)).toBeGreaterThanOrEqual(Math.min(1439, start + lengthOf(after[place]!)));
       }),
-      { numRuns: 200 },
+      sampling(200),
     );
   });
 

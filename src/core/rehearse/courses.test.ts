@@ -4,6 +4,7 @@ import { ARCHETYPES } from '../camera/archetypes';
 import { coursesOf } from './courses';
 import { fanOf } from './fan';
 import type { PlannedPart } from './plan';
+import { sampling } from '../../../testing/samples';
 
 const HOUR = 3_600_000;
 const camera = ARCHETYPES.main;
@@ -49,7 +50,7 @@ describe('the courses of many days', () => {
           }
         });
       }),
-      { numRuns: 60 },
+      sampling(60),
     );
   });
 

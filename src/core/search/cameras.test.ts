@@ -13,6 +13,7 @@ import { solveJointly } from '../together/joint';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
 import { steadyWays, tiltRemedies } from '../compare/steadiness';
+import { sampling } from '../../../testing/samples';
 
 const shot = (input: Omit<ShotInput, 'kind' | 'version'>) =>
   ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...input });
@@ -141,7 +142,7 @@ describe('several cameras on one shot', () => {
         expect(shotOfPart(dimmed, 0).light).toEqual({ kind: 'range', evMin: 1, evMax: 2 });
         expect(removeCamera(whole, 1)).toEqual(ShotSchema.parse(main));
       }),
-      { numRuns: 100 },
+      sampling(100),
     );
   });
 });

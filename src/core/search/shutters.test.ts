@@ -12,6 +12,7 @@ import { allowedModes } from './allowedModes';
 import type { Obstacle } from './obstacle';
 import { shuttersFor } from './shutters';
 import { workingsOf } from './workings';
+import { sampling } from '../../../testing/samples';
 
 const briefWith = (pins: Pins, more: Partial<Shot> = {}): Brief =>
   briefOf({ ...emptyShot('Ride'), light: { kind: 'range', evMin: 9, evMax: 13 }, ...more, pins }).brief;
@@ -78,7 +79,7 @@ describe('the shutters that may be chosen', () => {
           expect(isFixed(settings[0]!)).toBe(true);
         }
       }),
-      { numRuns: 60 },
+      sampling(60),
     );
   });
 

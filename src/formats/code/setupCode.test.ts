@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/modes';
 import { readSetup, storable, writeSetup } from './setupCode';
 import type { Setup } from './setupCode';
+import { sampling } from '../../../testing/samples';
 
 const setup: Setup = {
   name: 'Helmet 25',
@@ -98,7 +99,7 @@ describe('a code of a set-up', () => {
         expect(writeSetup(read.setup)).toBe(line);
         expect(line).toMatch(/^[\x21-\x7e]+$/);
       }),
-      { numRuns: 300, seed: 71 },
+      sampling(300, 71),
     );
   });
 
@@ -222,7 +223,7 @@ describe('a code of a set-up', () => {
         expect(typeof readSetup(`lynxeye-setup/2;${text}`).ok).toBe('boolean');
         expect(typeof readSetup(withKey('view', encodeURIComponent(value))).ok).toBe('boolean');
       }),
-      { numRuns: 300, seed: 72 },
+      sampling(300, 72),
     );
   });
 });

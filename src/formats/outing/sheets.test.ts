@@ -11,6 +11,7 @@ import { isShotList, readShotListCsv } from './csv';
 import { SHOT_COLUMNS } from './dayRows';
 import { logCsv } from './logCsv';
 import { faultText } from '@/words/faultText';
+import { sampling } from '../../../testing/samples';
 
 const outing = makeDemo().outings[0]!;
 
@@ -138,7 +139,7 @@ describe('a shot list from elsewhere', () => {
         expect(typeof readShotListCsv(text).ok).toBe('boolean');
         expect(typeof readShotListCsv(cells.join('\n')).ok).toBe('boolean');
       }),
-      { numRuns: 200, seed: 81 },
+      sampling(200, 81),
     );
   });
 });

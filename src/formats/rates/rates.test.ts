@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { faultsInWords } from '@/words/faultText';
 import { readRates, writeRates } from './rates';
+import { sampling } from '../../../testing/samples';
 
 const rate = fc.tuple(
   fc.integer({ min: 1, max: 40 }),
@@ -26,7 +27,7 @@ describe('a sheet of rates', () => {
         }));
         expect(readRates(writeRates(rates))).toEqual({ ok: true, value: rates });
       }),
-      { numRuns: 100, seed: 3 },
+      sampling(100, 3),
     );
   });
 

@@ -1,7 +1,8 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import { lastTime } from '@/core/learn/lastTime';
+import { useMemo } from 'react';
+import { lastTimes } from '@/core/learn/lastTime';
 import type { LastTime } from '@/core/learn/lastTime';
 import type { Shot } from '@/core/records/shot';
 import { bookOf } from './lastTimes';
@@ -10,15 +11,15 @@ import { useRepository } from './repository';
 /** What came of a shot like this one; `null`: nothing, undefined while it is looked up. */
 export function useLastTime(shotId: string, shot: Shot): LastTime | null | undefined {
   const repository = useRepository();
-  const kept = useLiveQuery(
+  const lastTimesOf = useLiveQuery(
     async () =>
       repository
-        ? {
-            book: await bookOf(repository),
-            shots: new Map((await repository.database.shots.toArray()).map((one) => [one.id, one.shot])),
-          }
+        ? lastTimes(
+            await bookOf(repository),
+            new Map((await repository.database.shots.toArray()).map((one) => [one.id, one.shot])),
+          )
         : undefined,
     [repository],
   );
-  return kept && lastTime(shotId, shot, kept.book, kept.shots);
+  return useMemo(() => lastTimesOf?.(shotId, shot), [lastTimesOf, shotId, shot]);
 }

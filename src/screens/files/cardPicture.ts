@@ -18,7 +18,8 @@ export async function cardPicture(part: DayPart, answer: PartAnswer, zone: strin
   canvas.height = 190 + rows * ROW + 20;
   const context = canvas.getContext('2d');
   if (!context) throw new Error(messages.thisBrowserDrawsNoPictures);
-  const face = (px: number, weight: number): string => messages.pxIBMPlexSansVariable({ weight, px });
+  const numerals = getComputedStyle(document.documentElement).getPropertyValue('--numerals');
+  const face = (px: number, weight: number): string => `${weight} ${px}px ${numerals}`;
   context.fillStyle = '#fff';
   context.fillRect(0, 0, canvas.width, canvas.height);
   context.fillStyle = '#000';

@@ -22,7 +22,7 @@ import { shotName } from '@/words/shotName';
 import { WORD_LABEL, WORD_MEANS, wordFigure } from '@/words/wordText';
 import { usePreference, useShots } from '../data/repository';
 import { reasonsUrl, useShotId } from '../routes';
-import { useWide } from '../ui/useWide';
+import { useWide } from '../ui/useMediaQuery';
 import { FiguresPage } from './FiguresPage';
 import { LearnedFigures } from './LearnedFigures';
 import { LiveFormula } from './LiveFormula';

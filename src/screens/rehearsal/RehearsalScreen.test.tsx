@@ -20,7 +20,7 @@ afterEach(() => stage.close());
 const open = async (day: string): Promise<void> => {
   visit(`/rehearsal?outing=demo-outing&day=${day}`);
   stage.show(<RehearsalScreen />);
-  await screen.findByText(/^1000 days counted, seed 1$/, undefined, { timeout: 20_000 });
+  await screen.findByText(/^1000 days counted, seed 1$/);
 };
 
 /** The demo outing with the first entry of each day at another time. */
@@ -32,7 +32,7 @@ const metEarlier = (outing: Outing): Outing => ({
   })),
 });
 
-describe('the rehearsal of a day', { timeout: 60_000 }, () => {
+describe('the rehearsal of a day', () => {
   it('tells which shot is likeliest to fail and why, chance by chance, with intervals', async () => {
     await open('sunday');
     expect(
@@ -50,50 +50,42 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
 
   it('takes one thing more by a press, and is rehearsed again on the same days', async () => {
     await open('sunday');
-    const take = await screen.findByRole(
-      'button',
-      { name: /^Take: A stop of 5 min after \d+ min of Iron rungs/ },
-      { timeout: 40_000 },
-    );
+    const take = await screen.findByRole('button', {
+      name: /^Take: A stop of 5 min after \d+ min of Iron rungs/,
+    });
     const lasts = (): string => screen.getByText(/^Cards, cells and cameras last/).textContent;
     const before = lasts();
     await stage.user.click(take);
-    await waitFor(
-      async () =>
-        expect(JSON.stringify((await stage.database.outings.get('demo-outing'))?.days[1])).toContain(
-          '"pauses":[{"afterMinutes":',
-        ),
-      { timeout: 5000 },
+    await waitFor(async () =>
+      expect(JSON.stringify((await stage.database.outings.get('demo-outing'))?.days[1])).toContain(
+        '"pauses":[{"afterMinutes":',
+      ),
     );
-    await waitFor(() => expect(lasts()).not.toBe(before), { timeout: 20_000 });
+    await waitFor(() => expect(lasts()).not.toBe(before));
     await stage.repository.history.undo();
-    await waitFor(() => expect(lasts()).toBe(before), { timeout: 20_000 });
+    await waitFor(() => expect(lasts()).toBe(before));
   });
 
   it('takes the slips that the person sets, and keeps them', async () => {
     await open('saturday');
     enter(screen.getByLabelText('lens wet'), '100');
-    await waitFor(
-      async () =>
-        expect(JSON.parse((await stage.database.choices.get('slips'))?.value ?? '{}')).toMatchObject({
-          wetLens: 1,
-        }),
-      { timeout: 20_000 },
+    await waitFor(async () =>
+      expect(JSON.parse((await stage.database.choices.get('slips'))?.value ?? '{}')).toMatchObject({
+        wetLens: 1,
+      }),
     );
   });
 
   it('holds what it says of past days against the clips that came back', async () => {
     await open('saturday');
-    const text = await screen.findByText(/^Over 8 clips, 48 chances: Brier score 0\.\d+/, undefined, {
-      timeout: 20_000,
-    });
+    const text = await screen.findByText(/^Over 8 clips, 48 chances: Brier score 0\.\d+/);
     expect(text.textContent).toMatch(/What is said tells (more|no more) than the rate alone/);
     expect(screen.getByText(/^From ten clips on/)).toBeDefined();
     const [clip] = makeDemo().clips;
     await stage.database.clips.bulkPut(
       [1, 2, 3].map((at) => ({ ...clip!, id: `more-${at}`, verdicts: ['smear' as const] })),
     );
-    await screen.findByRole('img', { name: /^Chance said, left to right/ }, { timeout: 20_000 });
+    await screen.findByRole('img', { name: /^Chance said, left to right/ });
   });
 
   it('steps through the drawn days by hand, and to a bad one', async () => {
@@ -114,12 +106,10 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
     const before = await day();
     enter(screen.getByLabelText('Moved by at most'), '0');
     await stage.user.click(screen.getByRole('button', { name: 'Look for better times' }));
-    await screen.findByText('No times within these limits lose less.', undefined, { timeout: 20_000 });
+    await screen.findByText('No times within these limits lose less.');
     enter(screen.getByLabelText('Moved by at most'), '60');
     await stage.user.click(screen.getByRole('button', { name: 'Look for better times' }));
-    const told = await screen.findByText(/^On days that the search had not seen, a day loses/, undefined, {
-      timeout: 20_000,
-    });
+    const told = await screen.findByText(/^On days that the search had not seen, a day loses/);
     const [after = 0, planned = 0] = (told.textContent.match(/[\d.]+ instead of [\d.]+/)?.[0] ?? '')
       .split(' instead of ')
       .map(Number);
@@ -132,7 +122,7 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
     await stage.user.click(screen.getByRole('button', { name: 'Look for better times' }));
     // The day changes under the search, which goes on with the day as it has become.
     await stage.repository.changeOuting('demo-outing', 'Meet earlier', metEarlier);
-    await screen.findByRole('button', { name: 'Take these times' }, { timeout: 20_000 });
+    await screen.findByRole('button', { name: 'Take these times' });
     await stage.user.click(screen.getByRole('button', { name: 'Take these times' }));
     await waitFor(async () => expect((await day()).slice(1)).not.toEqual(before.slice(1)));
     await stage.repository.history.undo();
@@ -150,10 +140,10 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
     await stage.user.click(screen.getByRole('button', { name: 'Keep this day' }));
     const again = await screen.findByRole('button', { name: `Look at day ${number} of seed 1` });
     await stage.user.click(screen.getByRole('button', { name: 'Draw other days' }));
-    await screen.findByText(/^1000 days counted, seed 2$/, undefined, { timeout: 20_000 });
+    await screen.findByText(/^1000 days counted, seed 2$/);
     await waitFor(() => expect(screen.getByText(new RegExp(`^Day ${number}: `)).textContent).not.toBe(text));
     await stage.user.click(again);
-    await screen.findByText(/^1000 days counted, seed 1$/, undefined, { timeout: 20_000 });
+    await screen.findByText(/^1000 days counted, seed 1$/);
     await waitFor(() => expect(screen.getByText(new RegExp(`^Day ${number}: `)).textContent).toBe(text));
     await stage.user.click(screen.getByRole('button', { name: `Forget day ${number} of seed 1` }));
     await waitFor(async () =>
@@ -167,11 +157,7 @@ describe('the rehearsal of a day', { timeout: 60_000 }, () => {
       const entries = (await stage.database.outings.get('demo-outing'))?.days[0]?.entries ?? [];
       return entries.find((entry) => entry.what === 'shot' && entry.reading !== undefined);
     };
-    const take = await screen.findByRole(
-      'button',
-      { name: 'Take a reading before Upper gorge run' },
-      { timeout: 40_000 },
-    );
+    const take = await screen.findByRole('button', { name: 'Take a reading before Upper gorge run' });
     await stage.user.click(take);
     await waitFor(async () => expect(await reading()).toMatchObject({ reading: { minutesBefore: 10 } }));
     await stage.user.click(

@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import { lookAtDays } from '@/workers/rehearse';
 import type { LookedAt } from '@/workers/rehearse';
-import { useReducedMotion } from '../ui/useReducedMotion';
+import { useReducedMotion } from '../ui/useMediaQuery';
 
 /** Days asked for at once, and how fast they pass, milliseconds. */
 const AT_ONCE = 40;

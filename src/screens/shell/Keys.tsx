@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { placeKey, placeUrl, PLACES } from '../routes';
+import { placeUrl, PLACES_BY_KEY } from '../routes';
 import { useKeeping } from '../data/keeping';
 import { useMeaning } from '../ui/meaning';
 import { useActions, useOverlay } from './actions';
@@ -39,14 +39,11 @@ export function Keys(): ReactNode {
     enableOnFormTags: true,
   });
   useHotkeys('n', () => router.push('/?new=1'));
-  useHotkeys(
-    PLACES.map((_, index) => placeKey(index)),
-    (_, { keys }) => {
-      const place = PLACES.find((_, index) => placeKey(index) === keys?.[0]);
-      const shot = new URLSearchParams(window.location.search).get('shot');
-      if (place) router.push(placeUrl(place.path, shot));
-    },
-  );
+  useHotkeys([...PLACES_BY_KEY.keys()], (_, { keys }) => {
+    const place = PLACES_BY_KEY.get(keys?.[0] ?? '');
+    const shot = new URLSearchParams(window.location.search).get('shot');
+    if (place) router.push(placeUrl(place.path, shot));
+  });
   return (
     <>
       {open && <KeysDialog />}

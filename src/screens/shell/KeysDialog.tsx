@@ -3,7 +3,7 @@
 import * as messages from '@/language/shell';
 import { Modal } from 'antd';
 import type { ReactNode } from 'react';
-import { placeKey, PLACES } from '../routes';
+import { PLACES_BY_KEY } from '../routes';
 import { useOverlay } from './actions';
 import styles from './shell.module.css';
 
@@ -11,7 +11,7 @@ const KEYS: readonly (readonly [keys: string, what: string])[] = [
   [messages.ctrlCmdK, messages.goAnywhere],
   ['N', messages.newShot],
   ['D', messages.duplicateTheOpenShot],
-  [PLACES.map((_, at) => placeKey(at)).join(' '), PLACES.map(({ label }) => label).join(', ')],
+  [[...PLACES_BY_KEY.keys()].join(' '), [...PLACES_BY_KEY.values()].map(({ label }) => label).join(', ')],
   ['← →', messages.moveABlockOfThe],
   [messages.tab, messages.walkWordsTilesAndHandles],
   ['↑ ↓ ← →', messages.nudgeANumberATile],

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyShot } from '../../../../bench/anyShot';
 import { POST } from './route';
+import { sampling } from '../../../../testing/samples';
 
 const post = (body: string): Promise<Response> =>
   POST(
@@ -22,7 +23,7 @@ describe('POST /api/solve', () => {
           response.status === 200 ? 'lynxeye/answer' : 'lynxeye/refusal',
         );
       }),
-      { numRuns: 150, seed: 11 },
+      sampling(150, 11),
     );
     await fc.assert(
       fc.asyncProperty(fc.oneof(fc.json(), fc.string()), async (body) => {
@@ -31,7 +32,7 @@ describe('POST /api/solve', () => {
         const { faults } = (await response.json()) as { faults: { text: string }[] };
         expect(faults.length).toBeGreaterThan(0);
       }),
-      { numRuns: 200, seed: 12 },
+      sampling(200, 12),
     );
   });
 

@@ -11,6 +11,7 @@ import { airMass, cardLux, clearBeamLux, daylightAt, litEv } from './lit';
 import { compassBetweenDeg, moonPosition, sunPosition } from './position';
 import { sunLightAt, sunLightRange } from './sunLight';
 import type { SunLight } from './sunLight';
+import { sampling } from '../../../../testing/samples';
 
 const RAD = Math.PI / 180;
 
@@ -58,7 +59,7 @@ describe('where the sun stands', () => {
         expect(off, `altitude at ${JSON.stringify(place)} ${new Date(ms).toISOString()}`).toBeLessThan(0.05);
         expect(arc, `azimuth at ${JSON.stringify(place)} ${new Date(ms).toISOString()}`).toBeLessThan(0.05);
       }),
-      { numRuns: 10_000, seed: 4 },
+      sampling(10_000, 4),
     );
     expect(worst).toBeGreaterThan(0);
   });

@@ -7,6 +7,7 @@ import type { Wishes } from '@/core/camera/wishes';
 import { mapOf } from '../../ui/modeMap/cells';
 import { encodingNames, encodingsFrom } from '../../kit/encodingNames';
 import { otherPins, pinsOf, wishesOf } from './wishPins';
+import { sampling } from '../../../../testing/samples';
 
 const { main } = ARCHETYPES;
 const anyWishes = fc.record(
@@ -43,7 +44,7 @@ describe('wishes of the mode map', () => {
           expect(marks.flat().some((mark) => mark !== 'none')).toBe(here);
         }
       }),
-      { numRuns: 60 },
+      sampling(60),
     );
   });
 });

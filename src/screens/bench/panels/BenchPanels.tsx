@@ -8,7 +8,7 @@ import type { Solution } from '@/core/answer/solve';
 import { PANEL_RESULT } from '@/words/panelText';
 import { usePreference } from '../../data/repository';
 import { useAfterPaint } from '../../ui/useAfterPaint';
-import { useWide } from '../../ui/useWide';
+import { useWide } from '../../ui/useMediaQuery';
 import type { Drawn } from './drawn';
 import styles from './panels.module.css';
 import { GROUPS, PANELS } from './table';

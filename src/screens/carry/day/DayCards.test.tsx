@@ -133,7 +133,7 @@ describe('the card of a shot', () => {
     await waitFor(
       () => expect(page.getAllByRole('checkbox', { name: /saves \d/ }).length).toBeGreaterThan(1),
       {
-        timeout: 10_000,
+        /*LEFT*/ timeout: 10_000,
       },
     );
     const names = page.getAllByRole('checkbox').map((box) => box.closest('label')?.textContent ?? '');
@@ -214,13 +214,9 @@ describe('a reading before a shot', () => {
       ),
     );
     const page = await open('rest');
-    const box = await page.findByRole(
-      'checkbox',
-      {
-        name: /^Read the light where it is brightest, for Upper gorge run: up to EV \d+\.\d \(1\/\d+00 .*ND8, .*from there ND16$/,
-      },
-      { timeout: 10_000 },
-    );
+    const box = await page.findByRole('checkbox', {
+      name: /^Read the light where it is brightest, for Upper gorge run: up to EV \d+\.\d \(1\/\d+00 .*ND8, .*from there ND16$/,
+    });
     await stage.user.click(box);
     await waitFor(async () => expect((await kept()).ticked).toEqual([`reading:${RUN.id}`]));
   });

@@ -21,9 +21,7 @@ const advice = (): string =>
     .map((one) => one.textContent)
     .join(' ');
 const things = async (): Promise<HTMLElement[]> =>
-  within(await screen.findByRole('list', { name: 'What to get next' }, { timeout: 60_000 })).getAllByRole(
-    'listitem',
-  );
+  within(await screen.findByRole('list', { name: 'What to get next' })).getAllByRole('listitem');
 
 describe('what to get next', () => {
   it('asks for prices, keeps them, and names the best set within the budget', async () => {

@@ -9,7 +9,7 @@ import type { Take } from '@/core/preview/take';
 import { drillAnswerText } from '@/words/drillText';
 import { useFilms } from '../../bench/panels/preview/useFilms';
 import { usePreference } from '../../data/repository';
-import { useReducedMotion } from '../../ui/useReducedMotion';
+import { useReducedMotion } from '../../ui/useMediaQuery';
 import { FilmCanvas, useFilmPlace } from '../FilmCanvas';
 import styles from './drills.module.css';
 

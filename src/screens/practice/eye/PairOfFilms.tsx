@@ -9,7 +9,7 @@ import type { EyeQuestion } from '@/core/eye/question';
 import type { Said } from '@/core/records/ownEye';
 import { ACTIVITY_LABEL, MOUNT_LABEL } from '@/words/labels';
 import { useFilms } from '../../bench/panels/preview/useFilms';
-import { useReducedMotion } from '../../ui/useReducedMotion';
+import { useReducedMotion } from '../../ui/useMediaQuery';
 import { FilmCanvas, useFilmPlace } from '../FilmCanvas';
 import styles from './eye.module.css';
 

@@ -8,6 +8,7 @@ import { emptyShot } from '@/core/records/emptyShot';
 import { readShot } from '@/core/records/shot';
 import { framePath, groundPaths, horizonPath, obstructionPath, subjectPath } from './drawing';
 import { movedSubject, roundDistance, turnedDown } from './moves';
+import { sampling } from '../../../../../testing/samples';
 
 const shape = (
   horizontalDeg: number,
@@ -61,7 +62,7 @@ describe('drawing through the lens', () => {
           for (const path of paths) expect(path).toMatch(/^([ML]-?\d+\.\d+,-?\d+\.\d+)*Z?$/);
         },
       ),
-      { numRuns: 200 },
+      sampling(200),
     );
   });
 

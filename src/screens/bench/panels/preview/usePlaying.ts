@@ -6,7 +6,7 @@ import type { Film, Films } from './useFilms';
 import { pictureAt } from './useFilms';
 import { drawStage, readColours } from './stage';
 import type { Backs, StageView } from './stage';
-import { useReducedMotion } from '../../../ui/useReducedMotion';
+import { useReducedMotion } from '../../../ui/useMediaQuery';
 
 /** What a stage is drawn from and played at. */
 export interface Staged {
