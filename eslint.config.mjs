@@ -100,6 +100,17 @@ export default tseslint.config(
     },
   },
   {
+    // The store alone touches the database: screens ask the repository's queries.
+    files: ['src/screens/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', 'src/screens/testing/**'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'repository', property: 'database', message: 'Ask `repository.queries`.' },
+      ],
+    },
+  },
+  {
     // Where the library, the charts and a picture drawn on a canvas get their colours.
     files: [
       'src/screens/shell/theme.ts',
@@ -108,6 +119,17 @@ export default tseslint.config(
       'src/app/manifest.ts',
     ],
     rules: { 'no-restricted-syntax': ['error', ...SENTENCES] },
+  },
+  {
+    // These share what they load: a mock of one would be seen by the others.
+    files: ['src/screens/**/*.test.tsx'],
+    ignores: ['**/*.mocked.test.tsx'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'vi', property: 'mock', message: 'A test with a mock of its own is a *.mocked.test.tsx.' },
+      ],
+    },
   },
   {
     // In a test a value that is not there should fail on the spot, which is what `!` does.

@@ -2,12 +2,14 @@ import { availableParallelism } from 'node:os';
 import { defineConfig } from '@playwright/test';
 import { browserPath } from './scripts/steps.mjs';
 import { PATIENCE_MS } from './testing/patience';
+import { whole } from './testing/samples';
 
 const port = 4631;
 
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '**/*.spec.ts',
+  ...(whole ? {} : { grepInvert: /@whole/ }),
   workers: availableParallelism(),
   fullyParallel: true,
   // What hangs is told by what it waited for, never by how long the whole took.

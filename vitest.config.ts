@@ -1,18 +1,21 @@
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
-import { defineConfig } from 'vitest/config';
+import { configDefaults, defineConfig } from 'vitest/config';
 import { BaseSequencer } from 'vitest/node';
 import type { TestSpecification } from 'vitest/node';
 
 /** What takes longest begins first, so that no core waits for the last file; in seconds, of one run. */
 const LONG = [
-  'core/search/search.test',
-  'fuzz/walks.test',
-  'fuzz/zones.test',
-  'core/answer/manyBriefs.test',
-  'words/answer.test',
-  'core/preview/render.test',
-  'fuzz/readers.test',
+  'RehearsalScreen',
+  'core/inspect/pictures',
+  'fuzz/walks',
+  'KitScreen',
+  'core/preview/render',
+  'core/inspect/randomClips',
+  'cameraEditors',
+  'core/learn/evidence',
+  'cli/main',
+  'outingTabs',
 ];
 
 class LongestFirst extends BaseSequencer {
@@ -24,6 +27,14 @@ class LongestFirst extends BaseSequencer {
     return (await super.sort(files)).sort((one, other) => place(one) - place(other));
   }
 }
+
+/** Tests of screens that mock modules of their own. */
+const MOCKED = 'src/screens/**/*.mocked.test.tsx';
+const screens = {
+  include: ['src/screens/**/*.test.tsx'],
+  environment: 'happy-dom',
+  setupFiles: ['src/screens/testing/setup.ts'],
+};
 
 const shared = {
   // Left to itself it keeps a core free, which is half of this kind of machine.
@@ -56,12 +67,14 @@ export default defineConfig({
       {
         extends: true,
         test: {
+          ...screens,
           name: 'screens',
-          include: ['src/screens/**/*.test.tsx'],
-          environment: 'happy-dom',
-          setupFiles: ['src/screens/testing/setup.ts'],
+          exclude: [MOCKED, ...configDefaults.exclude],
+          // As above: none of them mocks what another sees.
+          isolate: false,
         },
       },
+      { extends: true, test: { ...screens, name: 'mocked', include: [MOCKED] } },
     ],
   },
 });

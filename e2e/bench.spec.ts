@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { allWords, expect, open, openAlone, test, tile } from './fixture';
+import { allWords, expect, open, openAlone, test, tile, WHOLE } from './fixture';
 
 const word = (
   page: Page,
@@ -36,7 +36,7 @@ test('words of the sentence re-solve, are undone and done again', async ({ page 
   await expect(tile(page, 'Frame rate')).toContainText('100');
 });
 
-test('a tile is nudged, pinned, priced and let go by keyboard', async ({ page }) => {
+test('a tile is nudged, pinned, priced and let go by keyboard', WHOLE, async ({ page }) => {
   const frameRate = tile(page, 'Frame rate');
   await frameRate.focus();
   await page.keyboard.press('ArrowUp');
@@ -59,7 +59,7 @@ test('a tile is nudged, pinned, priced and let go by keyboard', async ({ page })
   await expect(tile(page, 'Filter')).toBeFocused();
 });
 
-test('what the camera lacks is refused, and the nearest way is one press away', async ({ page }) => {
+test('what the camera lacks is refused, and the nearest way is one press away', WHOLE, async ({ page }) => {
   await tile(page, 'Frame rate').press('Enter');
   await page.getByRole('menuitem', { name: '60 fps' }).click();
   await tile(page, 'Resolution').press('Enter');
@@ -105,7 +105,7 @@ test('the stop rule is dragged and nudged, and names what sticks out', async ({ 
   await expect(word(page, 'ISO ceiling', 'spinbutton')).toHaveValue('400');
 });
 
-test('schools stand side by side and are taken with one press', async ({ page }) => {
+test('schools stand side by side and are taken with one press', WHOLE, async ({ page }) => {
   const schools = page.getByRole('region', { name: 'The schools on this shot' });
   await expect(schools.getByRole('listitem')).toHaveCount(6);
   await expect(schools.getByRole('img', { name: /Loss by school: weigh it/ })).toBeVisible();
@@ -119,7 +119,7 @@ test('schools stand side by side and are taken with one press', async ({ page })
   await expect(steps.getByText(/without your pin/)).toBeVisible();
 });
 
-test('light wider than any window says how much each end misses and what would help', async ({ page }) => {
+test('light wider than any window says how much each end misses and what would help', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-13');
   await choose(page, 'School', 'film');
   const seen = page.getByRole('region', { name: 'What will be seen' });
@@ -129,12 +129,12 @@ test('light wider than any window says how much each end misses and what would h
   await expect(seen.getByText(/Raise the ISO ceiling to \d+: leaves/).first()).toBeVisible();
 });
 
-test('an unknown shot says so and leads on', async ({ page }) => {
+test('an unknown shot says so and leads on', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=nowhere');
   await expect(page.getByRole('heading', { name: 'No such shot here' })).toBeVisible();
 });
 
-test('what of the kit would film it better is told, and taken with a press', async ({ page }) => {
+test('what of the kit would film it better is told, and taken with a press', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-06');
   const fromKit = page.getByRole('region', { name: 'From your kit' });
   await expect(fromKit).toContainText(/ND64: loss \d\.\d instead of \d\.\d; less: /);
@@ -143,7 +143,7 @@ test('what of the kit would film it better is told, and taken with a press', asy
   await expect(tile(page, 'Shutter')).not.toContainText('auto');
 });
 
-test('a word opens what it means with its figure, the palette finds words, and hints go for good', async ({
+test('a word opens what it means with its figure, the palette finds words, and hints go for good', WHOLE, async ({
   page,
 }) => {
   await page.getByRole('button', { name: 'highlight guard' }).first().click();
@@ -187,7 +187,7 @@ test('the answer stays in sight while a panel is read, on a phone with the other
   await expect(bar.getByText('Stabilization')).toBeVisible();
 });
 
-test('somebody is to be heard: what to do about the sound stands on the Bench, with why, and on the card', async ({
+test('somebody is to be heard: what to do about the sound stands on the Bench, with why, and on the card', WHOLE, async ({
   page,
 }) => {
   const sound = page.getByRole('region', { name: 'Sound', exact: true });

@@ -6,8 +6,8 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { PLAIN_CLIP, y4mOf } from '../bench/madeClip';
 import { madeContainer, wav } from '../bench/madeContainer';
 import { encodeIn } from './clips';
-import { expect, expectNoAxeFindings, open, test } from './fixture';
-import { kept } from './records';
+import { expect, expectNoAxeFindings, open, test, WHOLE } from './fixture';
+import { DEMO, kept } from './records';
 
 const clipsOf = async (page: Page): Promise<Clip[]> => (await kept(page, 'clips')) as Clip[];
 const measured = (clips: readonly Clip[]): Record<string, string[]> =>
@@ -32,7 +32,7 @@ test('the clips of the finished outing ship measured: what was put in came out',
   await expectNoAxeFindings(page, 'a clip of it');
 });
 
-test('drawn again in the page they are the same clips; two cameras lie side by side by what both heard', async ({
+test('drawn again in the page they are the same clips; two cameras lie side by side by what both heard', WHOLE, async ({
   page,
 }) => {
   await open(page, '/debrief?outing=demo-holm&day=holm-day');
@@ -42,7 +42,7 @@ test('drawn again in the page they are the same clips; two cameras lie side by s
   // Stopped, what was drawn until then is at hand; the clips that are kept stay the same.
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: 'Draw its sample clips' })).toBeVisible();
-  await expect.poll(async () => (await clipsOf(page)).length).toBe(8);
+  await expect.poll(async () => (await clipsOf(page)).length).toBe(DEMO.clips.length);
   await page
     .getByRole('button', { name: /OTR_0042/ })
     .first()
@@ -58,7 +58,7 @@ test('drawn again in the page they are the same clips; two cameras lie side by s
   await expectNoAxeFindings(page, 'two clips');
 });
 
-test('a test clip says go, or what to change first, within ten seconds; the change goes on the card', async ({
+test('a test clip says go, or what to change first, within ten seconds; the change goes on the card', WHOLE, async ({
   page,
 }) => {
   await open(page, '/carry?shot=demo-skate-2');
@@ -90,10 +90,10 @@ test('a test clip says go, or what to change first, within ten seconds; the chan
   await expect(part.getByText('Go', { exact: true })).toBeVisible();
   await give({ name: 'text.mp4', mimeType: 'video/mp4', buffer: Buffer.from('no clip at all, this') });
   await expect(part.getByRole('alert')).toContainText('this is no clip');
-  expect(await clipsOf(page)).toHaveLength(8);
+  expect(await clipsOf(page)).toHaveLength(DEMO.clips.length);
 });
 
-test('what this browser does not decode gives its facts, and says that its pictures stay unread', async ({
+test('what this browser does not decode gives its facts, and says that its pictures stay unread', WHOLE, async ({
   page,
 }) => {
   const file = await madeContainer({
@@ -132,7 +132,7 @@ test('what this browser does not decode gives its facts, and says that its pictu
   await expect(page.getByRole('table')).toContainText('640×360');
 });
 
-test('the log stays fluid with 2,000 recordings, and is narrowed by what came back', async ({ page }) => {
+test('the log stays fluid with 2,000 recordings, and is narrowed by what came back', WHOLE, async ({ page }) => {
   await open(page, '/log');
   await expect(page.getByRole('status').filter({ hasText: 'recordings' })).toHaveText('7 recordings');
   await page.evaluate(

@@ -1,9 +1,9 @@
-import { allWords, expect, open, test } from './fixture';
+import { allWords, expect, open, test, WHOLE } from './fixture';
 import { kept } from './records';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-test('the card is carried, checked, recorded, and judged in the log', async ({ page }) => {
+test('the card is carried, checked, recorded, and judged in the log', WHOLE, async ({ page }) => {
   await open(page, '/carry?shot=demo-02');
   await expect(page.getByRole('heading', { name: 'Upper gorge run' })).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
@@ -40,7 +40,7 @@ test('the card is carried, checked, recorded, and judged in the log', async ({ p
   );
 });
 
-test('the log keeps the settings as they were, and filters by shot', async ({ page }) => {
+test('the log keeps the settings as they were, and filters by shot', WHOLE, async ({ page }) => {
   await open(page, '/carry?shot=demo-08');
   await page.getByRole('button', { name: 'Recorded', exact: true }).click();
   await expect(page.getByText('Recorded, and in the log.')).toBeVisible();

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, expectNoAxeFindings, open, test, tile } from './fixture';
+import { expect, expectNoAxeFindings, open, test, tile, WHOLE } from './fixture';
+import { DEMO } from './records';
 
 async function menu(page: Page, item: string): Promise<void> {
   await page.getByRole('button', { name: 'Menu' }).click();
@@ -27,8 +28,8 @@ test('everything goes out in one file and comes back; a broken one changes nothi
   await menu(page, 'Export everything');
   const file = readFileSync(await (await saving).path(), 'utf8');
   const backup = JSON.parse(file) as { shots: { shot: { name: string; light?: object } }[]; log: object[] };
-  expect(backup.shots).toHaveLength(20);
-  expect(backup.log).toHaveLength(4);
+  expect(backup.shots).toHaveLength(DEMO.shots.length);
+  expect(backup.log).toHaveLength(DEMO.log.length);
 
   backup.shots[0]!.shot.name = 'Renamed elsewhere';
   backup.shots[3]!.shot.light = { kind: 'range', evMin: 'low', evMax: 12 };
@@ -52,7 +53,7 @@ test('everything goes out in one file and comes back; a broken one changes nothi
   await expect(page.getByRole('link', { name: 'Renamed elsewhere', exact: true })).toBeHidden();
 });
 
-test('a shot is copied as text and as JSON, and pasted back', async ({ page }) => {
+test('a shot is copied as text and as JSON, and pasted back', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-04');
   await page.getByRole('button', { name: 'More for this shot' }).click();
   await page.getByRole('menuitem', { name: 'Copy as text' }).click();
@@ -85,7 +86,7 @@ test('two windows stay in step, and neither undoes over the other', async ({ pag
   await expect(tile(page, 'Frame rate')).toHaveAccessibleName(/50 fps, pinned/);
 });
 
-test('a shot is duplicated, removed and brought back; the demo is reset without touching it', async ({
+test('a shot is duplicated, removed and brought back; the demo is reset without touching it', WHOLE, async ({
   page,
 }) => {
   await open(page, '/bench?shot=demo-05');
@@ -109,7 +110,7 @@ test('a shot is duplicated, removed and brought back; the demo is reset without 
   await expect(page.getByRole('link', { name: 'Sun gate, copy', exact: true })).toBeVisible();
 });
 
-test('themes, filter notation and keys', async ({ page }) => {
+test('themes, filter notation and keys', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-07');
   await menu(page, 'Night');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');

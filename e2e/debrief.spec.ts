@@ -2,8 +2,8 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import type { Clip } from '@/core/records/clip';
 import { datedAt, encodeIn } from './clips';
-import { expect, expectNoAxeFindings, open, test, undoUntil } from './fixture';
-import { kept } from './records';
+import { expect, expectNoAxeFindings, open, test, undoUntil, WHOLE } from './fixture';
+import { DEMO, kept } from './records';
 
 /** A camera that ships, as its file has it. */
 const MINI = JSON.parse(readFileSync('src/core/camera/archetypes/mini.json', 'utf8')) as {
@@ -117,13 +117,13 @@ async function openSmallDay(page: Page): Promise<void> {
     page.getByRole('menuitem', { name: /Import/ }).click(),
   ]);
   await chooser.setFiles([smallDay()]);
-  await expect.poll(async () => (await kept(page, 'outings')).length).toBe(3);
+  await expect.poll(async () => (await kept(page, 'outings')).length).toBe(DEMO.outings.length + 1);
   await open(page, '/debrief?outing=small-day&day=only');
   await expect(page.getByRole('button', { name: 'Take in clips' })).toBeEnabled();
 }
 
 for (const codec of ['avc', 'vp9'] as const)
-  test(`what clips were made with comes out through ${codec} at ordinary bit rates`, async ({ page }) => {
+  test(`what clips were made with comes out through ${codec} at ordinary bit rates`, WHOLE, async ({ page }) => {
     await open(page, '/debrief?outing=demo-outing&day=saturday');
     await expect(page.getByRole('button', { name: 'Take in clips' })).toBeEnabled();
     const shake = { hz: 2.1, pctPerSRms: 12, rollDegPerSRms: 0 };
@@ -252,7 +252,7 @@ test('a day of clips finds its shots; findings, moves, verdicts and changes are 
   await expect.poll(async () => (await clipsOf(page)).length).toBe(3);
 });
 
-test('files that are not as they should be: each a clear word, nothing lost', async ({ page }) => {
+test('files that are not as they should be: each a clear word, nothing lost', WHOLE, async ({ page }) => {
   await open(page, '/debrief?outing=demo-outing&day=saturday');
   await expect(page.getByRole('button', { name: 'Take in clips' })).toBeEnabled();
   const made = { ...SMALL, seconds: 2, panPctPerS: 6 };
@@ -288,7 +288,7 @@ test('files that are not as they should be: each a clear word, nothing lost', as
   await expect(told).toBeHidden();
 });
 
-test('on a phone the day and a clip fit, and a look is stopped at once', async ({ page }) => {
+test('on a phone the day and a clip fit, and a look is stopped at once', WHOLE, async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await open(page, '/debrief?outing=demo-outing&day=saturday');
   await expect(page.getByRole('button', { name: 'Take in clips' })).toBeEnabled();

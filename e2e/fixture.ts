@@ -6,6 +6,12 @@ import type { Page } from '@playwright/test';
 const SLOW = Number(process.env.SLOW ?? 1);
 
 /**
+ * Walked with `npm run fuzz` alone: what it finds, the screens' own tests find too, or those of the core; which, says
+ * `docs/testing.md`. What only a browser tells is walked in every test run.
+ */
+export const WHOLE = { tag: '@whole' };
+
+/**
  * Every test fails on a request to another origin, on an error in the console, and on an uncaught one in the page; but for
  * the errors that a test provokes and names in `provoked`.
  */

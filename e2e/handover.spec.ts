@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { expect, expectNoAxeFindings, open, test, WHOLE } from './fixture';
 import { browserSeeing, codesShown, filmed } from './madeCamera';
 import { kept } from './records';
 
@@ -38,7 +38,7 @@ async function pick(page: Page, name: string, text: string): Promise<void> {
   await chooser.setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
 }
 
-test('an outing crosses by codes before a made camera, a third of them lost, turned and unsharp, and the log comes back merged', async ({
+test('an outing crosses by codes before a made camera, a third of them lost, turned and unsharp, and the log comes back merged', WHOLE, async ({
   page,
   baseURL,
 }) => {
@@ -129,7 +129,7 @@ test('without a camera, or with none allowed, it says so and offers the file', a
   await expect(page.getByRole('button', { name: 'Pick a file' })).toBeVisible();
 });
 
-test('a file opened with the app is taken in', async ({ page }) => {
+test('a file opened with the app is taken in', WHOLE, async ({ page }) => {
   const shot = { kind: 'lynxeye/shot', version: 2, name: 'Opened from the messenger' };
   await page.addInitScript((text) => {
     const handle = { getFile: () => Promise.resolve(new File([text], 'shot.json')) };
@@ -174,7 +174,7 @@ test.describe('with the worker that keeps the app', () => {
   });
 });
 
-test('shared before the app keeps a worker, nothing is read and the page says what to do', async ({
+test('shared before the app keeps a worker, nothing is read and the page says what to do', WHOLE, async ({
   page,
   request,
 }) => {
@@ -191,7 +191,7 @@ test('shared before the app keeps a worker, nothing is read and the page says wh
   expect([target.action, handlers[0]!.action]).toEqual(['/handover/shared', TAKE]);
 });
 
-test('a folder that two devices share brings each what the other has', async ({ page }) => {
+test('a folder that two devices share brings each what the other has', WHOLE, async ({ page }) => {
   await page.addInitScript(() => {
     Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() });
     localStorage.setItem('lynxeye-device', 'laptop');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { jpegWith } from './photos/makePhoto';
-import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { expect, expectNoAxeFindings, open, test, WHOLE } from './fixture';
 import { MadeSensors, shakeInPage } from './madeSensors';
 import { kept } from './records';
 
@@ -33,7 +33,7 @@ test('level and pitch are read off the made sensors within half a degree, and th
   await expect(page.getByText('It lies flat or moves: hold it upright and still.')).toBeVisible();
 });
 
-test('a shake of the made sensors is told within five per cent, kept with its source, saved as a sheet and read back', async ({
+test('a shake of the made sensors is told within five per cent, kept with its source, saved as a sheet and read back', WHOLE, async ({
   page,
 }) => {
   await open(page, '/instrument?shot=demo-02');
@@ -89,7 +89,7 @@ test('without a motion sensor, or with it refused, it says so and what else ther
   await expect(page.getByRole('alert').filter({ hasText: 'The motion sensor was refused' })).toBeVisible();
 });
 
-test('light by a photograph taken on the spot becomes a reading of the shot', async ({ page }) => {
+test('light by a photograph taken on the spot becomes a reading of the shot', WHOLE, async ({ page }) => {
   await open(page, '/instrument?shot=demo-02&part=light');
   const [chooser] = await Promise.all([
     page.waitForEvent('filechooser'),

@@ -1,5 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, expectNoAxeFindings, open, test, tile } from './fixture';
+import { expect, expectNoAxeFindings, open, test, tile, WHOLE } from './fixture';
+import { settled } from './layout';
 
 /**
  * What a person comes to do, from the place where they are to the answer in hand, each action counted: a press, a choice
@@ -49,7 +50,7 @@ async function tabTo(page: Page, thing: Locator, backwards = false): Promise<voi
 
 const button = (page: Page, name: string | RegExp): Locator => page.getByRole('button', { name });
 
-test('talk, and walk on out of a whip: both halves set as the join needs', async ({ page }) => {
+test('talk, and walk on out of a whip: both halves set as the join needs', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
   await open(page, '/');
   await hand.choose('The ride', 'talking to the camera, st');
@@ -62,7 +63,7 @@ test('talk, and walk on out of a whip: both halves set as the join needs', async
   expect(hand.actions).toBe(5);
 });
 
-test('a day of playing in a hall from nothing: three shots and a break in order, ready to carry', async ({
+test('a day of playing in a hall from nothing: three shots and a break in order, ready to carry', WHOLE, async ({
   page,
 }) => {
   const hand = new Hand(page);
@@ -87,7 +88,7 @@ test('a day of playing in a hall from nothing: three shots and a break in order,
   expect(hand.actions).toBe(14);
 });
 
-test('a near face: the camera that films it best is taken, with one press', async ({ page }) => {
+test('a near face: the camera that films it best is taken, with one press', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
   await open(page, '/bench?shot=demo-08');
   const which = page.getByRole('region', { name: 'Which camera' });
@@ -96,7 +97,7 @@ test('a near face: the camera that films it best is taken, with one press', asyn
   expect(hand.actions).toBe(1);
 });
 
-test('mist rising: a time-lapse is kept, stands in the tiles and on the card', async ({ page }) => {
+test('mist rising: a time-lapse is kept, stands in the tiles and on the card', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
   await open(page, '/');
   await hand.press(button(page, 'Keep and open on the Bench'));
@@ -111,7 +112,7 @@ test('mist rising: a time-lapse is kept, stands in the tiles and on the card', a
   expect(hand.actions).toBe(6);
 });
 
-test('an answer is kept as a set-up of the camera, and taken into another shot', async ({ page }) => {
+test('an answer is kept as a set-up of the camera, and taken into another shot', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
   await open(page, '/bench?shot=demo-02');
   await hand.press(button(page, 'More for this shot'));
@@ -129,7 +130,7 @@ test('an answer is kept as a set-up of the camera, and taken into another shot',
   );
 });
 
-test('a second camera is chosen from the kit and placed, and both are solved together', async ({ page }) => {
+test('a second camera is chosen from the kit and placed, and both are solved together', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
   await open(page, '/bench?shot=demo-05&part=cameras');
   await hand.choose('Where', 'tripod');
@@ -151,7 +152,7 @@ test('a shot in three words, to the card in the hand', async ({ page }) => {
   expect(hand.actions).toBe(7);
 });
 
-test('an outing from nothing: its place, its first shot by the sun there, and its card', async ({ page }) => {
+test('an outing from nothing: its place, its first shot by the sun there, and its card', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
   await open(page, '/outing');
   await hand.press(button(page, 'More for this outing'));
@@ -168,7 +169,7 @@ test('an outing from nothing: its place, its first shot by the sun there, and it
   expect(hand.actions).toBe(6);
 });
 
-test('a shot that was told by a scene is lit by the sun at its place', async ({ page }) => {
+test('a shot that was told by a scene is lit by the sun at its place', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
   await open(page, '/');
   await hand.press(button(page, 'Keep and open on the Bench'));
@@ -183,7 +184,7 @@ test('a shot that was told by a scene is lit by the sun at its place', async ({ 
   expect(hand.actions).toBe(5);
 });
 
-test('a crooked helmet is cured, and the filter of the bag that loses least is taken', async ({ page }) => {
+test('a crooked helmet is cured, and the filter of the bag that loses least is taken', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
   await open(page, '/bench?shot=demo-10');
   await hand.press(button(page, 'Steadiness'));
@@ -199,7 +200,7 @@ test('a crooked helmet is cured, and the filter of the bag that loses least is t
   expect(hand.actions).toBe(4);
 });
 
-test('what the day does not manage is mended with a press where it is told', async ({ page }) => {
+test('what the day does not manage is mended with a press where it is told', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
   await open(page, '/outing?outing=demo-outing&day=saturday');
   await expect(page.getByText('3 things this day does not manage, the worst first:')).toBeVisible();
@@ -209,7 +210,7 @@ test('what the day does not manage is mended with a press where it is told', asy
   expect(hand.actions).toBe(1);
 });
 
-test('the set-up of a day is tried on the stand-in camera, and what came of the shot is said', async ({
+test('the set-up of a day is tried on the stand-in camera, and what came of the shot is said', WHOLE, async ({
   page,
 }) => {
   const hand = new Hand(page);
@@ -251,13 +252,7 @@ test('the presses of a day stay where they are from card to card', async ({ page
     await expect(page.getByText(new RegExp(`card ${card} of`))).toBeVisible();
     await page.evaluate(() => document.fonts.ready);
     // A card that is still being drawn settles.
-    await expect
-      .poll(async () => {
-        const before = await pressed();
-        await page.waitForTimeout(150);
-        return JSON.stringify(before) === JSON.stringify(await pressed());
-      })
-      .toBe(true);
+    await settled(page);
     places.push(...(await pressed()));
     if (await next.isDisabled()) break;
     await next.click();
@@ -283,7 +278,7 @@ test('by keyboard alone: a talk into the lens is described, joined by a whip, an
   await expect(page.getByText(/For a blur of 10 % .*turn right at/)).toBeVisible();
 });
 
-test('by keyboard alone: a camera of one’s own is made from five questions', async ({ page }) => {
+test('by keyboard alone: a camera of one’s own is made from five questions', WHOLE, async ({ page }) => {
   await open(page, '/kit?item=five');
   await expect(page.getByRole('textbox', { name: 'Name' })).toBeFocused();
   await page.keyboard.type('Wren');
@@ -298,7 +293,7 @@ test('by keyboard alone: a camera of one’s own is made from five questions', a
   await expect(page.getByText('No overlaps, gaps')).toBeVisible();
 });
 
-test('by keyboard alone, on a phone: the next shot of the day is found, recorded, and taken back', async ({
+test('by keyboard alone, on a phone: the next shot of the day is found, recorded, and taken back', WHOLE, async ({
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import Papa from 'papaparse';
-import { allWords, expect, open, test, tile } from './fixture';
+import { allWords, expect, open, test, tile, WHOLE } from './fixture';
 
 const OTTER = '/kit?item=demo-kit-otter';
 
@@ -28,7 +28,7 @@ test('the mode map says what to give up for full-roll hold at the highest resolu
   await expect(roll).toHaveAttribute('aria-pressed', 'true');
 });
 
-test('a sheet with faults names each and changes nothing; mended, the shots use it, and undo takes it back', async ({
+test('a sheet with faults names each and changes nothing; mended, the shots use it, and undo takes it back', WHOLE, async ({
   page,
 }) => {
   await open(page, OTTER);
@@ -60,7 +60,7 @@ test('a sheet with faults names each and changes nothing; mended, the shots use 
   await expect(page.getByText('447 modes in all')).toBeHidden();
 });
 
-test('rules are edited with live advice, what would break stays a draft, and undo works', async ({
+test('rules are edited with live advice, what would break stays a draft, and undo works', WHOLE, async ({
   page,
 }) => {
   await open(page, OTTER);
@@ -80,7 +80,7 @@ test('rules are edited with live advice, what would break stays a draft, and und
   await expect(page.getByRole('spinbutton', { name: 'Screen off at' })).toHaveValue('68');
 });
 
-test('a camera is added, renamed, copied, put away and offered to a shot; other things too', async ({
+test('a camera is added, renamed, copied, put away and offered to a shot; other things too', WHOLE, async ({
   page,
 }) => {
   await open(page, '/kit');

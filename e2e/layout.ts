@@ -100,7 +100,7 @@ export async function settled(page: Page): Promise<void> {
   await page.evaluate(
     () =>
       new Promise<void>((still) => {
-        const latest = performance.now() + 5000;
+        const latest = performance.now() + 60_000;
         let timer = 0;
         const wait = (): void => {
           if (performance.now() > latest) return;

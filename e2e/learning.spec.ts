@@ -1,8 +1,8 @@
 import type { LearnedRecord } from '@/core/records/learned';
-import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { expect, expectNoAxeFindings, open, test, WHOLE } from './fixture';
 import { kept } from './records';
 
-test('a figure that the clips correct is taken over, said in every answer, and taken back', async ({
+test('a figure that the clips correct is taken over, said in every answer, and taken back', WHOLE, async ({
   page,
 }) => {
   await open(page, '/kit?item=learned');
@@ -27,7 +27,7 @@ test('a figure that the clips correct is taken over, said in every answer, and t
   await expect(page.getByText(/^With figures of your own/)).toHaveCount(0);
 });
 
-test('a shot tells what came of it last time, and takes the change that it asks for', async ({ page }) => {
+test('a shot tells what came of it last time, and takes the change that it asks for', WHOLE, async ({ page }) => {
   await open(page, '/');
   await expect(page.getByRole('listitem').filter({ hasText: 'Holm Lake, first lap' })).toContainText(
     'last time: smear',
@@ -42,7 +42,7 @@ test('a shot tells what came of it last time, and takes the change that it asks 
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
-  test('what was used up in the evening is noted, and figures are read and taken', async ({ page }) => {
+  test('what was used up in the evening is noted, and figures are read and taken', WHOLE, async ({ page }) => {
     await open(page, '/debrief?outing=demo-holm&day=holm-day');
     const otter = page.getByRole('group', { name: 'Otter' });
     await otter.getByLabel('Cells used').fill('1.4');

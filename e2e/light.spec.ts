@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import { jpegWith, jpegWithout } from './photos/makePhoto';
-import { allWords, expect, open, openAlone, test, tile, undoUntil } from './fixture';
+import { allWords, expect, open, openAlone, test, tile, undoUntil, WHOLE } from './fixture';
 
 const SUN_GATE = '/bench?shot=demo-05&part=light';
 const block = (page: Page): Locator => page.getByRole('slider', { name: 'The shot in time' });
@@ -17,7 +17,7 @@ async function choose(page: Page, button: string, name: string, buffer: Buffer):
   await (await choosing).setFiles({ name, mimeType: 'application/octet-stream', buffer });
 }
 
-test('the sun reaches the gorge at its hours, the filter is argued, and the shot moves through the day', async ({
+test('the sun reaches the gorge at its hours, the filter is argued, and the shot moves through the day', WHOLE, async ({
   page,
 }) => {
   await open(page, SUN_GATE);
@@ -80,7 +80,7 @@ test('on the Sunday the clocks go back every time is right, on both sides of the
   await expect(page.getByText('Europe/Rome, GMT+1')).toBeVisible();
 });
 
-test('a place is found by name or coordinates, brings its clock and mains, and nonsense changes nothing', async ({
+test('a place is found by name or coordinates, brings its clock and mains, and nonsense changes nothing', WHOLE, async ({
   page,
 }) => {
   await openAlone(page, 'demo-05', 'light');
@@ -100,7 +100,7 @@ test('a place is found by name or coordinates, brings its clock and mains, and n
   await expect(brief(page)).toContainText('Quito');
 });
 
-test('the simulated forecast widens the light, says what it is, and an hour of the person’s own stays', async ({
+test('the simulated forecast widens the light, says what it is, and an hour of the person’s own stays', WHOLE, async ({
   page,
 }) => {
   await open(page, SUN_GATE);
@@ -118,7 +118,7 @@ test('the simulated forecast widens the light, says what it is, and an hour of t
   await expect(noon).toHaveAttribute('aria-valuetext', 'as the sentence has it');
 });
 
-test('the horizon is drawn, the camera is turned into the sun, and both are told', async ({ page }) => {
+test('the horizon is drawn, the camera is turned into the sun, and both are told', WHOLE, async ({ page }) => {
   await open(page, SUN_GATE);
   const ribbon = page.getByRole('group', { name: /^Ribbon/ });
   const corner = page.getByRole('slider', { name: 'Corner 2 of the horizon' });
@@ -143,7 +143,7 @@ test('the horizon is drawn, the camera is turned into the sun, and both are told
   ).toBeVisible();
 });
 
-test('a photograph gives its light without leaving the page; without data, broken or huge it says so', async ({
+test('a photograph gives its light without leaving the page; without data, broken or huge it says so', WHOLE, async ({
   page,
 }) => {
   await openAlone(page, 'demo-04', 'readings');
@@ -186,7 +186,7 @@ test('a photograph gives its light without leaving the page; without data, broke
   await expect(brief(page)).toContainText('46.6200° N, 12.3000° W, Sat 3 Oct 2026, 12:40');
 });
 
-test('a track of 20,000 points is dropped on the page and gives speed, headings and light; a damaged one says where', async ({
+test('a track of 20,000 points is dropped on the page and gives speed, headings and light; a damaged one says where', WHOLE, async ({
   page,
 }) => {
   await open(page, '/bench?shot=demo-04');
@@ -222,7 +222,7 @@ test('a track of 20,000 points is dropped on the page and gives speed, headings 
   await expect(complaint(page, /^torn\.gpx, line \d+: it stops being XML here/)).toBeVisible();
 });
 
-test('lamps: the safe shutter is marked and priced, and a face is lit', async ({ page }) => {
+test('lamps: the safe shutter is marked and priced, and a face is lit', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-08&part=lamps');
   await expect(page.getByRole('img', { name: 'Shutters free of flicker' })).toContainText('1/100 steady');
   await expect(page.getByText('The light pulses at 100 Hz; 1/50 s keeps none of it.')).toBeVisible();
@@ -238,7 +238,7 @@ test('lamps: the safe shutter is marked and priced, and a face is lit', async ({
   await expect(face).toContainText('this lamp gives that from 0.5 m');
 });
 
-test('a filter is measured with two readings, and the shots that carry it follow', async ({ page }) => {
+test('a filter is measured with two readings, and the shots that carry it follow', WHOLE, async ({ page }) => {
   await open(page, '/kit?item=demo-kit-filter-nd16');
   await page.getByText('Measure it with two readings').click();
   await page.getByRole('spinbutton', { name: 'Shutter with, 1 over' }).fill('80');

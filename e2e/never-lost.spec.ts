@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, open, test, tile } from './fixture';
+import { expect, open, test, tile, WHOLE } from './fixture';
 import { patchKept } from './records';
 
 const SATURDAY = '/outing?outing=demo-outing&day=saturday';
@@ -63,7 +63,7 @@ test('undo outlives a reload', async ({ page }) => {
   await expect(tile(page, 'Frame rate')).toHaveAccessibleName(/30 fps, pinned/);
 });
 
-test('a refused name stays in its field with the reason, and is not shown as kept anywhere', async ({
+test('a refused name stays in its field with the reason, and is not shown as kept anywhere', WHOLE, async ({
   page,
 }) => {
   await open(page, SATURDAY);
@@ -87,7 +87,7 @@ async function fillStorage(page: Page): Promise<void> {
   });
 }
 
-test('with a full storage every action says that it was not written', async ({ page }) => {
+test('with a full storage every action says that it was not written', WHOLE, async ({ page }) => {
   // What is told is told through the page's own words, not left as a fault of the page.
   const full = page.getByText(/storage is full/);
   const actions: [string, string, (page: Page) => Promise<void>][] = [
@@ -183,7 +183,7 @@ test('with a full storage every action says that it was not written', async ({ p
   }
 });
 
-test('a typed date is taken once, when the field is left', async ({ page }) => {
+test('a typed date is taken once, when the field is left', WHOLE, async ({ page }) => {
   await open(page, SATURDAY);
   const date = page.getByLabel('Date', { exact: true });
   await date.focus();
@@ -196,7 +196,7 @@ test('a typed date is taken once, when the field is left', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Nothing to undo' })).toBeVisible();
 });
 
-test('of a file with a faulty record the others are taken if the person agrees; two files both come', async ({
+test('of a file with a faulty record the others are taken if the person agrees; two files both come', WHOLE, async ({
   page,
 }) => {
   await open(page, '/');
@@ -231,7 +231,7 @@ test('of a file with a faulty record the others are taken if the person agrees; 
   await expect(dialog).toContainText('no outing here knows these events');
 });
 
-test('files that once stalled the page are refused in words or taken, and the page keeps drawing', async ({
+test('files that once stalled the page are refused in words or taken, and the page keeps drawing', WHOLE, async ({
   page,
 }) => {
   await open(page, SATURDAY);

@@ -1,4 +1,4 @@
-import { allWords, expect, open, test, tile } from './fixture';
+import { allWords, expect, open, test, tile, WHOLE } from './fixture';
 
 test('framing: the subject is moved by keyboard and by hand, two views are compared, a near face is soft', async ({
   page,
@@ -42,7 +42,7 @@ test('framing: the subject is moved by keyboard and by hand, two views are compa
   await expect(panel.getByText(/sharp at 0\.3 m/)).toBeVisible();
 });
 
-test('framing: a 16 mm long lens beside the standard view, 15 m away', async ({ page }) => {
+test('framing: a 16 mm long lens beside the standard view, 15 m away', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-05&part=framing');
   await allWords(page);
   await page.getByRole('combobox', { name: /^Camera, / }).focus();
@@ -62,7 +62,7 @@ test('framing: a 16 mm long lens beside the standard view, 15 m away', async ({ 
   await expect(panel.getByText(/^1× the standard view/)).toBeVisible();
 });
 
-test('steadiness: three cures for a crooked helmet, and a hold taken with one press', async ({ page }) => {
+test('steadiness: three cures for a crooked helmet, and a hold taken with one press', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-10&part=steadiness');
   const panel = page.getByRole('region', { name: 'Steadiness' });
   await expect(panel.getByRole('heading', { name: /^Off level by 6°/ })).toBeVisible();
@@ -77,7 +77,7 @@ test('steadiness: three cures for a crooked helmet, and a hold taken with one pr
   await expect(tile(page, 'Stabilization')).toHaveAccessibleName(/strong, pinned by you/);
 });
 
-test('mounts are compared and taken; the mode map on the Bench pins', async ({ page }) => {
+test('mounts are compared and taken; the mode map on the Bench pins', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-05&part=mounts');
   await allWords(page);
   const panel = page.getByRole('region', { name: 'Mounts for this shot' });
@@ -97,7 +97,7 @@ test('mounts are compared and taken; the mode map on the Bench pins', async ({ p
   await expect(tile(page, 'Resolution')).toHaveAccessibleName(/2688×1512, pinned/);
 });
 
-test('two cameras: the sheet lists what differs, the joint answer removes it and says the cost', async ({
+test('two cameras: the sheet lists what differs, the joint answer removes it and says the cost', WHOLE, async ({
   page,
 }) => {
   await open(page, '/bench?shot=demo-10&part=cameras');

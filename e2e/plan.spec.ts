@@ -1,4 +1,4 @@
-import { allWords, expect, open, test, tile } from './fixture';
+import { allWords, expect, open, test, tile, WHOLE } from './fixture';
 
 test('a shot in a plan has one answer: on the Bench, on Start and on its card; what the day holds is freed and held again', async ({
   page,
@@ -26,7 +26,7 @@ test('a shot in a plan has one answer: on the Bench, on Start and on its card; w
   await expect(filter).toHaveAccessibleName(/held by the day/);
 });
 
-test('the hour of a shot in a plan is that of the day, and moves with it from either side', async ({
+test('the hour of a shot in a plan is that of the day, and moves with it from either side', WHOLE, async ({
   page,
 }) => {
   await open(page, '/bench?shot=demo-05&part=light');
@@ -40,7 +40,7 @@ test('the hour of a shot in a plan is that of the day, and moves with it from ei
   await expect(page.getByLabel('Starts')).toHaveValue('12:40');
 });
 
-test('an outing from nothing: its place brings clock and mains, and its first shot has its sun there', async ({
+test('an outing from nothing: its place brings clock and mains, and its first shot has its sun there', WHOLE, async ({
   page,
 }) => {
   await open(page, '/outing');
@@ -67,7 +67,7 @@ test('an outing from nothing: its place brings clock and mains, and its first sh
   await expect(page.getByRole('region', { name: 'In order' })).toContainText('Ridge at dawn');
 });
 
-test('a shot without a place asks for one before it has a sun', async ({ page }) => {
+test('a shot without a place asks for one before it has a sun', WHOLE, async ({ page }) => {
   await open(page, '/');
   await page.getByRole('button', { name: 'Keep and open on the Bench' }).click();
   await page.waitForURL(/bench\?shot=/);

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { expect, expectNoAxeFindings, open, test, WHOLE } from './fixture';
 
 /** Answers pairs by keys until the course is done: each key once the next pair is there. */
 async function answer(page: Page, keys: readonly string[]): Promise<void> {
@@ -12,7 +12,7 @@ async function answer(page: Page, keys: readonly string[]): Promise<void> {
   }
 }
 
-test('a dozen pairs and some plain ones make a school of one’s own, which the Bench offers, carries and forgets', async ({
+test('a dozen pairs and some plain ones make a school of one’s own, which the Bench offers, carries and forgets', WHOLE, async ({
   page,
 }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
@@ -54,7 +54,7 @@ test('a dozen pairs and some plain ones make a school of one’s own, which the 
   await expect(page.getByText('From 16 pairs.')).toBeVisible();
 });
 
-test('what to get next names the best set for one’s own money', async ({ page }) => {
+test('what to get next names the best set for one’s own money', WHOLE, async ({ page }) => {
   await open(page, '/kit');
   await page.getByRole('link', { name: 'What to get next' }).click();
   await expect(page.getByText('Say what each would cost you')).toBeVisible();
@@ -71,7 +71,7 @@ test('what to get next names the best set for one’s own money', async ({ page 
   await expect(page.getByLabel('Price of ND64 for Shrew')).toHaveValue('25');
 });
 
-test('drills by keys alone: from the question to the answers, from what came of one to the next', async ({
+test('drills by keys alone: from the question to the answers, from what came of one to the next', WHOLE, async ({
   page,
 }) => {
   await open(page, '/practice');
@@ -98,7 +98,7 @@ test('drills by keys alone: from the question to the answers, from what came of 
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
-  test('three drills with one thumb: every press lies in the lower half, nothing is scrolled for', async ({
+  test('three drills with one thumb: every press lies in the lower half, nothing is scrolled for', WHOLE, async ({
     page,
   }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
@@ -131,7 +131,7 @@ test.describe('on a phone', () => {
     await expectNoAxeFindings(page, 'what was practised');
   });
 
-  test('both films and every answer are in sight, and nothing goes over the edge', async ({ page }) => {
+  test('both films and every answer are in sight, and nothing goes over the edge', WHOLE, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     await open(page, '/practice?part=eye');
     await page.getByRole('button', { name: 'Begin' }).click();

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { allWords, expect, open, test, tile, undoUntil } from './fixture';
+import { allWords, expect, open, test, tile, undoUntil, WHOLE } from './fixture';
 
 const panel = (page: Page): Locator => page.getByRole('region', { name: 'See it before you ride' });
 const drawn = (page: Page): Locator =>
@@ -23,7 +23,7 @@ const brightness = (page: Page, from: number, to: number): Promise<number> =>
       [from, to],
     );
 
-test('the shot is seen beside another way of filming it, divided, whole, marked and under the loupe', async ({
+test('the shot is seen beside another way of filming it, divided, whole, marked and under the loupe', WHOLE, async ({
   page,
 }) => {
   await open(page, '/bench?shot=demo-04&part=preview');
@@ -71,7 +71,7 @@ test('the shot is seen beside another way of filming it, divided, whole, marked 
   expect((await download).suggestedFilename()).toBe('weir-drop-stills.png');
 });
 
-test('a rough helmet ride pulses at 180° and not at 1/200 s; slowed, 30 fps repeats frames and 50 does not', async ({
+test('a rough helmet ride pulses at 180° and not at 1/200 s; slowed, 30 fps repeats frames and 50 does not', WHOLE, async ({
   page,
 }) => {
   await open(page, '/bench?shot=demo-02&part=preview');
@@ -133,7 +133,7 @@ test('drawn live, the picture is the one the workers draw', async ({ page }) => 
   ).toBeGreaterThan(60);
 });
 
-test('while it draws the page stays responsive, and a change takes the place of what was drawn', async ({
+test('while it draws the page stays responsive, and a change takes the place of what was drawn', WHOLE, async ({
   page,
   browser,
 }) => {
@@ -198,7 +198,7 @@ test.describe('with less movement asked for', () => {
   });
 });
 
-test('trade-offs: the shutter is dragged and nudged along what it costs', async ({ page }) => {
+test('trade-offs: the shutter is dragged and nudged along what it costs', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-08&part=tradeOff');
   const region = page.getByRole('region', { name: 'What the shutter trades' });
   await expect(region.getByText('steady under the lamps 1/50 s')).toBeVisible();
@@ -225,7 +225,7 @@ test('trade-offs: the shutter is dragged and nudged along what it costs', async 
   );
 });
 
-test('a whip pair says how fast to turn; a half at another shutter angle is flagged, and both are set alike', async ({
+test('a whip pair says how fast to turn; a half at another shutter angle is flagged, and both are set alike', WHOLE, async ({
   page,
 }) => {
   await open(page, '/bench?shot=demo-07&part=pair');
@@ -259,7 +259,7 @@ test('a whip pair says how fast to turn; a half at another shutter angle is flag
   await expect(region).toBeVisible();
 });
 
-test('angles that cut together are suggested with their pace, and made', async ({ page }) => {
+test('angles that cut together are suggested with their pace, and made', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-02&part=coverage');
   const region = page.getByRole('region', { name: 'Angles on this action' });
   await expect(region.getByText(/^Near, for speed/)).toBeVisible();
@@ -271,7 +271,7 @@ test('angles that cut together are suggested with their pace, and made', async (
   await expect(page.getByRole('link', { name: /Upper gorge run, near/ }).first()).toBeVisible();
 });
 
-test('a time-lapse gets its interval, shutter, filter and storage; a loop says how long one may wait', async ({
+test('a time-lapse gets its interval, shutter, filter and storage; a loop says how long one may wait', WHOLE, async ({
   page,
 }) => {
   await open(page, '/bench?shot=demo-09&part=lapse');

@@ -1,4 +1,4 @@
-import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { expect, expectNoAxeFindings, open, test, WHOLE } from './fixture';
 
 test('read aloud, the page on steadiness says why a steadied helmet wants 1/200 s', async ({ page }) => {
   await open(page, '/reasons?page=steadiness');
@@ -34,7 +34,7 @@ test('read aloud, the page on steadiness says why a steadied helmet wants 1/200 
   await expectNoAxeFindings(page, 'the page on steadiness');
 });
 
-test('from a tile, a warning and a word to their pages with that shot’s numbers, and back to the same panel', async ({
+test('from a tile, a warning and a word to their pages with that shot’s numbers, and back to the same panel', WHOLE, async ({
   page,
 }) => {
   const bench = '/bench?shot=demo-10&part=choice';
@@ -60,7 +60,7 @@ test('from a tile, a warning and a word to their pages with that shot’s number
   await expect(page.getByText(/^On this shot: shake /)).toBeVisible();
 });
 
-test('found by the palette and by its key; a slider by keys; printed without its tools', async ({ page }) => {
+test('found by the palette and by its key; a slider by keys; printed without its tools', WHOLE, async ({ page }) => {
   await open(page, '/');
   await page.keyboard.press('Control+k');
   await page.getByRole('dialog').getByRole('combobox').fill('pulse left');
@@ -85,7 +85,7 @@ test('found by the palette and by its key; a slider by keys; printed without its
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
-  test('a page is chosen, read and left within the width', async ({ page }) => {
+  test('a page is chosen, read and left within the width', WHOLE, async ({ page }) => {
     await open(page, '/reasons?page=schools&shot=demo-10');
     await page.getByRole('combobox', { name: 'Page', exact: true }).click();
     await page.getByTitle('How each figure is known').click();

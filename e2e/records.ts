@@ -1,5 +1,11 @@
 import type { Page } from '@playwright/test';
-import type { RecordTable } from '@/core/records/kinds';
+import { readFileSync } from 'node:fs';
+import type { Records, RecordTable } from '@/core/records/kinds';
+
+/** The demo data as it ships. */
+export const DEMO = JSON.parse(readFileSync('public/demo.json', 'utf8')) as Records;
+/** The outing of two days. */
+export const DEMO_OUTING = DEMO.outings.find(({ id }) => id === 'demo-outing')!;
 
 export interface Patch {
   table: RecordTable;

@@ -1,8 +1,8 @@
-import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { expect, expectNoAxeFindings, open, test, WHOLE } from './fixture';
 
 const SUNDAY = '/rehearsal?outing=demo-outing&day=sunday';
 
-test('the demo outing rehearsed: what is likeliest to fail and why, what helps most taken, and rehearsed again', async ({
+test('the demo outing rehearsed: what is likeliest to fail and why, what helps most taken, and rehearsed again', WHOLE, async ({
   page,
 }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
@@ -24,7 +24,7 @@ test('the demo outing rehearsed: what is likeliest to fail and why, what helps m
   await expect(page.getByText('1000 days counted, seed 2')).toBeVisible();
 });
 
-test('days pass by themselves until one is held, by keys alone; with less motion none does', async ({
+test('days pass by themselves until one is held, by keys alone; with less motion none does', WHOLE, async ({
   page,
 }) => {
   await open(page, SUNDAY);
@@ -44,7 +44,7 @@ test('days pass by themselves until one is held, by keys alone; with less motion
   await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
 });
 
-test('other times, a kept day and a reading, by keys alone; the reading and the checks reach the cards', async ({
+test('other times, a kept day and a reading, by keys alone; the reading and the checks reach the cards', WHOLE, async ({
   page,
 }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
@@ -79,7 +79,7 @@ test('other times, a kept day and a reading, by keys alone; the reading and the 
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });
-  test('a rehearsal fits, and axe finds nothing', async ({ page }) => {
+  test('a rehearsal fits, and axe finds nothing', WHOLE, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     await open(page, SUNDAY);
     await expect(page.getByText('1000 days counted, seed 1')).toBeVisible();

@@ -1,5 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { expect, expectNoAxeFindings, open, test, WHOLE } from './fixture';
+import { settled } from './layout';
 import { browserSeeing, codesShown, filmed } from './madeCamera';
 import { MadeSensors } from './madeSensors';
 import { kept } from './records';
@@ -22,7 +23,7 @@ async function more(page: Page, what: string): Promise<void> {
   // The card is as long as it gets once the day is worked out.
   await expect(page.locator('dl').first()).toContainText('fps');
   await expect(page.getByRole('checkbox', { name: /Mount tight/ })).toBeVisible();
-  await page.waitForTimeout(500);
+  await settled(page);
   await page.evaluate(() => window.scrollTo({ top: document.body.scrollHeight }));
   await thumb(page, button);
   await thumb(page, page.getByRole('menuitem', { name: what }));
@@ -30,7 +31,7 @@ async function more(page: Page, what: string): Promise<void> {
 
 const press = (page: Page, name: string | RegExp): Locator => page.getByRole('button', { name, exact: true });
 
-test('with one hand: the outing taken over, the helmet measured, the shot carried and logged, the log sent back', async ({
+test('with one hand: the outing taken over, the helmet measured, the shot carried and logged, the log sent back', WHOLE, async ({
   page,
   baseURL,
 }) => {

@@ -142,7 +142,7 @@ describe('the store', () => {
         );
         try {
           await merge(windows[0]!, small);
-          const everything = async (): Promise<string> => JSON.stringify(await windows[0]!.everything());
+          const everything = async (): Promise<string> => JSON.stringify(await windows[0]!.queries.everything());
           for (const one of steps) {
             const repository = windows[one.window]!;
             const before = await everything();
@@ -172,8 +172,8 @@ describe('the store', () => {
             newId: () => 'x',
           });
           await merge(back, read.records);
-          expect(JSON.stringify(await back.everything())).toBe(
-            JSON.stringify(await windows[0]!.everything()),
+          expect(JSON.stringify(await back.queries.everything())).toBe(
+            JSON.stringify(await windows[0]!.queries.everything()),
           );
           await empty.delete();
           // However they were interleaved, each window can be undone to its end without a crash.

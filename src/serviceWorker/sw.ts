@@ -2,6 +2,8 @@
 import { keepShared, SHARED_PATH } from '../store/shared';
 import { CacheFirst, NetworkFirst, Serwist } from 'serwist';
 import type { PrecacheEntry, SerwistGlobalConfig } from 'serwist';
+import { filled } from './filling';
+import type { Filled } from './filling';
 
 declare global {
   interface WorkerGlobalScope extends SerwistGlobalConfig {
@@ -77,21 +79,10 @@ async function shared(request: Request): Promise<Response> {
 self.addEventListener('message', (event) => {
   const { ask } = (event.data ?? {}) as { ask?: unknown };
   const [port] = event.ports;
-  if (ask === 'fill' && port) event.waitUntil(filled().then((answer) => port.postMessage(answer)));
+  if (ask === 'fill' && port) event.waitUntil(keptWhole().then((answer) => port.postMessage(answer)));
 });
 
-async function filled(): Promise<{ kept: number; of: number }> {
+async function keptWhole(): Promise<Filled> {
   const cache = await caches.open(worker.precacheStrategy.cacheName);
-  const wanted = [...worker.getUrlsToPrecacheKeys().values()];
-  const there = new Set((await cache.keys()).map(({ url }) => url));
-  const missing = wanted.filter((url) => !there.has(url));
-  let failed = 0;
-  for (const url of missing)
-    await cache
-      // Its revision stands in the address, which the server does not mind.
-      .add(new Request(url, { cache: 'reload', credentials: 'same-origin' }))
-      .catch(() => {
-        failed += 1;
-      });
-  return { kept: wanted.length - failed, of: wanted.length };
+  return filled(cache, [...worker.getUrlsToPrecacheKeys().values()]);
 }

@@ -35,10 +35,11 @@ const rename = (on: Repository, name: string, id = 'demo-02'): Promise<unknown> 
 const names = async (on: Repository): Promise<(string | undefined)[]> =>
   (await on.database.shots.toArray()).map(({ shot }) => shot.name).sort();
 const outcomes = async (on: Repository, from: Repository): Promise<string[]> =>
-  (await mergePlan(on, await from.everything()))
+  (await mergePlan(on, await from.queries.everything()))
     .filter(({ outcome }) => outcome !== 'alike')
     .map(({ id, outcome }) => `${id} ${outcome}`);
-const over = async (from: Repository, to: Repository): Promise<unknown> => merge(to, await from.everything());
+const over = async (from: Repository, to: Repository): Promise<unknown> =>
+  merge(to, await from.queries.everything());
 
 describe('two devices of one person', () => {
   it('see each change once, whichever way it goes over', async () => {
@@ -84,11 +85,11 @@ describe('two devices of one person', () => {
   it('hold to what a person chose against the merge', async () => {
     await rename(laptop, 'By the laptop');
     await rename(phone, 'By the phone');
-    await merge(phone, await laptop.everything(), () => 'there');
+    await merge(phone, await laptop.queries.everything(), () => 'there');
     expect(await names(phone)).toEqual(await names(laptop));
     expect(await outcomes(laptop, phone)).toEqual([]);
     await laptop.removeShot('demo-01');
-    await merge(phone, await laptop.everything(), () => 'here');
+    await merge(phone, await laptop.queries.everything(), () => 'here');
     expect(await phone.database.shots.count()).toBe(3);
     expect(await outcomes(laptop, phone)).toEqual(['demo-01 theirs']);
   });

@@ -13,6 +13,7 @@ import { merge } from './merging';
 import { Repository } from './repository';
 import type { World } from './repository';
 import { RefusedWrite } from './refusedWrite';
+import { Queries } from './queries';
 import { unsoundRecords } from './unsound';
 
 let database: Database;
@@ -56,7 +57,7 @@ describe('a browser database of version 1', () => {
     expect(read.ok ? [] : read.faults).toEqual([]);
     for (const table of RECORD_TABLES)
       expect(await database.table(table).count(), table).toBe(version1()[table]?.length ?? 0);
-    const after = JSON.stringify(await window().everything());
+    const after = JSON.stringify(await window().queries.everything());
     expect(after).not.toContain('"boost"');
     expect(after.match(/"strong"/g)!.length).toBe(before.match(/"boost"/g)!.length);
   });
@@ -66,13 +67,13 @@ describe('a browser database of version 1', () => {
     const file = { kind: 'lynxeye/backup', version: 1, exportedAt: '2026-10-03T09:00:00Z', ...version1() };
     const read = await readBackup(file);
     if (!read.ok) throw new Error(JSON.stringify(read.faults));
-    const up = await window().everything();
+    const up = await window().queries.everything();
     for (const table of RECORD_TABLES) expect(up[table]).toEqual(read.records[table]);
   });
 });
 
 describe('what is written', () => {
-  const everything = async (): Promise<string> => JSON.stringify(await window().everything());
+  const everything = async (): Promise<string> => JSON.stringify(await window().queries.everything());
 
   it('fits its schema, or is refused in words and nothing written', async () => {
     const repository = window();
@@ -252,11 +253,11 @@ describe('records that are not whole', () => {
     await merge(repository, makeDemo());
     const broken = { ...(await database.outings.get('demo-outing'))!, zone: 'Nowhere/Town' };
     await database.outings.put(broken);
-    const [found, ...others] = await unsoundRecords(database, new Set(['demo-01']));
+    const [found, ...others] = await unsoundRecords(new Queries(database), new Set(['demo-01']));
     expect(others).toEqual([]);
     expect(found).toMatchObject({ table: 'outings', id: 'demo-outing', faults: [{ path: 'zone' }] });
     await repository.remove('outings', 'demo-outing', 'put aside');
-    expect(await unsoundRecords(database, new Set(['demo-01']))).toMatchObject([
+    expect(await unsoundRecords(new Queries(database), new Set(['demo-01']))).toMatchObject([
       { id: 'demo-01', faults: [] },
     ]);
     await repository.history.undo();

@@ -17,6 +17,7 @@ import { noRecords, RECORD_TABLES } from '@/core/records/kinds';
 import type { RecordOf, Records, RecordTable } from '@/core/records/kinds';
 import type { Database } from './database';
 import { History } from './history';
+import { Queries } from './queries';
 import type { Change } from './step';
 
 /** What the store asks of the world around it: a clock, a source of ids and the window's name, so that tests can give their own. */
@@ -40,12 +41,16 @@ export interface FollowingOuting {
 /** Keeps what a person owns: every action reads and writes in one transaction and is one step of undo. */
 export class Repository {
   readonly history: History;
+  /** What is kept, for reading. */
+  readonly queries: Queries;
 
   constructor(
+    /** For the store alone: screens ask `queries`. */
     readonly database: Database,
     private readonly world: World,
   ) {
     this.history = new History(database, world, world.now);
+    this.queries = new Queries(database);
   }
 
   newId(): string {
@@ -351,18 +356,8 @@ export class Repository {
       kind: 'lynxeye/backup',
       version: FILE_VERSION,
       exportedAt: this.at(),
-      ...(await this.everything()),
+      ...(await this.queries.everything()),
     };
-  }
-
-  async everything(): Promise<Records> {
-    const { database } = this;
-    return database.transaction('r', RECORD_TABLES, async () => {
-      const lists = await Promise.all(
-        RECORD_TABLES.map(async (table) => [table, await database.table(table).toArray()] as const),
-      );
-      return Object.fromEntries(lists) as unknown as Records;
-    });
   }
 
   /** Puts the demo data back as it ships; the person's own stays. */
@@ -408,6 +403,12 @@ export class Repository {
 
   async choose(key: string, value: string): Promise<void> {
     await this.database.choices.put({ key, value });
+  }
+
+  /** Remembers a folder that the person picked; `null`: forgets it. */
+  async keepFolder(key: string, folder: FileSystemDirectoryHandle | null): Promise<void> {
+    if (folder) await this.database.handles.put({ key, folder });
+    else await this.database.handles.delete(key);
   }
 
   /** Keeps a record as it is made of the one before it, if there is one; its time of change is set. */

@@ -55,8 +55,6 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const tick = (ms = 5): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
-
 describe('answers for lists', () => {
   let asked: (string | undefined)[];
   beforeEach(() => {
@@ -138,7 +136,7 @@ describe('the reader of files', () => {
     const { askFiles } = await import('./files');
     const stop = { asked: false, now: (): void => undefined };
     const asking = askFiles(readOne, { stop });
-    await tick();
+    await vi.waitFor(() => expect(Beside.started).toHaveLength(1));
     stop.now();
     await expect(asking).rejects.toThrow('stopped');
     expect(stop.asked).toBe(true);
@@ -158,7 +156,7 @@ describe('the reader of files', () => {
   it('says when its script did not start', async () => {
     const { askFiles } = await import('./files');
     const asking = askFiles(readOne);
-    await tick();
+    await vi.waitFor(() => expect(Beside.started).toHaveLength(1));
     Beside.started[0]!.break('');
     await expect(asking).rejects.toThrow(/did not start/);
   });
@@ -197,10 +195,11 @@ describe('the reader of codes', () => {
 describe('the studio', () => {
   const orders: DrawOrder[] = [];
   let reply: (order: DrawOrder) => DrawReply;
-  let slow: boolean;
+  /** What the workers would answer while they are held; `null`: they answer at once. */
+  let held: (() => void)[] | null;
   beforeEach(() => {
     orders.length = 0;
-    slow = false;
+    held = null;
     reply = ({ film, frame }) => ({
       film,
       number: frame.number,
@@ -210,8 +209,9 @@ describe('the studio', () => {
     Beside.serve = (port) => {
       port.onmessage = ({ data }: MessageEvent<DrawOrder>) => {
         orders.push(data);
-        if (!slow) port.postMessage(reply(data));
-        else setTimeout(() => port.postMessage(reply(data)), 20);
+        const answer = (): void => port.postMessage(reply(data));
+        if (held) held.push(answer);
+        else answer();
       };
     };
   });
@@ -236,7 +236,8 @@ describe('the studio', () => {
   });
 
   it('throws away what is under way when something else is asked for', async () => {
-    slow = true;
+    const late: (() => void)[] = [];
+    held = late;
     const { Studio } = await import('./preview');
     const studio = new Studio(2);
     const dropped: number[] = [];
@@ -244,9 +245,12 @@ describe('the studio', () => {
     void studio.film([wish(40, dropped)]).then(() => {
       settled = true;
     });
-    await tick(10);
+    await vi.waitFor(() => expect(late).toHaveLength(2));
+    held = null;
     const drawn: number[] = [];
-    await studio.film([wish(3, drawn)]);
+    const other = studio.film([wish(3, drawn)]);
+    for (const answer of late) answer();
+    await other;
     expect(drawn.sort()).toEqual([0, 1, 2]);
     expect(dropped).toEqual([]);
     expect(settled).toBe(false);
@@ -266,7 +270,8 @@ describe('the studio', () => {
   });
 
   it('says when a worker did not start', async () => {
-    slow = true;
+    const late: (() => void)[] = [];
+    held = late;
     const { Studio } = await import('./preview');
     const filming = new Studio(1).film([wish(2, [])]);
     Beside.started[0]!.break('');

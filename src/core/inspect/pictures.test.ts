@@ -89,24 +89,28 @@ describe('what random clips were made with comes out', () => {
 
 describe('pictures', () => {
   it('steps of automatic exposure are counted, and lamps that pulse are none', () => {
-    const stepping = seen({ seconds: 6, gainAt: (at) => ((at > 1.5 && at < 2.5) || at > 4.5 ? 1.3 : 1) });
+    const stepping = seen({
+      ...SMALL,
+      seconds: 6,
+      gainAt: (at) => ((at > 1.5 && at < 2.5) || at > 4.5 ? 1.3 : 1),
+    });
     expect(stepping.pictures.exposureSteps).toBe(1);
-    expect(seen({ flicker: { hz: 10, pct: 8, bands: 0 } }).pictures.exposureSteps).toBe(0);
+    expect(seen({ ...SMALL, flicker: { hz: 10, pct: 8, bands: 0 } }).pictures.exposureSteps).toBe(0);
   });
 
   it('a soft picture is soft whether it moves or not; smear goes with the movement', () => {
     const shake = { hz: 1.3, pctPerSRms: 20, rollDegPerSRms: 0 };
-    const soft = seen({ softPx: 4, shake, grain: 0.001 }).pictures.blur;
-    const sharp = seen({ shake, grain: 0.001 }).pictures.blur;
+    const soft = seen({ softPx: 4, shake, grain: 0.001, seconds: 2 }).pictures.blur;
+    const sharp = seen({ shake, grain: 0.001, seconds: 2 }).pictures.blur;
     expect(soft?.median).toBeGreaterThan((sharp?.median ?? 1) + 0.1);
     expect(Math.abs(soft?.followsMovement ?? 1)).toBeLessThan(0.25);
   });
 
   it('what cannot be told is null: a frozen picture, one of a single colour, one frame', () => {
-    const frozen = seen({ grain: 0 }).pictures;
+    const frozen = seen({ ...SMALL, grain: 0 }).pictures;
     expect(frozen.repeatedPct).toBeNull();
     expect(frozen.movement?.shakePctWidthPerSRms).toBe(0);
-    const plain = seen({ contrast: 0, grain: 0 }).pictures;
+    const plain = seen({ ...SMALL, contrast: 0, grain: 0 }).pictures;
     expect(plain).toMatchObject({
       blur: null,
       pulsingPct: null,

@@ -147,7 +147,12 @@ function usualShot(shot: Shot): Shot {
 }
 
 /** Filmed in no plan, by the clock where the shot's sun stands; where that is not known either, by the universal one. */
-function whenOf(atMs: number, day: Take['day'], { light }: Shot, clock: ClockIn): Pick<Take, 'date' | 'hour'> {
+function whenOf(
+  atMs: number,
+  day: Take['day'],
+  { light }: Shot,
+  clock: ClockIn,
+): Pick<Take, 'date' | 'hour'> {
   const zone = day?.outing.zone ?? (light?.kind === 'sun' ? light.zone : undefined) ?? 'UTC';
   const date = day?.day.date ?? dateOn(clock(zone), atMs);
   const midnightMs = clock(zone)(date, '00:00');

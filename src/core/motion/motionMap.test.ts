@@ -6,7 +6,7 @@ import { forwardFlowDegPerS } from './flow';
 import { headingOf } from './movement';
 import type { Movement } from './movement';
 import { FINE, motionMap, paceOf, paceOfMap, velocityAtPlace } from './motionMap';
-import { sampling } from '../../../testing/samples';
+import { samples, sampling } from '../../../testing/samples';
 
 /** Everything the slow way: a still point in space, a camera moved and turned bit by bit, and where it then falls. */
 const RAD = Math.PI / 180;
@@ -69,7 +69,7 @@ const anyPlace = fc.record({
 });
 
 describe('movement over the frame', () => {
-  it('is that of moving points brought into the picture one by one, 1,000 times, all projections', () => {
+  it('is that of moving points brought into the picture one by one, all projections', () => {
     let judged = 0;
     fc.assert(
       fc.property(
@@ -98,7 +98,7 @@ describe('movement over the frame', () => {
       ),
       sampling(1000, 20261101),
     );
-    expect(judged).toBeGreaterThan(990);
+    expect(judged).toBeGreaterThanOrEqual(0.99 * samples(1000));
   });
 
   it('travelling, is the closed form of the flow at the frame’s edge', () => {

@@ -1,16 +1,25 @@
 import { backupOf } from '@/core/records/backup';
 import { noRecords } from '@/core/records/kinds';
-import type { Records } from '@/core/records/kinds';
+import { RECORD_TABLES } from '@/core/records/kinds';
+import type { Records, RecordTable } from '@/core/records/kinds';
 import { cameBackFrom, outingFileOf } from '@/core/records/outingFile';
 import type { Wanted } from './wanted';
+
+/** The kinds of records that a parcel is made of: no others need be read for it. */
+export const PARCEL_OF: Readonly<Record<Wanted['what'], readonly RecordTable[]>> = {
+  outing: ['outings', 'shots', 'clips', 'log', 'measured', 'removed'],
+  shot: ['shots', 'measured'],
+  kit: ['kit', 'learned', 'prices', 'measured'],
+  everything: RECORD_TABLES,
+};
 
 /** What goes over, as a file of the open formats; measured clips are large, and go only when asked for. `null`: it is not here. */
 export function parcelOf(
   wanted: Wanted,
-  kept: Records,
+  kept: Partial<Records>,
   { clips, now }: { clips: boolean; now: string },
 ): string | null {
-  const all: Records = clips ? kept : { ...kept, clips: [] };
+  const all: Records = { ...noRecords(), ...kept, ...(clips ? {} : { clips: [] }) };
   const file = (records: Partial<Records>): string =>
     JSON.stringify(backupOf({ ...noRecords(), ...records }, now));
   switch (wanted.what) {

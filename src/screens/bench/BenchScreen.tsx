@@ -13,7 +13,8 @@ import { partEditing } from '../data/partEditing';
 import { usePart } from '../routes';
 import { editingInClock, followingEntry, InDayContext, partIn, useInClock, useStands } from '../data/inDay';
 import type { InDay, Stands } from '../data/inDay';
-import { inPlanOf, useAnswer } from '../data/useAnswer';
+import { inPlanOf } from '@/core/day/inPlan';
+import { useAnswer } from '../data/useAnswer';
 import type { Solved } from '../data/useAnswer';
 import { useSame } from '../data/useSame';
 import { useShotEditing } from '../data/useShotEditing';
@@ -82,7 +83,7 @@ function OpenBench({ record, inDay }: { record: ShotRecord; inDay: InDay | null 
     [whole, part, keptShot, partShot, clock],
   );
   const dayPart = inDay && partIn(inDay, part);
-  const solved = useAnswer(partShot, useSame(dayPart ? inPlanOf(dayPart) : undefined));
+  const solved = useAnswer(partShot, useSame(dayPart ? inPlanOf(dayPart, dayPart.answer) : undefined));
   const unsettled = inDay !== null && inDay.worked.day.sheet === null && inDay.worked.failed === null;
   const shown = useLastAnswer(solved, part);
   const head = useMemo(() => ({ record, whole, part, solved }), [record, whole, part, solved]);

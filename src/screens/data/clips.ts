@@ -9,7 +9,7 @@ export function useClips(outingId: string, dayId: string): Clip[] | undefined {
   const repository = useRepository();
   return useLiveQuery(async () => {
     if (!repository) return undefined;
-    const all = await repository.database.clips.where('outingId').equals(outingId).toArray();
+    const all = await repository.queries.clipsOfOuting(outingId);
     return all.filter((clip) => clip.dayId === dayId).sort(byStart);
   }, [repository, outingId, dayId]);
 }
@@ -17,10 +17,7 @@ export function useClips(outingId: string, dayId: string): Clip[] | undefined {
 /** Every clip that came back; undefined while they load. */
 export function useAllClips(): Clip[] | undefined {
   const repository = useRepository();
-  return useLiveQuery(
-    async () => (repository ? repository.database.clips.toArray() : undefined),
-    [repository],
-  );
+  return useLiveQuery(async () => (repository ? repository.queries.all('clips') : undefined), [repository]);
 }
 
 /** What was measured of a clip, without its pictures and curves. */
@@ -33,7 +30,7 @@ export function useClippedDays(): ReadonlySet<string> | undefined {
   const repository = useRepository();
   return useLiveQuery(
     async () =>
-      repository ? new Set((await repository.database.clips.toArray()).map(({ dayId }) => dayId)) : undefined,
+      repository ? new Set((await repository.queries.all('clips')).map(({ dayId }) => dayId)) : undefined,
     [repository],
   );
 }

@@ -8,8 +8,6 @@ import type { WorkedPart } from '@/core/day/workedDay';
 import { entryAt, movedToDay, withDay } from '@/core/records/dayEdits';
 import { minutesOf, withEntry } from '@/core/records/entries';
 import type { Shot } from '@/core/records/shot';
-import type { ShotRecord } from '@/core/records/shotRecord';
-import { standingOf, standingsOf } from '@/core/records/standing';
 import type { Standing } from '@/core/records/standing';
 import { shiftedTo } from '@/core/day/schedule';
 import { dateAndTime, movedTo, wallClock } from '@/formats/clock';
@@ -50,17 +48,12 @@ export function useStands(shotId: string): Stands | null | undefined {
   const entryId = useSearchParams().get('entry');
   return useLiveQuery(async () => {
     if (!repository) return undefined;
-    const { outings, shots } = repository.database;
-    return repository.database.transaction('r', [outings, shots], async () => {
-      const all = standingsOf(await outings.toArray(), shotId);
-      const standing = standingOf(all, { outingId, dayId, entryId }, (zone) => todayIn(zone, Date.now()));
-      if (!standing) return null;
-      const { outing, day } = standing;
-      const ids = day.entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : []));
-      const kept = await shots.bulkGet([...new Set(ids)]);
-      const here = kept.filter((one): one is ShotRecord => one !== undefined);
-      return { standing, all, open: { outing, day, shots: here } };
-    });
+    const found = await repository.queries.shotInItsDay(shotId, { outingId, dayId, entryId }, (zone) =>
+      todayIn(zone, Date.now()),
+    );
+    if (!found) return null;
+    const { standing, all, outing, day, shots } = found;
+    return { standing, all, open: { outing, day, shots } };
   }, [repository, shotId, outingId, dayId, entryId]);
 }
 

@@ -13,7 +13,7 @@ import { useRepository } from './repository';
 export function useKit(): KitItem[] | undefined {
   const repository = useRepository();
   return useLiveQuery(
-    async () => (repository ? (await repository.database.kit.toArray()).sort(byKeeping) : undefined),
+    async () => (repository ? (await repository.queries.all('kit')).sort(byKeeping) : undefined),
     [repository],
   );
 }

@@ -16,7 +16,7 @@ export function useLastTime(shotId: string, shot: Shot): LastTime | null | undef
       repository
         ? lastTimes(
             await bookOf(repository),
-            new Map((await repository.database.shots.toArray()).map((one) => [one.id, one.shot])),
+            new Map((await repository.queries.all('shots')).map((one) => [one.id, one.shot])),
           )
         : undefined,
     [repository],

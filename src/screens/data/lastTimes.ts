@@ -23,7 +23,7 @@ export function useLastTimes(): ReadonlyMap<string, Recording> | undefined {
 }
 
 /** The latest first. */
-export async function bookOf({ database: { log, clips, outings } }: Repository): Promise<Recording[]> {
-  const came = (await clips.toArray()).map(withoutPictures);
-  return logbookOf(await log.toArray(), came, await outings.toArray());
+export async function bookOf({ queries }: Repository): Promise<Recording[]> {
+  const { log, clips, outings } = await queries.together('log', 'clips', 'outings');
+  return logbookOf(log, clips.map(withoutPictures), outings);
 }

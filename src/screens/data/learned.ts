@@ -18,16 +18,13 @@ export function useOwn(): Own {
 
 /** What the person decided of each figure; undefined while it loads. */
 export function useDecisions(repository: Repository | null): LearnedRecord[] | undefined {
-  return useLiveQuery(
-    async () => (repository ? repository.database.learned.toArray() : undefined),
-    [repository],
-  );
+  return useLiveQuery(async () => (repository ? repository.queries.all('learned') : undefined), [repository]);
 }
 
 /** What the person's eye prefers; `null`: they never said, undefined while it loads. */
 export function useOwnEye(repository: Repository | null): OwnEye | null | undefined {
   return useLiveQuery(
-    async () => (repository ? ((await repository.database.eye.get('mine')) ?? null) : undefined),
+    async () => (repository ? repository.queries.one('eye', 'mine') : undefined),
     [repository],
   );
 }

@@ -10,7 +10,7 @@ export function useMeasured(of: MeasuredOf): readonly Measured[] {
   const repository = useRepository();
   const id = 'shotId' in of ? of.shotId : of.kitId;
   const all = useLiveQuery(async () => {
-    const kept = (await repository?.database.measured.toArray()) ?? [];
+    const kept = (await repository?.queries.all('measured')) ?? [];
     return kept
       .filter((one) => ('shotId' in one.of ? one.of.shotId : one.of.kitId) === id)
       .sort((one, other) => other.createdAt.localeCompare(one.createdAt));

@@ -10,8 +10,7 @@ import { useRepository } from './repository';
 export function useOutings(): Outing[] | undefined {
   const repository = useRepository();
   return useLiveQuery(
-    async () =>
-      repository ? repository.database.outings.orderBy('updatedAt').reverse().toArray() : undefined,
+    async () => (repository ? repository.queries.latestChanged('outings') : undefined),
     [repository],
   );
 }

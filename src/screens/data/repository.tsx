@@ -81,7 +81,7 @@ export function useRepository(): Repository | null {
 export function useShots(): ShotRecord[] | undefined {
   const repository = useRepository();
   return useLiveQuery(
-    async () => (repository ? repository.database.shots.orderBy('updatedAt').reverse().toArray() : undefined),
+    async () => (repository ? repository.queries.latestChanged('shots') : undefined),
     [repository],
   );
 }
@@ -90,8 +90,7 @@ export function useShots(): ShotRecord[] | undefined {
 export function useShotRecord(id: string | null): ShotRecord | null | undefined {
   const repository = useRepository();
   return useLiveQuery(
-    async () =>
-      repository ? (id === null ? null : ((await repository.database.shots.get(id)) ?? null)) : undefined,
+    async () => (repository ? (id === null ? null : repository.queries.one('shots', id)) : undefined),
     [repository, id],
   );
 }
@@ -99,21 +98,18 @@ export function useShotRecord(id: string | null): ShotRecord | null | undefined 
 /** The log, latest first; undefined while it loads. */
 export function useLog(): LogEntry[] | undefined {
   const repository = useRepository();
-  return useLiveQuery(
-    async () => (repository ? repository.database.log.orderBy('at').reverse().toArray() : undefined),
-    [repository],
-  );
+  return useLiveQuery(async () => (repository ? repository.queries.latestLogged() : undefined), [repository]);
 }
 
 /** What the person prefers, with a setter that all windows follow. */
 export function usePreference<P extends Preference>(key: P): [Preferred<P>, (value: Preferred<P>) => void] {
   const repository = useRepository();
   const kept = useLiveQuery(
-    async () => (repository ? repository.database.choices.get(key) : undefined),
+    async () => (repository ? repository.queries.choice(key) : undefined),
     [repository, key],
   );
   const allowed: readonly Preferred<P>[] = PREFERENCES[key];
-  const value = allowed.find((one) => one === kept?.value) ?? PREFERENCES[key][0];
+  const value = allowed.find((one) => one === kept) ?? PREFERENCES[key][0];
   return [value, (next) => void repository?.choose(key, next)];
 }
 
@@ -125,7 +121,7 @@ export function useHint(id: HintId): { shown: boolean; dismiss: () => void } {
   const repository = useRepository();
   const key = `hint-${id}`;
   const shown = useLiveQuery(
-    async () => (repository ? (await repository.database.choices.get(key)) === undefined : undefined),
+    async () => (repository ? (await repository.queries.choice(key)) === undefined : undefined),
     [repository, key],
   );
   return { shown: shown ?? false, dismiss: () => void repository?.choose(key, 'done') };

@@ -14,7 +14,7 @@ export const SLIPS = Object.keys(USUAL) as (keyof Slips)[];
 export function useSlips(): [Slips, (slip: keyof Slips, chance: number) => void] {
   const repository = useRepository();
   const kept = useLiveQuery(
-    async () => (repository ? (await repository.database.choices.get(KEY))?.value : undefined),
+    async () => (repository ? repository.queries.choice(KEY) : undefined),
     [repository],
   );
   const slips = useMemo(() => slipsIn(kept), [kept]);

@@ -7,6 +7,7 @@ import type { Assumed, Brief, InPlan } from '@/core/brief/brief';
 import { isTimeLapse } from '@/core/records/filmedAs';
 import { lapseOf } from '@/core/timeLapse/lapseAnswer';
 import type { LapseAnswer } from '@/core/timeLapse/lapseAnswer';
+import { inPlanOf } from '@/core/day/inPlan';
 import type { WorkedPart } from '@/core/day/workedDay';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
@@ -64,19 +65,7 @@ export function solveForScreen(shot: Shot, inPlan: InPlan = {}): Solved {
 
 /** A part as its day carries it: the same answer as on the Bench. `null`: not worked out. */
 export function solveInDay(part: WorkedPart): Solved | null {
-  return part.answer?.carried ? solveForScreen(part.shot, inPlanOf(part)) : null;
-}
-
-export function inPlanOf({ brief, answer, shot }: WorkedPart): InPlan {
-  const { mainsHz } = brief.limits;
-  if (!isTimeLapse(shot)) return { held: answer?.held?.pins, mainsHz };
-  // A time-lapse keeps its plan, and wears what its camera wears then.
-  const worn = answer?.carried?.settings.filter.ids;
-  const alone = lapseOf(brief)?.settings.filter.ids;
-  return {
-    held: worn && worn.join() !== alone?.join() ? { filter: { ids: [...worn] } } : undefined,
-    mainsHz,
-  };
+  return part.answer?.carried ? solveForScreen(part.shot, inPlanOf(part, part.answer)) : null;
 }
 
 export function useAnswer(shot: Shot, inPlan?: InPlan): Solved {

@@ -12,7 +12,7 @@ import { movedTo } from '@/formats/clock';
 import { partIn, useInDay } from './inDay';
 import type { InDay } from './inDay';
 import { useWithOwn } from './learned';
-import { inPlanOf } from './useAnswer';
+import { inPlanOf } from '@/core/day/inPlan';
 
 /** Parts of a shot, solved. */
 export interface CarriedPart {
@@ -40,7 +40,7 @@ function carriedPart(whole: Shot, part: number, inDay: InDay | null): CarriedPar
   }
   const { outing, entry } = inDay.standing;
   const shot = movedTo(shotOfPart(lastingAs(whole, entry), part), dayPart.fromMs, outing.zone);
-  const { held, mainsHz } = inPlanOf(dayPart);
+  const { held, mainsHz } = inPlanOf(dayPart, dayPart.answer);
   const { brief } = briefOf(shot, { mainsHz });
   const outcome = solve(held ? briefOf(shot, { held, mainsHz }).brief : brief);
   // What the day held a moment ago may be in the way of what was just set.

@@ -9,9 +9,6 @@ import type { Stage } from '../testing/stage';
 import { useClipFiles } from './clipFiles';
 import { DebriefScreen } from './DebriefScreen';
 
-vi.mock('@/workers/day', async () => (await import('../testing/dayWorker')).inPage);
-vi.mock('@/workers/clips', async () => (await import('../testing/clipsWorker')).inPage);
-
 const HOLM = '/debrief?outing=demo-holm&day=holm-day';
 let stage: Stage;
 beforeEach(async () => {

@@ -204,7 +204,7 @@ export async function lookAtAll(
     // Taken off the list meanwhile: it is no longer wanted.
     if (!waiting.includes(id) || !file) continue;
     useClipFiles.setState({ waiting: waiting.filter((one) => one !== id) });
-    const clip = await repository.database.clips.get(id);
+    const clip = await repository.queries.one('clips', id);
     if (clip) await lookAtOne(clip, file, how, { repository, worked });
   }
 }
@@ -241,20 +241,8 @@ async function lookAtOne(
 }
 
 /** What came back of the same shot before. */
-async function earlierOf(shotId: string, { id }: Clip, { database }: Repository): Promise<Clip[]> {
-  const outings = await database.outings.toArray();
-  const entries = new Set(
-    outings.flatMap(({ days }) =>
-      days.flatMap((day) =>
-        day.entries.flatMap((one) =>
-          one.what === 'shot' && one.shotId === shotId ? [`${day.id} ${one.id}`] : [],
-        ),
-      ),
-    ),
-  );
-  return database.clips
-    .filter((one) => one.id !== id && one.entryId !== null && entries.has(`${one.dayId} ${one.entryId}`))
-    .toArray();
+async function earlierOf(shotId: string, { id }: Clip, { queries }: Repository): Promise<Clip[]> {
+  return (await queries.clipsOfShot(shotId)).filter((one) => one.id !== id);
 }
 
 export function whyOf(error: unknown): string {

@@ -57,9 +57,8 @@ export function useFolderBackup(): void {
     const later = (): void => {
       clearTimeout(timer);
       timer = setTimeout(() => {
-        void repository.database.handles.get(KEY).then(async (kept) => {
-          if (!kept) return;
-          const folder: Asked = kept.folder;
+        void repository.queries.folder(KEY).then(async (folder: Asked | null) => {
+          if (!folder) return;
           if ((await folder.queryPermission?.({ mode: 'readwrite' })) === 'denied') return;
           await write(repository, folder).catch(() => {
             if (!told) complain(messages.theBackUpFolderCannot);
@@ -83,7 +82,7 @@ export function useFolderItems(): NonNullable<MenuProps['items']> {
   const { say, complain } = toast;
   const [folder, setFolder] = useState<Asked | null>(null);
   useEffect(() => {
-    void repository?.database.handles.get(KEY).then((kept) => setFolder(kept?.folder ?? null));
+    void repository?.queries.folder(KEY).then(setFolder);
   }, [repository]);
   const pick = (window as Picking).showDirectoryPicker;
   if (!repository || !pick) return [];
@@ -98,7 +97,7 @@ export function useFolderItems(): NonNullable<MenuProps['items']> {
     const chosen = await allowed();
     if (!chosen) return;
     await write(repository, chosen);
-    await repository.database.handles.put({ key: KEY, folder: chosen });
+    await repository.keepFolder(KEY, chosen);
     setFolder(chosen);
     say(messages.everythingIsWrittenToIn({ file: fileOf(repository), chosen: chosen.name }));
   };
@@ -139,7 +138,7 @@ export function useFolderItems(): NonNullable<MenuProps['items']> {
             key: 'folderStop',
             label: messages.stopBackingUpToThe,
             onClick: guarded(async () => {
-              await repository.database.handles.delete(KEY);
+              await repository.keepFolder(KEY, null);
               setFolder(null);
               say(messages.stoppedTheFileInThe);
             }),

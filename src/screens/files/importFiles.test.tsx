@@ -1,5 +1,5 @@
 import { screen, waitFor } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { emptyShot } from '@/core/records/emptyShot';
 import { FaultsDialog } from '../shell/FaultsDialog';
 import { reading } from '../testing/filesWorker';
@@ -9,8 +9,6 @@ import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
 import { importFiles } from './importFiles';
 import { useIncomingState } from './incomingState';
-
-vi.mock('@/workers/files', async () => (await import('../testing/filesWorker')).inPage);
 
 let stage: Stage;
 beforeEach(async () => {

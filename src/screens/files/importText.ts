@@ -53,10 +53,10 @@ export async function take(repository: Repository, taking: Taking): Promise<Took
 
 /** A shot list makes a new outing; shots it names by an id kept here are those, the others are made from the sheet. */
 async function takeShotList(repository: Repository, name: string, { days }: ReadShotList): Promise<Took> {
-  const kept = new Set(await repository.database.shots.toCollection().primaryKeys());
+  const kept = await repository.queries.ids('shots');
   const made: ShotRecord[] = [];
   // The clock of the person's last outing, until the page has asked where this one is.
-  const last = await repository.database.outings.orderBy('updatedAt').reverse().toArray();
+  const last = await repository.queries.latestChanged('outings');
   const zone = last.find(({ demo }) => !demo)?.zone ?? ownZone();
   await repository.addOuting(
     (id, at): Outing => ({
@@ -94,7 +94,7 @@ async function takeCalendar(
   repository: Repository,
   calendar: Extract<Taking, { kind: 'calendar' }>['calendar'],
 ): Promise<Took> {
-  for (const outing of await repository.database.outings.toArray()) {
+  for (const outing of await repository.queries.all('outings')) {
     const { moved, known, leftBehind } = movesOf(calendar, outing);
     if (known === 0) continue;
     const clock = wallClock(outing.zone);

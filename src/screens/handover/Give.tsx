@@ -8,7 +8,7 @@ import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import { CODES_PER_SECOND, secondsToCross, sending } from '@/formats/handover/crossing';
 import type { Sending } from '@/formats/handover/crossing';
-import { parcelOf } from '@/formats/handover/parcel';
+import { PARCEL_OF, parcelOf } from '@/formats/handover/parcel';
 import { durationText } from '@/words/settingText';
 import { useOutings } from '../data/outings';
 import { useRepository, useShots } from '../data/repository';
@@ -62,7 +62,12 @@ function Giving({ offer, clips }: { offer: Offer; clips: boolean }): ReactNode {
   // What is changed while the codes are shown goes over as well.
   const text = useLiveQuery(
     async () =>
-      repository ? parcelOf(offer.wanted, await repository.everything(), { clips, now }) : undefined,
+      repository
+        ? parcelOf(offer.wanted, await repository.queries.together(...PARCEL_OF[offer.wanted.what]), {
+            clips,
+            now,
+          })
+        : undefined,
     [repository, offer.key, clips, now],
   );
   const sent = useSending(text ?? null);

@@ -1,5 +1,5 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { KitItem } from '@/core/records/kitItem';
 import { THING_KINDS } from '@/core/records/kitItem';
 import { THING_LABEL } from '@/words/cameraText';
@@ -10,8 +10,6 @@ import type { Region } from '../testing/region';
 import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
 import { KitScreen } from './KitScreen';
-
-vi.mock('@/workers/learn', async () => (await import('../testing/learnWorker')).inPage);
 
 let stage: Stage;
 beforeEach(async () => {

@@ -1,7 +1,7 @@
 import { act, screen, waitFor, within } from '@testing-library/react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { ReactNode } from 'react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Gear, Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { dayText } from '@/words/lightText';
@@ -24,8 +24,6 @@ import { JointTab } from './JointTab';
 import { PackingTab } from './PackingTab';
 import { useDayEditing } from './useDayEditing';
 import type { DayEditing } from './useDayEditing';
-
-vi.mock('@/workers/day', async () => (await import('../testing/dayWorker')).inPage);
 
 const demo = makeDemo();
 const saturday = demo.outings[0]!.days[0]!;

@@ -45,13 +45,7 @@ export function useOutingFiles(
   const days = (): Promise<WorkedDay[]> => workedDays(outing, shots);
   const came = async (): Promise<Came> => {
     if (!repository) return noRecords();
-    const { clips, log, measured, removed } = repository.database;
-    return cameBackFrom(outing, {
-      clips: await clips.toArray(),
-      log: await log.toArray(),
-      measured: await measured.toArray(),
-      removed: await removed.toArray(),
-    });
+    return cameBackFrom(outing, await repository.queries.together('clips', 'log', 'measured', 'removed'));
   };
   return [
     {

@@ -7,7 +7,8 @@ import { helmetRide } from '@/core/explain/helmet';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { partIn, useStands } from '../data/inDay';
 import type { Stands } from '../data/inDay';
-import { inPlanOf, useAnswer } from '../data/useAnswer';
+import { inPlanOf } from '@/core/day/inPlan';
+import { useAnswer } from '../data/useAnswer';
 import { useSame } from '../data/useSame';
 import { useWorkedDay } from '../data/workedDay';
 
@@ -51,7 +52,10 @@ function InItsDay({
 }): ReactNode {
   const worked = useWorkedDay(open);
   const part = partIn({ standing, all, worked }, 0);
-  const { solution } = useAnswer(part?.shot ?? record.shot, useSame(part ? inPlanOf(part) : undefined));
+  const { solution } = useAnswer(
+    part?.shot ?? record.shot,
+    useSame(part ? inPlanOf(part, part.answer) : undefined),
+  );
   return children(useNumbers(solution));
 }
 

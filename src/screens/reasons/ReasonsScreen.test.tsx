@@ -1,5 +1,5 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { solve } from '@/core/answer/solve';
 import { briefOf } from '@/core/brief/brief';
 import { FORMULAS, formulasOn, INPUTS, valueAt, valuesOn } from '@/core/explain/formulas';
@@ -13,8 +13,6 @@ import { visit } from '../testing/address';
 import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
 import { ReasonsScreen } from './ReasonsScreen';
-
-vi.mock('@/workers/day', async () => (await import('../testing/dayWorker')).inPage);
 
 let stage: Stage;
 beforeEach(async () => {

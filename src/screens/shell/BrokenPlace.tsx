@@ -28,7 +28,7 @@ export function BrokenPlace({ error, onAgain }: { error: unknown; onAgain: () =>
     if (!repository) return;
     let gone = false;
     void import('@/store/unsound')
-      .then(({ unsoundRecords }) => unsoundRecords(repository.database, addressed()))
+      .then(({ unsoundRecords }) => unsoundRecords(repository.queries, addressed()))
       .then(
         (records) => {
           if (!gone) setFound(records);

@@ -23,9 +23,9 @@ export function StorageCare(): ReactNode {
     if (!repository) return;
     let asked = false;
     const noted = (): void => {
-      void repository.database.choices
-        .get(CHANGES_SINCE_EXPORT)
-        .then((kept) => repository.choose(CHANGES_SINCE_EXPORT, String(Number(kept?.value ?? 0) + 1)));
+      void repository.queries
+        .choice(CHANGES_SINCE_EXPORT)
+        .then((kept) => repository.choose(CHANGES_SINCE_EXPORT, String(Number(kept ?? 0) + 1)));
       // Asked for once there is something worth keeping: a browser may say no, and the reminder stays.
       if (asked || !('storage' in navigator)) return;
       asked = true;
@@ -36,7 +36,7 @@ export function StorageCare(): ReactNode {
     return repository.history.subscribe(noted);
   }, [repository]);
   const changes = useLiveQuery(
-    async () => Number((await repository?.database.choices.get(CHANGES_SINCE_EXPORT))?.value ?? 0),
+    async () => Number((await repository?.queries.choice(CHANGES_SINCE_EXPORT)) ?? 0),
     [repository],
   );
   if (changes === undefined || changes < REMIND_AFTER) return null;

@@ -1,33 +1,16 @@
-import { dayRemediesOf } from '@/core/day/dayRemedies';
-import { daySheet, outsOf } from '@/core/day/daySheet';
-import type { Memo } from '@/core/day/partWork';
-import { jointDay } from '@/core/day/jointDay';
 import type * as DayWorkers from '@/workers/day';
-
-/** Answers of shots are kept from one day to the next, as the worker keeps them. */
-const memo: Memo = new Map();
+import { dayWork } from '@/workers/dayWork';
 
 export const asked = { cancelled: 0 };
 
-/** The work of the worker for days, done in the page. */
+/** What the worker for days does, in the page: there are no workers under the tests. */
 export const inPage: typeof DayWorkers = {
   knownDay: () => null,
-  carriedAnswers: () => Promise.resolve(new Map()),
-  workDay: (day, gear) => {
-    const sheet = daySheet(day, gear, memo);
-    const remedies = sheet.cameras.flatMap(({ budget }) =>
-      outsOf(budget).flatMap((out) => dayRemediesOf(day, gear, sheet, out, memo)),
-    );
-    return Promise.resolve({ sheet, remedies });
-  },
-  solveDayJointly: (day, gear, onProgress) => {
-    const steps = jointDay(day, gear, memo);
-    for (let step = steps.next(); ; step = steps.next()) {
-      if (step.done) return Promise.resolve(step.value);
-      onProgress(step.value);
-    }
-  },
+  carriedAnswers: (...given) => Promise.resolve(dayWork.carried(...given)),
+  workDay: (...given) => Promise.resolve(dayWork.work(...given)),
+  solveDayJointly: (...given) => dayWork.joint(...given),
   cancelJoint: () => {
     asked.cancelled += 1;
+    dayWork.cancelJoint();
   },
 };

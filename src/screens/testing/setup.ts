@@ -8,8 +8,17 @@ import { said, toast } from './said';
 vi.mock('next/navigation', () => navigation);
 vi.mock('../ui/toast', () => toast);
 
-// What was looked for and not found is told without the whole page. Whether a part is hidden by styles is for the
-// browser's tests: working it out takes most of the time here.
+// There are no workers under the tests: what they do is done in the page.
+vi.mock('@/workers/clips', async () => (await import('./clipsWorker')).inPage);
+vi.mock('@/workers/day', async () => (await import('./dayWorker')).inPage);
+vi.mock('@/workers/drills', async () => (await import('./drillsWorker')).inPage);
+vi.mock('@/workers/eye', async () => (await import('./eyeWorker')).inPage);
+vi.mock('@/workers/files', async () => (await import('./filesWorker')).inPage);
+vi.mock('@/workers/learn', async () => (await import('./learnWorker')).inPage);
+vi.mock('@/workers/rehearse', async () => (await import('./rehearseWorker')).inPage);
+vi.mock('@/workers/worth', async () => (await import('./worthWorker')).inPage);
+
+// What was looked for and not found is told without the whole page.
 configure({
   defaultHidden: true,
   asyncUtilTimeout: PATIENCE_MS,
@@ -21,3 +30,6 @@ beforeEach(() => {
   said.length = 0;
 });
 afterEach(cleanup);
+
+// Styles are for the browser's tests: looking them up for every name and role takes most of the time here.
+window.getComputedStyle = (element) => (element as HTMLElement).style;

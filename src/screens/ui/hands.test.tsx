@@ -184,7 +184,7 @@ describe('a value that follows after the picture', () => {
         frames.splice(0).forEach((frame) => {
           frame(0);
         });
-        await new Promise((resolve) => setTimeout(resolve, 5));
+        await new Promise((after) => setTimeout(after));
       });
     const seen: number[] = [];
     const { result, rerender } = renderHook(

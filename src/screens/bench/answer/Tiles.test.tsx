@@ -1,4 +1,4 @@
-import { act, render, screen, within } from '@testing-library/react';
+import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -8,6 +8,7 @@ import type { Shot } from '@/core/records/shot';
 import { solveForScreen } from '../../data/useAnswer';
 import type { Solved } from '../../data/useAnswer';
 import type { ShotEditing } from '../../data/useShotEditing';
+import { painted } from '../../testing/settled';
 import { Tiles } from './Tiles';
 
 interface Told {
@@ -45,11 +46,6 @@ const answer = (shot: Shot): Extract<Solved, { refusal: null; lapse: null }> => 
   return solved;
 };
 const tile = (name: string): HTMLElement => screen.getByRole('button', { name: new RegExp(`^${name}: `) });
-/** What comes once the picture was painted. */
-const later = (): Promise<void> =>
-  act(async () => {
-    await new Promise((resolve) => setTimeout(resolve, 60));
-  });
 
 function show(first: Shot = emptyShot('one')): { told: Told; user: ReturnType<typeof userEvent.setup> } {
   const told: Told = { shot: first, previewed: [], committed: [] };
@@ -60,7 +56,7 @@ function show(first: Shot = emptyShot('one')): { told: Told; user: ReturnType<ty
 describe('the tiles', () => {
   it('show the answer in its own order, with a reason for each of the eight', async () => {
     show();
-    await later();
+    await painted();
     const names = screen
       .getAllByRole('button')
       .map((button) => button.getAttribute('aria-label') ?? '')
@@ -119,12 +115,12 @@ describe('the tiles', () => {
 
   it('say what a pin costs once that is worked out, and nothing of one that is not set', async () => {
     const { told, user } = show();
-    await later();
+    await painted();
     expect(screen.queryByText(/^pinned/i)).toBeNull();
     const rates = told.shot;
     tile('Frame rate').focus();
     for (let press = 0; press < 4; press++) await user.keyboard('{ArrowUp}');
-    await later();
+    await painted();
     const dearer = answer(told.shot).solution.score - answer(rates).solution.score;
     expect(dearer).toBeGreaterThan(0.02);
     const told1 = tile('Frame rate').parentElement!.parentElement!.textContent;

@@ -9,6 +9,7 @@ import type { HeldShot } from '../../testing/heldShot';
 import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
 import { Sentence } from './Sentence';
+import { painted } from '../../testing/settled';
 
 let stage: Stage;
 beforeEach(async () => {
@@ -99,7 +100,7 @@ describe('the brief as a sentence', () => {
     fireEvent.change(word('spinbutton', 'Darkest'), { target: { value: '9' } });
     expect(held.now().light).toMatchObject({ evMin: 9 });
     await waitFor(() => expect(word('spinbutton', 'Darkest').getAttribute('value')).toBe('9'));
-    await new Promise((resolve) => setTimeout(resolve, 80));
+    await painted();
     expect((field as HTMLInputElement).value).toBe('3');
   });
 

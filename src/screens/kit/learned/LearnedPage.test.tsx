@@ -1,12 +1,10 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { readBackup } from '@/core/records/backup';
 import { visit } from '../../testing/address';
 import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
 import { KitScreen } from '../KitScreen';
-
-vi.mock('@/workers/learn', async () => (await import('../../testing/learnWorker')).inPage);
 
 let stage: Stage;
 beforeEach(async () => {

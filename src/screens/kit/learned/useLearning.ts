@@ -31,15 +31,8 @@ export function useLearning(): LearningState {
   const kit = useKit();
   const kept = useLiveQuery(async (): Promise<Kept | undefined> => {
     if (!repository) return undefined;
-    const { database } = repository;
-    const { shots, outings, log, clips, measured } = database;
-    return database.transaction('r', [shots, outings, log, clips, measured], async () => ({
-      shots: await shots.toArray(),
-      outings: await outings.toArray(),
-      log: await log.toArray(),
-      clips: (await clips.toArray()).map(withoutPictures),
-      measured: await measured.toArray(),
-    }));
+    const all = await repository.queries.together('shots', 'outings', 'log', 'clips', 'measured');
+    return { ...all, clips: all.clips.map(withoutPictures) };
   }, [repository]);
   const asked = useAsked(kept, learnFrom);
   return useMemo(() => {

@@ -1,13 +1,11 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../../demo/makeDemo';
 import { item } from '@/core/units/items';
 import { enter } from '../../testing/enter';
 import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
 import { WorthPage } from './WorthPage';
-
-vi.mock('@/workers/worth', async () => (await import('../../testing/worthWorker')).inPage);
 
 let stage: Stage;
 beforeEach(async () => {

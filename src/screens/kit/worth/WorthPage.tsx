@@ -58,7 +58,7 @@ const worthOf = ({ outings, shots }: { outings: Outing[]; shots: ShotRecord[] })
 function Told({ worth }: { worth: Worth }): ReactNode {
   const repository = useRepository();
   const [budget, setBudget] = useState<number | undefined>(undefined);
-  const records = useLiveQuery(async () => repository?.database.prices.toArray(), [repository]);
+  const records = useLiveQuery(async () => repository?.queries.all('prices'), [repository]);
   const prices = useMemo(() => new Map(records?.map(({ id, price }) => [id, price])), [records]);
   const advice = useMemo(() => adviceOn(worth, prices, budget ?? Infinity), [worth, prices, budget]);
   const main = mainCameraText(worth, mainCameraFirst(worth));

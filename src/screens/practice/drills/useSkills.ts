@@ -30,7 +30,7 @@ export function useSkills(): Skill[] | undefined {
 export function usePractised(): Practised | null | undefined {
   const repository = useRepository();
   return useLiveQuery(
-    async () => (repository ? ((await repository.database.practised.get('mine')) ?? null) : undefined),
+    async () => (repository ? repository.queries.one('practised', 'mine') : undefined),
     [repository],
   );
 }

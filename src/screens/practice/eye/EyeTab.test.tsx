@@ -1,5 +1,5 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { COURSE, PLAIN } from '@/core/eye/course';
 import type { OwnEye } from '@/core/records/ownEye';
 import { item } from '@/core/units/items';
@@ -8,8 +8,6 @@ import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
 import { enter } from '../../testing/enter';
 import { EyeTab } from './EyeTab';
-
-vi.mock('@/workers/eye', async () => (await import('../../testing/eyeWorker')).inPage);
 
 let stage: Stage;
 beforeEach(async () => {

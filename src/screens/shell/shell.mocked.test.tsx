@@ -17,7 +17,6 @@ import { Keys } from './Keys';
 import { isLostChunk, loadAnewOnce } from './lostChunk';
 import { themeConfig } from './theme';
 
-vi.mock('@/workers/files', async () => (await import('../testing/filesWorker')).inPage);
 const saved = vi.hoisted((): { name: string; text: string }[] => []);
 vi.mock('../files/download', () => ({
   download: (name: string, text: string) => saved.push({ name, text }),

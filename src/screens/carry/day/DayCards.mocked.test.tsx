@@ -15,8 +15,6 @@ import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
 import { DayCards } from './DayCards';
 
-vi.mock('@/workers/day', async () => (await import('../../testing/dayWorker')).inPage);
-vi.mock('@/workers/rehearse', async () => (await import('../../testing/rehearseWorker')).inPage);
 vi.mock('../../routes', async (original) => {
   const routes: object = await original();
   return { ...routes, readdress: visit };

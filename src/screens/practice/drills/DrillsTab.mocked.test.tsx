@@ -12,7 +12,6 @@ import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
 import { DrillsTab } from './DrillsTab';
 
-vi.mock('@/workers/drills', async () => (await import('../../testing/drillsWorker')).inPage);
 vi.mock('../../bench/panels/preview/useFilms', async (load) => ({
   ...(await load<object>()),
   useFilms: (takes: readonly unknown[]) => ({ films: [], drawn: 0, wanted: takes.length, failed: null }),

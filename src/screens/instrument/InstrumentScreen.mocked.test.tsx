@@ -83,21 +83,20 @@ describe('the phone as an instrument', () => {
     visit('/instrument?item=demo-kit-helmet&part=level');
     stage.show(<InstrumentScreen />);
     await stage.user.click(await screen.findByRole('button', { name: 'Begin' }));
-    const feel = (x: number, y: number, z: number): void => {
+    const feel = (atMs: number, x: number, y: number, z: number): void => {
       for (let at = 0; at < 40; at++)
         act(() => {
           const event = new Event('devicemotion');
           Object.assign(event, { accelerationIncludingGravity: { x, y, z } });
+          Object.defineProperty(event, 'timeStamp', { value: atMs + at });
           window.dispatchEvent(event);
         });
     };
     await act(() => Promise.resolve());
-    feel(0, 0.1, 9.8);
+    feel(10_000, 0, 0.1, 9.8);
     await screen.findByText(/lies flat or moves/);
-    await new Promise((resolve) => setTimeout(resolve, 1100));
-    feel(-1.71, 9.66, 0);
-    await new Promise((resolve) => setTimeout(resolve, 150));
-    feel(-1.71, 9.66, 0);
+    feel(11_100, -1.71, 9.66, 0);
+    feel(11_300, -1.71, 9.66, 0);
     const keep = await screen.findByRole('button', { name: 'Keep: tilted 10.0°, looking down 0.0°' });
     await stage.user.click(keep);
     await waitFor(async () =>
