@@ -119,15 +119,19 @@ test('schools stand side by side and are taken with one press', WHOLE, async ({ 
   await expect(steps.getByText(/without your pin/)).toBeVisible();
 });
 
-test('light wider than any window says how much each end misses and what would help', WHOLE, async ({ page }) => {
-  await open(page, '/bench?shot=demo-13');
-  await choose(page, 'School', 'film');
-  const seen = page.getByRole('region', { name: 'What will be seen' });
-  await expect(seen.getByText(/Dark shade: .* \d+\.\d stops below the window/)).toBeVisible();
-  await seen.getByText('What would help').first().click();
-  await expect(seen.getByText(/Split the run at .* leaves/).first()).toBeVisible();
-  await expect(seen.getByText(/Raise the ISO ceiling to \d+: leaves/).first()).toBeVisible();
-});
+test(
+  'light wider than any window says how much each end misses and what would help',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/bench?shot=demo-13');
+    await choose(page, 'School', 'film');
+    const seen = page.getByRole('region', { name: 'What will be seen' });
+    await expect(seen.getByText(/Dark shade: .* \d+\.\d stops below the window/)).toBeVisible();
+    await seen.getByText('What would help').first().click();
+    await expect(seen.getByText(/Split the run at .* leaves/).first()).toBeVisible();
+    await expect(seen.getByText(/Raise the ISO ceiling to \d+: leaves/).first()).toBeVisible();
+  },
+);
 
 test('an unknown shot says so and leads on', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=nowhere');
@@ -143,32 +147,34 @@ test('what of the kit would film it better is told, and taken with a press', WHO
   await expect(tile(page, 'Shutter')).not.toContainText('auto');
 });
 
-test('a word opens what it means with its figure, the palette finds words, and hints go for good', WHOLE, async ({
-  page,
-}) => {
-  await page.getByRole('button', { name: 'highlight guard' }).first().click();
-  const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('goes white');
-  await expect(dialog).toContainText(/On this shot: \d\.\d stops\./);
-  await page.keyboard.press('Escape');
-  await expect(dialog).toBeHidden();
-  await page.keyboard.press('Control+k');
-  await expect(page.locator('[cmdk-input]')).toBeFocused();
-  await page.keyboard.type('What it means: shake floor');
-  await page.keyboard.press('Enter');
-  await expect(dialog.filter({ hasText: 'The longest shutter' })).toBeVisible();
-  await page.keyboard.press('Escape');
+test(
+  'a word opens what it means with its figure, the palette finds words, and hints go for good',
+  WHOLE,
+  async ({ page }) => {
+    await page.getByRole('button', { name: 'highlight guard' }).first().click();
+    const dialog = page.getByRole('dialog');
+    await expect(dialog).toContainText('goes white');
+    await expect(dialog).toContainText(/On this shot: \d\.\d stops\./);
+    await page.keyboard.press('Escape');
+    await expect(dialog).toBeHidden();
+    await page.keyboard.press('Control+k');
+    await expect(page.locator('[cmdk-input]')).toBeFocused();
+    await page.keyboard.type('What it means: shake floor');
+    await page.keyboard.press('Enter');
+    await expect(dialog.filter({ hasText: 'The longest shutter' })).toBeVisible();
+    await page.keyboard.press('Escape');
 
-  const hints = page.getByRole('note');
-  await expect(hints).toHaveCount(3);
-  for (let left = 2; left >= 0; left -= 1) {
-    await page.getByRole('button', { name: 'Dismiss this hint' }).first().click();
-    await expect(hints).toHaveCount(left);
-  }
-  await page.reload();
-  await expect(tile(page, 'Filter')).toBeVisible();
-  await expect(hints).toHaveCount(0);
-});
+    const hints = page.getByRole('note');
+    await expect(hints).toHaveCount(3);
+    for (let left = 2; left >= 0; left -= 1) {
+      await page.getByRole('button', { name: 'Dismiss this hint' }).first().click();
+      await expect(hints).toHaveCount(left);
+    }
+    await page.reload();
+    await expect(tile(page, 'Filter')).toBeVisible();
+    await expect(hints).toHaveCount(0);
+  },
+);
 
 test('the answer stays in sight while a panel is read, on a phone with the other four at a tap', async ({
   page,
@@ -187,19 +193,21 @@ test('the answer stays in sight while a panel is read, on a phone with the other
   await expect(bar.getByText('Stabilization')).toBeVisible();
 });
 
-test('somebody is to be heard: what to do about the sound stands on the Bench, with why, and on the card', WHOLE, async ({
-  page,
-}) => {
-  const sound = page.getByRole('region', { name: 'Sound', exact: true });
-  await expect(page.getByRole('region', { name: 'What will be seen' })).toBeVisible();
-  await expect(sound).toHaveCount(0);
-  await choose(page, 'Sound', 'to be heard');
-  await expect(sound.getByText(/^A clap, or place and take spoken/)).toBeVisible();
-  await word(page, 'Wind', 'spinbutton').fill('20');
-  await page.keyboard.press('Enter');
-  await expect(sound.getByText(/a cover alone gives in/)).toBeVisible();
-  await sound.getByRole('link', { name: 'Why: Sound' }).click();
-  await expect(page.getByText(/^Air past a microphone is louder than a voice/)).toBeVisible();
-  await open(page, '/carry?shot=demo-05');
-  await expect(page.getByRole('checkbox', { name: 'Outside microphone on, heard once' })).toBeVisible();
-});
+test(
+  'somebody is to be heard: what to do about the sound stands on the Bench, with why, and on the card',
+  WHOLE,
+  async ({ page }) => {
+    const sound = page.getByRole('region', { name: 'Sound', exact: true });
+    await expect(page.getByRole('region', { name: 'What will be seen' })).toBeVisible();
+    await expect(sound).toHaveCount(0);
+    await choose(page, 'Sound', 'to be heard');
+    await expect(sound.getByText(/^A clap, or place and take spoken/)).toBeVisible();
+    await word(page, 'Wind', 'spinbutton').fill('20');
+    await page.keyboard.press('Enter');
+    await expect(sound.getByText(/a cover alone gives in/)).toBeVisible();
+    await sound.getByRole('link', { name: 'Why: Sound' }).click();
+    await expect(page.getByText(/^Air past a microphone is louder than a voice/)).toBeVisible();
+    await open(page, '/carry?shot=demo-05');
+    await expect(page.getByRole('checkbox', { name: 'Outside microphone on, heard once' })).toBeVisible();
+  },
+);

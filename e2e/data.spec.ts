@@ -86,29 +86,31 @@ test('two windows stay in step, and neither undoes over the other', async ({ pag
   await expect(tile(page, 'Frame rate')).toHaveAccessibleName(/50 fps, pinned/);
 });
 
-test('a shot is duplicated, removed and brought back; the demo is reset without touching it', WHOLE, async ({
-  page,
-}) => {
-  await open(page, '/bench?shot=demo-05');
-  // The shot is seen before it is copied: until then the key has nothing to act on.
-  await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate');
-  await page.keyboard.press('d');
-  await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate, copy');
-  await page.getByRole('button', { name: 'More for this shot' }).click();
-  await page.getByRole('menuitem', { name: 'Remove' }).click();
-  await expect(page.getByRole('heading', { name: 'Shots kept: 20' })).toBeVisible();
-  await page.getByRole('button', { name: /^Undo: remove a shot/ }).click();
-  await expect(page.getByRole('heading', { name: 'Shots kept: 21' })).toBeVisible();
+test(
+  'a shot is duplicated, removed and brought back; the demo is reset without touching it',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/bench?shot=demo-05');
+    // The shot is seen before it is copied: until then the key has nothing to act on.
+    await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate');
+    await page.keyboard.press('d');
+    await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate, copy');
+    await page.getByRole('button', { name: 'More for this shot' }).click();
+    await page.getByRole('menuitem', { name: 'Remove' }).click();
+    await expect(page.getByRole('heading', { name: 'Shots kept: 20' })).toBeVisible();
+    await page.getByRole('button', { name: /^Undo: remove a shot/ }).click();
+    await expect(page.getByRole('heading', { name: 'Shots kept: 21' })).toBeVisible();
 
-  await open(page, '/bench?shot=demo-05');
-  await page.getByRole('textbox', { name: 'Name of the shot' }).fill('Something else');
-  await page.keyboard.press('Tab');
-  await menu(page, 'Load the demo');
-  await page.getByRole('dialog').getByRole('button', { name: 'Load the demo' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate');
-  await open(page, '/');
-  await expect(page.getByRole('link', { name: 'Sun gate, copy', exact: true })).toBeVisible();
-});
+    await open(page, '/bench?shot=demo-05');
+    await page.getByRole('textbox', { name: 'Name of the shot' }).fill('Something else');
+    await page.keyboard.press('Tab');
+    await menu(page, 'Load the demo');
+    await page.getByRole('dialog').getByRole('button', { name: 'Load the demo' }).click();
+    await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('Sun gate');
+    await open(page, '/');
+    await expect(page.getByRole('link', { name: 'Sun gate, copy', exact: true })).toBeVisible();
+  },
+);
 
 test('themes, filter notation and keys', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-07');

@@ -123,53 +123,57 @@ async function openSmallDay(page: Page): Promise<void> {
 }
 
 for (const codec of ['avc', 'vp9'] as const)
-  test(`what clips were made with comes out through ${codec} at ordinary bit rates`, WHOLE, async ({ page }) => {
-    await open(page, '/debrief?outing=demo-outing&day=saturday');
-    await expect(page.getByRole('button', { name: 'Take in clips' })).toBeEnabled();
-    const shake = { hz: 2.1, pctPerSRms: 12, rollDegPerSRms: 0 };
-    const still = { hz: 2, pctPerSRms: 0, rollDegPerSRms: 0 };
-    const how = { codec, bitrate: 3e6 } as const;
-    const common = { ...SMALL, seconds: 4 };
-    const files = await encodeIn(page, [
-      { name: 'tones', made: { ...common, clipped: 0.08, crushed: 0.06, horizonDeg: 5.9, shake }, how },
-      { name: 'lamps', made: { ...common, flicker: { hz: 8, pct: 6.5, bands: 0 }, panPctPerS: 8 }, how },
-      { name: 'held', made: { ...common, everyNth: 2, panPctPerS: 12 }, how },
-      { name: 'smeared', made: { ...common, smear: { hz: 2, px: 24 }, panPctPerS: 10 }, how },
-      { name: 'coarse', made: { ...common, grain: 0.03, shake: still }, how: { ...how, bitrate: 12e6 } },
-      { name: 'coarser', made: { ...common, grain: 0.06, shake: still }, how: { ...how, bitrate: 24e6 } },
-    ]);
-    await takeIn(page, files);
-    await looked(page, files.length);
-    const of = async (name: string): Promise<NonNullable<Clip['measured']['pictures']>> => {
-      const { pictures } = (await named(page, name)).measured;
-      if (!pictures) throw new Error(`no pictures of ${name}`);
-      return pictures;
-    };
-    const [tones, lamps, held, smeared, coarse, coarser] = [
-      await of('tones'),
-      await of('lamps'),
-      await of('held'),
-      await of('smeared'),
-      await of('coarse'),
-      await of('coarser'),
-    ];
-    if (process.env.SAY)
-      console.log(JSON.stringify({ tones, lamps, held, smeared, coarse, coarser }, null, 1));
-    // Tolerances as measured through both codecs here.
-    expect(Math.abs(tones.clippedPct.median - 8)).toBeLessThan(1.5);
-    expect(Math.abs(tones.crushedPct.median - 6)).toBeLessThan(1.5);
-    expect(Math.abs((tones.tiltDeg ?? 90) - 5.9)).toBeLessThan(0.8);
-    expect(Math.abs(Math.log2((tones.movement?.shakePctWidthPerSRms ?? 0) / 12))).toBeLessThan(0.25);
-    expect(Math.abs((tones.movement?.strongestHz ?? 0) - 2.1)).toBeLessThan(0.4);
-    expect(Math.abs((lamps.flicker?.hz ?? 0) - 8)).toBeLessThan(0.4);
-    expect(Math.abs((held.repeatedPct ?? 0) - 50)).toBeLessThan(4);
-    expect(held.repeatPattern).toBe(2);
-    expect(smeared.pulsingPct ?? 0).toBeGreaterThan(2 * (lamps.pulsingPct ?? 100));
-    // Coding takes grain off: what is left of twice the grain is less than twice.
-    const less = (coarse.noiseDb ?? 0) - (coarser.noiseDb ?? 0);
-    expect(less).toBeGreaterThan(3);
-    expect(less).toBeLessThan(7.5);
-  });
+  test(
+    `what clips were made with comes out through ${codec} at ordinary bit rates`,
+    WHOLE,
+    async ({ page }) => {
+      await open(page, '/debrief?outing=demo-outing&day=saturday');
+      await expect(page.getByRole('button', { name: 'Take in clips' })).toBeEnabled();
+      const shake = { hz: 2.1, pctPerSRms: 12, rollDegPerSRms: 0 };
+      const still = { hz: 2, pctPerSRms: 0, rollDegPerSRms: 0 };
+      const how = { codec, bitrate: 3e6 } as const;
+      const common = { ...SMALL, seconds: 4 };
+      const files = await encodeIn(page, [
+        { name: 'tones', made: { ...common, clipped: 0.08, crushed: 0.06, horizonDeg: 5.9, shake }, how },
+        { name: 'lamps', made: { ...common, flicker: { hz: 8, pct: 6.5, bands: 0 }, panPctPerS: 8 }, how },
+        { name: 'held', made: { ...common, everyNth: 2, panPctPerS: 12 }, how },
+        { name: 'smeared', made: { ...common, smear: { hz: 2, px: 24 }, panPctPerS: 10 }, how },
+        { name: 'coarse', made: { ...common, grain: 0.03, shake: still }, how: { ...how, bitrate: 12e6 } },
+        { name: 'coarser', made: { ...common, grain: 0.06, shake: still }, how: { ...how, bitrate: 24e6 } },
+      ]);
+      await takeIn(page, files);
+      await looked(page, files.length);
+      const of = async (name: string): Promise<NonNullable<Clip['measured']['pictures']>> => {
+        const { pictures } = (await named(page, name)).measured;
+        if (!pictures) throw new Error(`no pictures of ${name}`);
+        return pictures;
+      };
+      const [tones, lamps, held, smeared, coarse, coarser] = [
+        await of('tones'),
+        await of('lamps'),
+        await of('held'),
+        await of('smeared'),
+        await of('coarse'),
+        await of('coarser'),
+      ];
+      if (process.env.SAY)
+        console.log(JSON.stringify({ tones, lamps, held, smeared, coarse, coarser }, null, 1));
+      // Tolerances as measured through both codecs here.
+      expect(Math.abs(tones.clippedPct.median - 8)).toBeLessThan(1.5);
+      expect(Math.abs(tones.crushedPct.median - 6)).toBeLessThan(1.5);
+      expect(Math.abs((tones.tiltDeg ?? 90) - 5.9)).toBeLessThan(0.8);
+      expect(Math.abs(Math.log2((tones.movement?.shakePctWidthPerSRms ?? 0) / 12))).toBeLessThan(0.25);
+      expect(Math.abs((tones.movement?.strongestHz ?? 0) - 2.1)).toBeLessThan(0.4);
+      expect(Math.abs((lamps.flicker?.hz ?? 0) - 8)).toBeLessThan(0.4);
+      expect(Math.abs((held.repeatedPct ?? 0) - 50)).toBeLessThan(4);
+      expect(held.repeatPattern).toBe(2);
+      expect(smeared.pulsingPct ?? 0).toBeGreaterThan(2 * (lamps.pulsingPct ?? 100));
+      // Coding takes grain off: what is left of twice the grain is less than twice.
+      const less = (coarse.noiseDb ?? 0) - (coarser.noiseDb ?? 0);
+      expect(less).toBeGreaterThan(3);
+      expect(less).toBeLessThan(7.5);
+    },
+  );
 
 test('a day of clips finds its shots; findings, moves, verdicts and changes are kept', async ({ page }) => {
   await openSmallDay(page);

@@ -38,66 +38,67 @@ async function pick(page: Page, name: string, text: string): Promise<void> {
   await chooser.setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
 }
 
-test('an outing crosses by codes before a made camera, a third of them lost, turned and unsharp, and the log comes back merged', WHOLE, async ({
-  page,
-  baseURL,
-}) => {
-  await rename(page, 'demo-02', 'Upper gorge, planned at the table');
-  await open(page, GIVE);
-  await page.getByRole('button', { name: 'Show the codes' }).click();
-  const codes = await codesShown(page.locator('[data-number]'), 84);
-  await page.getByRole('button', { name: 'Stop the codes' }).click();
-  const film = await filmed(page, codes, 'outing');
+test(
+  'an outing crosses by codes before a made camera, a third of them lost, turned and unsharp, and the log comes back merged',
+  WHOLE,
+  async ({ page, baseURL }) => {
+    await rename(page, 'demo-02', 'Upper gorge, planned at the table');
+    await open(page, GIVE);
+    await page.getByRole('button', { name: 'Show the codes' }).click();
+    const codes = await codesShown(page.locator('[data-number]'), 84);
+    await page.getByRole('button', { name: 'Stop the codes' }).click();
+    const film = await filmed(page, codes, 'outing');
 
-  const browser = await browserSeeing(film);
-  try {
-    const context = await browser.newContext({
-      baseURL: baseURL!,
-      viewport: { width: 390, height: 844 },
-      serviceWorkers: 'block',
-      permissions: ['camera'],
-    });
-    const phone = await context.newPage();
-    // The phone has its own mind about the same shot, and about another.
-    await rename(phone, 'demo-02', 'Upper gorge, from the boat');
-    await rename(phone, 'demo-04', 'Weir, from the boat');
-    await open(phone, TAKE);
-    await phone.getByRole('button', { name: 'Look with this camera' }).click();
-    await expect(dialog(phone)).toContainText('1 changed here and there');
-    await expect(dialog(phone)).toContainText(
-      'name: Upper gorge, from the boat → Upper gorge, planned at the table',
-    );
-    await expect(dialog(phone)).toContainText('1 newer here');
-    await expectNoAxeFindings(phone, 'what comes');
-    await dialog(phone).getByRole('button', { name: 'Merge', exact: true }).click();
-    await expect(dialog(phone)).toBeHidden();
-    const both = ['Upper gorge, from the boat', 'Upper gorge, planned at the table, other version'];
-    expect(await shotNames(phone)).toEqual(expect.arrayContaining([...both, 'Weir, from the boat']));
+    const browser = await browserSeeing(film);
+    try {
+      const context = await browser.newContext({
+        baseURL: baseURL!,
+        viewport: { width: 390, height: 844 },
+        serviceWorkers: 'block',
+        permissions: ['camera'],
+      });
+      const phone = await context.newPage();
+      // The phone has its own mind about the same shot, and about another.
+      await rename(phone, 'demo-02', 'Upper gorge, from the boat');
+      await rename(phone, 'demo-04', 'Weir, from the boat');
+      await open(phone, TAKE);
+      await phone.getByRole('button', { name: 'Look with this camera' }).click();
+      await expect(dialog(phone)).toContainText('1 changed here and there');
+      await expect(dialog(phone)).toContainText(
+        'name: Upper gorge, from the boat → Upper gorge, planned at the table',
+      );
+      await expect(dialog(phone)).toContainText('1 newer here');
+      await expectNoAxeFindings(phone, 'what comes');
+      await dialog(phone).getByRole('button', { name: 'Merge', exact: true }).click();
+      await expect(dialog(phone)).toBeHidden();
+      const both = ['Upper gorge, from the boat', 'Upper gorge, planned at the table, other version'];
+      expect(await shotNames(phone)).toEqual(expect.arrayContaining([...both, 'Weir, from the boat']));
 
-    // A recording is noted on the phone, and the outing goes back as a file.
-    await open(phone, '/carry?outing=demo-outing&day=saturday&card=sat-01');
-    await phone.getByRole('button', { name: 'Recorded', exact: true }).click();
-    await expect(phone.getByRole('button', { name: 'Undo: note a recording' })).toBeEnabled();
-    const back = await sentFile(phone, GIVE);
-    await open(page, TAKE);
-    await pick(page, 'from-the-phone.json', back);
-    await expect(dialog(page)).toContainText('newer in the file');
-    await dialog(page).getByRole('button', { name: 'Merge', exact: true }).click();
-    await expect(dialog(page)).toBeHidden();
-    expect(await shotNames(page)).toEqual(
-      expect.arrayContaining(['Upper gorge, from the boat', 'Weir, from the boat']),
-    );
-    const outings = (await kept(page, 'outings')) as { id: string; days: unknown }[];
-    expect(JSON.stringify(outings.find(({ id }) => id === 'demo-outing'))).toContain('"how":"recorded"');
-    expect(JSON.stringify(await kept(page, 'log'))).toContain('"shotId":"demo-01"');
+      // A recording is noted on the phone, and the outing goes back as a file.
+      await open(phone, '/carry?outing=demo-outing&day=saturday&card=sat-01');
+      await phone.getByRole('button', { name: 'Recorded', exact: true }).click();
+      await expect(phone.getByRole('button', { name: 'Undo: note a recording' })).toBeEnabled();
+      const back = await sentFile(phone, GIVE);
+      await open(page, TAKE);
+      await pick(page, 'from-the-phone.json', back);
+      await expect(dialog(page)).toContainText('newer in the file');
+      await dialog(page).getByRole('button', { name: 'Merge', exact: true }).click();
+      await expect(dialog(page)).toBeHidden();
+      expect(await shotNames(page)).toEqual(
+        expect.arrayContaining(['Upper gorge, from the boat', 'Weir, from the boat']),
+      );
+      const outings = (await kept(page, 'outings')) as { id: string; days: unknown }[];
+      expect(JSON.stringify(outings.find(({ id }) => id === 'demo-outing'))).toContain('"how":"recorded"');
+      expect(JSON.stringify(await kept(page, 'log'))).toContain('"shotId":"demo-01"');
 
-    // What came is not asked about twice.
-    await pick(page, 'again.json', back);
-    await expect(page.getByText(/^Nothing new: all \d+ records of it are here already/)).toBeVisible();
-  } finally {
-    await browser.close();
-  }
-});
+      // What came is not asked about twice.
+      await pick(page, 'again.json', back);
+      await expect(page.getByText(/^Nothing new: all \d+ records of it are here already/)).toBeVisible();
+    } finally {
+      await browser.close();
+    }
+  },
+);
 
 test('the stand-in camera reads a set-up code from a live picture', async ({ page, baseURL }) => {
   await open(page, '/carry?outing=demo-outing&day=saturday&codes=otter');
@@ -174,22 +175,23 @@ test.describe('with the worker that keeps the app', () => {
   });
 });
 
-test('shared before the app keeps a worker, nothing is read and the page says what to do', WHOLE, async ({
-  page,
-  request,
-}) => {
-  const answer = await request.post('/handover/shared', {
-    multipart: { files: { name: 'a.json', mimeType: 'application/json', buffer: Buffer.from('{}') } },
-    maxRedirects: 0,
-  });
-  expect([answer.status(), answer.headers().location]).toEqual([303, '/handover?part=take&shared=none']);
-  await open(page, '/handover?part=take&shared=none');
-  await expect(page.getByRole('alert').filter({ hasText: 'has read nothing' })).toBeVisible();
-  const { share_target: target, file_handlers: handlers } = (await (
-    await request.get('/manifest.webmanifest')
-  ).json()) as { share_target: { action: string }; file_handlers: { action: string }[] };
-  expect([target.action, handlers[0]!.action]).toEqual(['/handover/shared', TAKE]);
-});
+test(
+  'shared before the app keeps a worker, nothing is read and the page says what to do',
+  WHOLE,
+  async ({ page, request }) => {
+    const answer = await request.post('/handover/shared', {
+      multipart: { files: { name: 'a.json', mimeType: 'application/json', buffer: Buffer.from('{}') } },
+      maxRedirects: 0,
+    });
+    expect([answer.status(), answer.headers().location]).toEqual([303, '/handover?part=take&shared=none']);
+    await open(page, '/handover?part=take&shared=none');
+    await expect(page.getByRole('alert').filter({ hasText: 'has read nothing' })).toBeVisible();
+    const { share_target: target, file_handlers: handlers } = (await (
+      await request.get('/manifest.webmanifest')
+    ).json()) as { share_target: { action: string }; file_handlers: { action: string }[] };
+    expect([target.action, handlers[0]!.action]).toEqual(['/handover/shared', TAKE]);
+  },
+);
 
 test('a folder that two devices share brings each what the other has', WHOLE, async ({ page }) => {
   await page.addInitScript(() => {

@@ -33,48 +33,50 @@ test('level and pitch are read off the made sensors within half a degree, and th
   await expect(page.getByText('It lies flat or moves: hold it upright and still.')).toBeVisible();
 });
 
-test('a shake of the made sensors is told within five per cent, kept with its source, saved as a sheet and read back', WHOLE, async ({
-  page,
-}) => {
-  await open(page, '/instrument?shot=demo-02');
-  await page.getByRole('combobox', { name: 'How long' }).click();
-  await page.getByText('20 s', { exact: true }).click();
-  await shakeInPage(page, 36, 2.2);
-  await page.getByRole('button', { name: 'Record', exact: true }).click();
-  await expect(page.getByText(/^Recording, \d+ of 20 s/)).toBeVisible();
-  await expect(page.getByRole('img', { name: /^How fast it turns/ })).toBeVisible();
-  const keep = page.getByRole('button', { name: /^Keep \d/ });
-  await expect(keep).toBeVisible();
-  const told = Number(/Keep ([\d.]+)/.exec(await keep.innerText())![1]);
-  expect(Math.abs(told / 36 - 1)).toBeLessThan(0.05);
-  await expect(page.getByText(/^shakes [\d.]+ °\/s rms, most at 2\.[12] Hz$/)).toBeVisible();
-  await expectNoAxeFindings(page, 'shake');
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save the rates (CSV)' }).click(),
-  ]);
-  const sheet = readFileSync(await download.path());
-  await keep.click();
-  await expect(page.getByText(/measured with the phone on .* over \d+ s/)).toBeVisible();
+test(
+  'a shake of the made sensors is told within five per cent, kept with its source, saved as a sheet and read back',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/instrument?shot=demo-02');
+    await page.getByRole('combobox', { name: 'How long' }).click();
+    await page.getByText('20 s', { exact: true }).click();
+    await shakeInPage(page, 36, 2.2);
+    await page.getByRole('button', { name: 'Record', exact: true }).click();
+    await expect(page.getByText(/^Recording, \d+ of 20 s/)).toBeVisible();
+    await expect(page.getByRole('img', { name: /^How fast it turns/ })).toBeVisible();
+    const keep = page.getByRole('button', { name: /^Keep \d/ });
+    await expect(keep).toBeVisible();
+    const told = Number(/Keep ([\d.]+)/.exec(await keep.innerText())![1]);
+    expect(Math.abs(told / 36 - 1)).toBeLessThan(0.05);
+    await expect(page.getByText(/^shakes [\d.]+ °\/s rms, most at 2\.[12] Hz$/)).toBeVisible();
+    await expectNoAxeFindings(page, 'shake');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save the rates (CSV)' }).click(),
+    ]);
+    const sheet = readFileSync(await download.path());
+    await keep.click();
+    await expect(page.getByText(/measured with the phone on .* over \d+ s/)).toBeVisible();
 
-  const [chooser] = await Promise.all([
-    page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: 'From a sheet (CSV)' }).click(),
-  ]);
-  await chooser.setFiles({ name: 'rates.csv', mimeType: 'text/csv', buffer: sheet });
-  await expect(page.getByRole('button', { name: `Keep ${told} °/s` })).toBeVisible();
-  const [again] = await Promise.all([
-    page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: 'From a sheet (CSV)' }).click(),
-  ]);
-  await again.setFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2\n') });
-  await expect(page.getByText(/^Nothing was taken from bad\.csv\. row 1: expected columns/)).toBeVisible();
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'From a sheet (CSV)' }).click(),
+    ]);
+    await chooser.setFiles({ name: 'rates.csv', mimeType: 'text/csv', buffer: sheet });
+    await expect(page.getByRole('button', { name: `Keep ${told} °/s` })).toBeVisible();
+    const [again] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'From a sheet (CSV)' }).click(),
+    ]);
+    await again.setFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('a,b\n1,2\n') });
+    await expect(page.getByText(/^Nothing was taken from bad\.csv\. row 1: expected columns/)).toBeVisible();
 
-  // The Bench uses it and says where it is from; so does what is learned.
-  await page.getByRole('link', { name: 'To the Bench' }).click();
-  await expect(page.getByText(`It shakes ${told} °/s rms.`)).toBeVisible();
-  await expect(page.getByText(/measured with the phone on/).first()).toBeVisible();
-});
+    // The Bench uses it and says where it is from; so does what is learned.
+    await page.getByRole('link', { name: 'To the Bench' }).click();
+    await expect(page.getByText(`It shakes ${told} °/s rms.`)).toBeVisible();
+    await expect(page.getByText(/measured with the phone on/).first()).toBeVisible();
+  },
+);
 
 test('without a motion sensor, or with it refused, it says so and what else there is', async ({
   page,

@@ -63,30 +63,32 @@ test('talk, and walk on out of a whip: both halves set as the join needs', WHOLE
   expect(hand.actions).toBe(5);
 });
 
-test('a day of playing in a hall from nothing: three shots and a break in order, ready to carry', WHOLE, async ({
-  page,
-}) => {
-  const hand = new Hand(page);
-  await open(page, '/outing');
-  await hand.press(button(page, 'More for this outing'));
-  await hand.press(page.getByRole('menuitem', { name: 'New outing' }));
-  await hand.fill(page.getByRole('combobox', { name: 'Place, by name or coordinates' }), '47.1, 11.2');
-  await expect(page.getByText(/^Where is it\?/)).toBeHidden();
-  const order = page.getByRole('region', { name: 'In order' });
-  const name = page.getByRole('textbox', { name: 'Name of the shot' });
-  for (const [at, shot] of ['Warm up', 'The match', 'Last rally'].entries()) {
-    await hand.pressButton('Describe a new shot');
-    await expect(name).toBeFocused();
-    await hand.fill(name, shot);
-    await hand.press(page.getByRole('link', { name: /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) / }));
-    await expect(order.getByRole('listitem')).toHaveCount(at + 1);
-  }
-  await hand.press(button(page, 'Add a break'));
-  await expect(order.getByRole('listitem')).toHaveCount(4);
-  await hand.press(page.getByRole('link', { name: 'Carry this day' }));
-  await expect(page.getByRole('heading', { name: 'Before the day' })).toBeVisible();
-  expect(hand.actions).toBe(14);
-});
+test(
+  'a day of playing in a hall from nothing: three shots and a break in order, ready to carry',
+  WHOLE,
+  async ({ page }) => {
+    const hand = new Hand(page);
+    await open(page, '/outing');
+    await hand.press(button(page, 'More for this outing'));
+    await hand.press(page.getByRole('menuitem', { name: 'New outing' }));
+    await hand.fill(page.getByRole('combobox', { name: 'Place, by name or coordinates' }), '47.1, 11.2');
+    await expect(page.getByText(/^Where is it\?/)).toBeHidden();
+    const order = page.getByRole('region', { name: 'In order' });
+    const name = page.getByRole('textbox', { name: 'Name of the shot' });
+    for (const [at, shot] of ['Warm up', 'The match', 'Last rally'].entries()) {
+      await hand.pressButton('Describe a new shot');
+      await expect(name).toBeFocused();
+      await hand.fill(name, shot);
+      await hand.press(page.getByRole('link', { name: /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) / }));
+      await expect(order.getByRole('listitem')).toHaveCount(at + 1);
+    }
+    await hand.press(button(page, 'Add a break'));
+    await expect(order.getByRole('listitem')).toHaveCount(4);
+    await hand.press(page.getByRole('link', { name: 'Carry this day' }));
+    await expect(page.getByRole('heading', { name: 'Before the day' })).toBeVisible();
+    expect(hand.actions).toBe(14);
+  },
+);
 
 test('a near face: the camera that films it best is taken, with one press', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
@@ -130,16 +132,20 @@ test('an answer is kept as a set-up of the camera, and taken into another shot',
   );
 });
 
-test('a second camera is chosen from the kit and placed, and both are solved together', WHOLE, async ({ page }) => {
-  const hand = new Hand(page);
-  await open(page, '/bench?shot=demo-05&part=cameras');
-  await hand.choose('Where', 'tripod');
-  await hand.press(button(page, 'Add a camera'));
-  await expect(page.getByText('Shrew, tripod')).toBeVisible();
-  await hand.press(button(page, 'Solve together'));
-  await expect(button(page, 'They cut together')).toBeDisabled();
-  expect(hand.actions).toBe(4);
-});
+test(
+  'a second camera is chosen from the kit and placed, and both are solved together',
+  WHOLE,
+  async ({ page }) => {
+    const hand = new Hand(page);
+    await open(page, '/bench?shot=demo-05&part=cameras');
+    await hand.choose('Where', 'tripod');
+    await hand.press(button(page, 'Add a camera'));
+    await expect(page.getByText('Shrew, tripod')).toBeVisible();
+    await hand.press(button(page, 'Solve together'));
+    await expect(button(page, 'They cut together')).toBeDisabled();
+    expect(hand.actions).toBe(4);
+  },
+);
 
 test('a shot in three words, to the card in the hand', async ({ page }) => {
   const hand = new Hand(page);
@@ -152,22 +158,26 @@ test('a shot in three words, to the card in the hand', async ({ page }) => {
   expect(hand.actions).toBe(7);
 });
 
-test('an outing from nothing: its place, its first shot by the sun there, and its card', WHOLE, async ({ page }) => {
-  const hand = new Hand(page);
-  await open(page, '/outing');
-  await hand.press(button(page, 'More for this outing'));
-  await hand.press(page.getByRole('menuitem', { name: 'New outing' }));
-  await hand.fill(page.getByRole('combobox', { name: 'Place, by name or coordinates' }), '46.6, 12.3');
-  await expect(page.getByText(/^Where is it\?/)).toBeHidden();
-  await hand.press(button(page, 'Describe a new shot'));
-  const name = page.getByRole('textbox', { name: 'Name of the shot' });
-  await expect(name).toBeFocused();
-  await hand.fill(name, 'Ridge');
-  await expect(page.getByRole('group', { name: 'The brief' })).toContainText('by the sun at');
-  await hand.press(page.getByRole('link', { name: 'Carry', exact: true }).last());
-  await expect(page.getByRole('heading', { name: 'Ridge' })).toBeVisible();
-  expect(hand.actions).toBe(6);
-});
+test(
+  'an outing from nothing: its place, its first shot by the sun there, and its card',
+  WHOLE,
+  async ({ page }) => {
+    const hand = new Hand(page);
+    await open(page, '/outing');
+    await hand.press(button(page, 'More for this outing'));
+    await hand.press(page.getByRole('menuitem', { name: 'New outing' }));
+    await hand.fill(page.getByRole('combobox', { name: 'Place, by name or coordinates' }), '46.6, 12.3');
+    await expect(page.getByText(/^Where is it\?/)).toBeHidden();
+    await hand.press(button(page, 'Describe a new shot'));
+    const name = page.getByRole('textbox', { name: 'Name of the shot' });
+    await expect(name).toBeFocused();
+    await hand.fill(name, 'Ridge');
+    await expect(page.getByRole('group', { name: 'The brief' })).toContainText('by the sun at');
+    await hand.press(page.getByRole('link', { name: 'Carry', exact: true }).last());
+    await expect(page.getByRole('heading', { name: 'Ridge' })).toBeVisible();
+    expect(hand.actions).toBe(6);
+  },
+);
 
 test('a shot that was told by a scene is lit by the sun at its place', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
@@ -184,21 +194,25 @@ test('a shot that was told by a scene is lit by the sun at its place', WHOLE, as
   expect(hand.actions).toBe(5);
 });
 
-test('a crooked helmet is cured, and the filter of the bag that loses least is taken', WHOLE, async ({ page }) => {
-  const hand = new Hand(page);
-  await open(page, '/bench?shot=demo-10');
-  await hand.press(button(page, 'Steadiness'));
-  await hand.press(
-    page.getByRole('region', { name: 'Steadiness' }).getByRole('button', { name: 'Take strong' }),
-  );
-  await expect(tile(page, 'Stabilization')).toHaveAccessibleName(/strong, pinned by you/);
-  await hand.press(button(page, 'Filters'));
-  // The polarizer and the variable filter are spoken of, worn or not.
-  await expect(page.getByText(/^polarizer .*(worth|tell the light)/i)).toBeVisible();
-  await hand.press(button(page, /^Take .*shutter/).first());
-  await expect(tile(page, 'Filter')).toHaveAccessibleName(/pinned by you/);
-  expect(hand.actions).toBe(4);
-});
+test(
+  'a crooked helmet is cured, and the filter of the bag that loses least is taken',
+  WHOLE,
+  async ({ page }) => {
+    const hand = new Hand(page);
+    await open(page, '/bench?shot=demo-10');
+    await hand.press(button(page, 'Steadiness'));
+    await hand.press(
+      page.getByRole('region', { name: 'Steadiness' }).getByRole('button', { name: 'Take strong' }),
+    );
+    await expect(tile(page, 'Stabilization')).toHaveAccessibleName(/strong, pinned by you/);
+    await hand.press(button(page, 'Filters'));
+    // The polarizer and the variable filter are spoken of, worn or not.
+    await expect(page.getByText(/^polarizer .*(worth|tell the light)/i)).toBeVisible();
+    await hand.press(button(page, /^Take .*shutter/).first());
+    await expect(tile(page, 'Filter')).toHaveAccessibleName(/pinned by you/);
+    expect(hand.actions).toBe(4);
+  },
+);
 
 test('what the day does not manage is mended with a press where it is told', WHOLE, async ({ page }) => {
   const hand = new Hand(page);
@@ -210,28 +224,30 @@ test('what the day does not manage is mended with a press where it is told', WHO
   expect(hand.actions).toBe(1);
 });
 
-test('the set-up of a day is tried on the stand-in camera, and what came of the shot is said', WHOLE, async ({
-  page,
-}) => {
-  const hand = new Hand(page);
-  await open(page, '/carry?outing=demo-outing&day=saturday&codes=otter');
-  await hand.press(button(page, 'Try it on the stand-in camera').first());
-  await expect(page.getByText(/^Set to "/)).toBeVisible();
-  await hand.press(page.getByRole('button', { name: 'Start', exact: true }));
-  await expect(page.getByText(/Recording (\d+ min|[3-9]\d s)/)).toBeVisible();
-  await hand.press(page.getByRole('button', { name: 'Stop', exact: true }));
-  await expect(button(page, 'Undo: note a recording')).toBeVisible();
-  await hand.press(page.getByRole('link', { name: 'Log', exact: true }));
-  await hand.press(
-    page
-      .getByRole('group', { name: /^Verdict on/ })
-      .first()
-      .getByRole('button')
-      .first(),
-  );
-  await expect(button(page, /^Undo: /)).toBeVisible();
-  expect(hand.actions).toBe(5);
-});
+test(
+  'the set-up of a day is tried on the stand-in camera, and what came of the shot is said',
+  WHOLE,
+  async ({ page }) => {
+    const hand = new Hand(page);
+    await open(page, '/carry?outing=demo-outing&day=saturday&codes=otter');
+    await hand.press(button(page, 'Try it on the stand-in camera').first());
+    await expect(page.getByText(/^Set to "/)).toBeVisible();
+    await hand.press(page.getByRole('button', { name: 'Start', exact: true }));
+    await expect(page.getByText(/Recording (\d+ min|[3-9]\d s)/)).toBeVisible();
+    await hand.press(page.getByRole('button', { name: 'Stop', exact: true }));
+    await expect(button(page, 'Undo: note a recording')).toBeVisible();
+    await hand.press(page.getByRole('link', { name: 'Log', exact: true }));
+    await hand.press(
+      page
+        .getByRole('group', { name: /^Verdict on/ })
+        .first()
+        .getByRole('button')
+        .first(),
+    );
+    await expect(button(page, /^Undo: /)).toBeVisible();
+    expect(hand.actions).toBe(5);
+  },
+);
 
 test('the presses of a day stay where they are from card to card', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
@@ -293,21 +309,23 @@ test('by keyboard alone: a camera of one’s own is made from five questions', W
   await expect(page.getByText('No overlaps, gaps')).toBeVisible();
 });
 
-test('by keyboard alone, on a phone: the next shot of the day is found, recorded, and taken back', WHOLE, async ({
-  page,
-}) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await open(page, '/carry?outing=demo-outing&day=saturday&card=sat-10');
-  await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeVisible();
-  await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeHidden();
-  await page.keyboard.press('ArrowLeft');
-  const recorded = page.getByRole('button', { name: 'Recorded', exact: true });
-  await expect(recorded).toBeEnabled();
-  await page.keyboard.press('r');
-  await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeHidden();
-  await page.keyboard.press('ArrowLeft');
-  await tabTo(page, button(page, 'Take it back'));
-  await page.keyboard.press('Enter');
-  await expect(recorded).toBeVisible();
-});
+test(
+  'by keyboard alone, on a phone: the next shot of the day is found, recorded, and taken back',
+  WHOLE,
+  async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await open(page, '/carry?outing=demo-outing&day=saturday&card=sat-10');
+    await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeVisible();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeHidden();
+    await page.keyboard.press('ArrowLeft');
+    const recorded = page.getByRole('button', { name: 'Recorded', exact: true });
+    await expect(recorded).toBeEnabled();
+    await page.keyboard.press('r');
+    await expect(page.getByRole('heading', { name: 'Sun gate' })).toBeHidden();
+    await page.keyboard.press('ArrowLeft');
+    await tabTo(page, button(page, 'Take it back'));
+    await page.keyboard.press('Enter');
+    await expect(recorded).toBeVisible();
+  },
+);

@@ -63,19 +63,21 @@ test('undo outlives a reload', async ({ page }) => {
   await expect(tile(page, 'Frame rate')).toHaveAccessibleName(/30 fps, pinned/);
 });
 
-test('a refused name stays in its field with the reason, and is not shown as kept anywhere', WHOLE, async ({
-  page,
-}) => {
-  await open(page, SATURDAY);
-  await fillStorage(page);
-  const name = page.getByRole('textbox', { name: 'Name of the outing' });
-  await name.fill('Another name');
-  await name.press('Tab');
-  await expect(page.getByRole('alert').filter({ hasText: 'storage is full' })).toBeVisible();
-  await expect(name).toHaveValue('Another name');
-  await page.reload();
-  await expect(name).toHaveValue('Two days in Tarnholt Gorge');
-});
+test(
+  'a refused name stays in its field with the reason, and is not shown as kept anywhere',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, SATURDAY);
+    await fillStorage(page);
+    const name = page.getByRole('textbox', { name: 'Name of the outing' });
+    await name.fill('Another name');
+    await name.press('Tab');
+    await expect(page.getByRole('alert').filter({ hasText: 'storage is full' })).toBeVisible();
+    await expect(name).toHaveValue('Another name');
+    await page.reload();
+    await expect(name).toHaveValue('Two days in Tarnholt Gorge');
+  },
+);
 
 /** From now on the page's storage takes nothing more. */
 async function fillStorage(page: Page): Promise<void> {
@@ -196,82 +198,86 @@ test('a typed date is taken once, when the field is left', WHOLE, async ({ page 
   await expect(page.getByRole('button', { name: 'Nothing to undo' })).toBeVisible();
 });
 
-test('of a file with a faulty record the others are taken if the person agrees; two files both come', WHOLE, async ({
-  page,
-}) => {
-  await open(page, '/');
-  const saving = page.waitForEvent('download');
-  await menu(page, 'Export everything');
-  const backup = JSON.parse(readFileSync(await (await saving).path(), 'utf8')) as {
-    shots: { id: string; shot: { name: string; light?: unknown } }[];
-  };
-  backup.shots[1]!.shot.light = { kind: 'moon' };
-  backup.shots[2]!.shot.name = 'Renamed elsewhere';
-  await drop(page, [{ name: 'half.json', text: JSON.stringify(backup) }]);
-  const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('shots[1].shot.light.kind');
-  await dialog.getByRole('button', { name: /^Take the rest without/ }).click();
-  await expect(dialog).toContainText('1 changed here and there');
-  await dialog.getByRole('button', { name: 'Take all as in the file' }).click();
-  await expect(page.getByText(/^Imported 1 shot\..*Left behind: "/)).toBeVisible();
-  await expect(page.getByRole('link', { name: 'Renamed elsewhere', exact: true })).toBeVisible();
-
-  await drop(page, [
-    { name: 'one.json', text: shotFile('First of two', { pins: { stabilization: 'boost' } }) },
-    { name: 'two.json', text: shotFile('Second of two') },
-  ]);
-  await expect(page.getByRole('link', { name: 'First of two', exact: true })).toBeVisible();
-  await expect(page.getByRole('link', { name: 'Second of two', exact: true })).toBeVisible();
-  await drop(page, [
-    { name: 'newer.json', text: JSON.stringify({ kind: 'lynxeye/shot', version: 9 }) },
-    { name: 'odd.ics', text: 'BEGIN:VCALENDAR\nBEGIN:VEVENT\nDTSTART:x\nEND:VEVENT\nEND:VCALENDAR' },
-  ]);
-  await expect(dialog).toContainText('was written by a later Lynxeye');
-  await dialog.getByRole('button', { name: 'Close' }).last().click();
-  await expect(dialog).toContainText('no outing here knows these events');
-});
-
-test('files that once stalled the page are refused in words or taken, and the page keeps drawing', WHOLE, async ({
-  page,
-}) => {
-  await open(page, SATURDAY);
-  await page.evaluate(() => {
-    let before = performance.now();
-    (window as unknown as { worst: number }).worst = 0;
-    const tick = (now: number): void => {
-      const state = window as unknown as { worst: number };
-      state.worst = Math.max(state.worst, now - before);
-      before = now;
-      requestAnimationFrame(tick);
+test(
+  'of a file with a faulty record the others are taken if the person agrees; two files both come',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/');
+    const saving = page.waitForEvent('download');
+    await menu(page, 'Export everything');
+    const backup = JSON.parse(readFileSync(await (await saving).path(), 'utf8')) as {
+      shots: { id: string; shot: { name: string; light?: unknown } }[];
     };
-    requestAnimationFrame(tick);
-  });
-  const take = async (name: string): Promise<void> => {
-    await page.getByRole('button', { name: 'Menu' }).click();
-    const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('menuitem', { name: 'Import a file' }).click();
-    await (await chooser).setFiles(`fuzz/hostile/${name}`);
-  };
-  const dialog = page.getByRole('dialog');
-  for (const [name, words] of [
-    ['overlapping.zip', 'it holds no everything.json'],
-    ['fortyThousandModes.json', 'leave out resolutions'],
-  ] as const) {
-    await take(name);
-    await expect(dialog).toContainText(words);
+    backup.shots[1]!.shot.light = { kind: 'moon' };
+    backup.shots[2]!.shot.name = 'Renamed elsewhere';
+    await drop(page, [{ name: 'half.json', text: JSON.stringify(backup) }]);
+    const dialog = page.getByRole('dialog');
+    await expect(dialog).toContainText('shots[1].shot.light.kind');
+    await dialog.getByRole('button', { name: /^Take the rest without/ }).click();
+    await expect(dialog).toContainText('1 changed here and there');
+    await dialog.getByRole('button', { name: 'Take all as in the file' }).click();
+    await expect(page.getByText(/^Imported 1 shot\..*Left behind: "/)).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Renamed elsewhere', exact: true })).toBeVisible();
+
+    await drop(page, [
+      { name: 'one.json', text: shotFile('First of two', { pins: { stabilization: 'boost' } }) },
+      { name: 'two.json', text: shotFile('Second of two') },
+    ]);
+    await expect(page.getByRole('link', { name: 'First of two', exact: true })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Second of two', exact: true })).toBeVisible();
+    await drop(page, [
+      { name: 'newer.json', text: JSON.stringify({ kind: 'lynxeye/shot', version: 9 }) },
+      { name: 'odd.ics', text: 'BEGIN:VCALENDAR\nBEGIN:VEVENT\nDTSTART:x\nEND:VEVENT\nEND:VCALENDAR' },
+    ]);
+    await expect(dialog).toContainText('was written by a later Lynxeye');
     await dialog.getByRole('button', { name: 'Close' }).last().click();
-    await expect(dialog).toBeHidden();
-  }
-  await take('everySecond.ics');
-  await expect(page.getByText(/^0 of 1 entries of "Two days in Tarnholt Gorge" moved/)).toBeVisible();
-  await take('stackedFilters.json');
-  await expect(page.getByText(/^Kept "/)).toBeVisible();
-  await take('dayBreaks.json');
-  await dialog.getByRole('button', { name: 'Take all as in the file' }).click();
-  await expect(page.getByText(/^Imported /)).toBeVisible();
-  const worst = await page.evaluate(() => (window as unknown as { worst: number }).worst);
-  test.info().annotations.push({ type: 'longest frame', description: `${Math.round(worst)} ms` });
-});
+    await expect(dialog).toContainText('no outing here knows these events');
+  },
+);
+
+test(
+  'files that once stalled the page are refused in words or taken, and the page keeps drawing',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, SATURDAY);
+    await page.evaluate(() => {
+      let before = performance.now();
+      (window as unknown as { worst: number }).worst = 0;
+      const tick = (now: number): void => {
+        const state = window as unknown as { worst: number };
+        state.worst = Math.max(state.worst, now - before);
+        before = now;
+        requestAnimationFrame(tick);
+      };
+      requestAnimationFrame(tick);
+    });
+    const take = async (name: string): Promise<void> => {
+      await page.getByRole('button', { name: 'Menu' }).click();
+      const chooser = page.waitForEvent('filechooser');
+      await page.getByRole('menuitem', { name: 'Import a file' }).click();
+      await (await chooser).setFiles(`fuzz/hostile/${name}`);
+    };
+    const dialog = page.getByRole('dialog');
+    for (const [name, words] of [
+      ['overlapping.zip', 'it holds no everything.json'],
+      ['fortyThousandModes.json', 'leave out resolutions'],
+    ] as const) {
+      await take(name);
+      await expect(dialog).toContainText(words);
+      await dialog.getByRole('button', { name: 'Close' }).last().click();
+      await expect(dialog).toBeHidden();
+    }
+    await take('everySecond.ics');
+    await expect(page.getByText(/^0 of 1 entries of "Two days in Tarnholt Gorge" moved/)).toBeVisible();
+    await take('stackedFilters.json');
+    await expect(page.getByText(/^Kept "/)).toBeVisible();
+    await take('dayBreaks.json');
+    await dialog.getByRole('button', { name: 'Take all as in the file' }).click();
+    await expect(page.getByText(/^Imported /)).toBeVisible();
+    const worst = await page.evaluate(() => (window as unknown as { worst: number }).worst);
+    test.info().annotations.push({ type: 'longest frame', description: `${Math.round(worst)} ms` });
+  },
+);
 
 test.describe('a database of version 1', () => {
   test.use({ provoked: /status of 404/ });

@@ -5,21 +5,25 @@ import { DEMO_OUTING } from './records';
 
 const SATURDAY = '/outing?outing=demo-outing&day=saturday';
 
-test('the demo outing is there: both days worked out, and what they do not manage', WHOLE, async ({ page }) => {
-  await open(page, '/outing');
-  await expect(page.getByText(/\d things this day does not manage, the worst first/)).toBeVisible();
-  const ribbon = page.getByRole('group', { name: 'Ribbon of the day' });
-  await expect(ribbon.getByRole('button', { name: /^Sun gate, .*25 fps/ })).toBeVisible();
-  await expect(
-    ribbon.getByRole('img', { name: /^Otter: card [\d.]+ of 248 GB, power [\d.]+ of [\d.]+ Wh/ }),
-  ).toBeVisible();
-  await page.getByRole('link', { name: 'Sun 4 Oct 2026' }).click();
-  await expect(page.getByText(/this day does not manage|every camera lasts/)).toBeVisible();
-  await page.getByRole('tab', { name: 'Filters and set-ups' }).click();
-  const otter = page.getByRole('region', { name: 'Otter' });
-  await expect(otter.getByRole('cell').first()).toBeVisible();
-  await expect(otter.getByText(/of 5 slots serve every shot/)).toBeVisible();
-});
+test(
+  'the demo outing is there: both days worked out, and what they do not manage',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/outing');
+    await expect(page.getByText(/\d things this day does not manage, the worst first/)).toBeVisible();
+    const ribbon = page.getByRole('group', { name: 'Ribbon of the day' });
+    await expect(ribbon.getByRole('button', { name: /^Sun gate, .*25 fps/ })).toBeVisible();
+    await expect(
+      ribbon.getByRole('img', { name: /^Otter: card [\d.]+ of 248 GB, power [\d.]+ of [\d.]+ Wh/ }),
+    ).toBeVisible();
+    await page.getByRole('link', { name: 'Sun 4 Oct 2026' }).click();
+    await expect(page.getByText(/this day does not manage|every camera lasts/)).toBeVisible();
+    await page.getByRole('tab', { name: 'Filters and set-ups' }).click();
+    const otter = page.getByRole('region', { name: 'Otter' });
+    await expect(otter.getByRole('cell').first()).toBeVisible();
+    await expect(otter.getByText(/of 5 slots serve every shot/)).toBeVisible();
+  },
+);
 
 test('a block is moved by hand and by key, the day is solved anew, and undo brings it back', async ({
   page,
@@ -50,52 +54,54 @@ test('a block is moved by hand and by key, the day is solved anew, and undo brin
   await expect(gate()).toHaveAccessibleName(/12:40–13:10/);
 });
 
-test('the order is changed by grip, a shot goes to the other day, breaks are added and searched', WHOLE, async ({
-  page,
-}) => {
-  // Tall enough that the first arrow moves the entry and not the page.
-  await page.setViewportSize({ width: 1280, height: 1900 });
-  await open(page, SATURDAY);
-  const rows = page.getByRole('region', { name: 'In order' }).getByRole('listitem');
-  const entries = DEMO_OUTING.days[0]!.entries.length;
-  await expect(rows).toHaveCount(entries);
-  await expect(page.getByText(/\d things this day does not manage, the worst first/)).toBeVisible();
-  await page.getByRole('button', { name: 'Move Weir drop in the order' }).focus();
-  await page.keyboard.press('Space');
-  await expect(page.getByText('Lifted Weir drop.')).toBeAttached();
-  await page.keyboard.press('ArrowDown');
-  await expect(page.getByText('Weir drop is at the place of Lunch on the gravel.')).toBeAttached();
-  await page.keyboard.press('ArrowDown');
-  await expect(page.getByText('Weir drop is at the place of Sun gate.')).toBeAttached();
-  await page.keyboard.press('Space');
-  await expect(rows.filter({ hasText: 'Weir drop' })).not.toContainText('11:50');
-  await page.getByRole('button', { name: /^Undo: change the order/ }).click();
-  await expect(rows.filter({ hasText: 'Weir drop' })).toContainText('11:50');
+test(
+  'the order is changed by grip, a shot goes to the other day, breaks are added and searched',
+  WHOLE,
+  async ({ page }) => {
+    // Tall enough that the first arrow moves the entry and not the page.
+    await page.setViewportSize({ width: 1280, height: 1900 });
+    await open(page, SATURDAY);
+    const rows = page.getByRole('region', { name: 'In order' }).getByRole('listitem');
+    const entries = DEMO_OUTING.days[0]!.entries.length;
+    await expect(rows).toHaveCount(entries);
+    await expect(page.getByText(/\d things this day does not manage, the worst first/)).toBeVisible();
+    await page.getByRole('button', { name: 'Move Weir drop in the order' }).focus();
+    await page.keyboard.press('Space');
+    await expect(page.getByText('Lifted Weir drop.')).toBeAttached();
+    await page.keyboard.press('ArrowDown');
+    await expect(page.getByText('Weir drop is at the place of Lunch on the gravel.')).toBeAttached();
+    await page.keyboard.press('ArrowDown');
+    await expect(page.getByText('Weir drop is at the place of Sun gate.')).toBeAttached();
+    await page.keyboard.press('Space');
+    await expect(rows.filter({ hasText: 'Weir drop' })).not.toContainText('11:50');
+    await page.getByRole('button', { name: /^Undo: change the order/ }).click();
+    await expect(rows.filter({ hasText: 'Weir drop' })).toContainText('11:50');
 
-  await page.getByRole('button', { name: 'Add a break' }).click();
-  await expect(rows).toHaveCount(entries + 1);
-  const chosen = page.getByRole('region', { name: 'Chosen on this day' });
-  await chosen.getByRole('textbox', { name: 'Called' }).fill('Tea');
-  await chosen.getByRole('textbox', { name: 'Called' }).press('Enter');
-  await expect(rows.filter({ hasText: 'Tea' })).toHaveCount(1);
-  await page.getByRole('textbox', { name: 'Find on this day by name' }).fill('gate');
-  await expect(rows).toHaveCount(1);
-  await rows.getByRole('button', { name: /^Sun gate/ }).click();
-  await expect(chosen.getByRole('heading', { name: 'Sun gate' })).toBeVisible();
-  await chosen.getByRole('combobox', { name: 'On', exact: true }).click();
-  await page.getByTitle('Sun 4 Oct 2026').click();
-  await expect(rows).toHaveCount(0);
-  await page.getByRole('link', { name: 'Sun 4 Oct 2026' }).click();
-  await expect(page.getByRole('button', { name: /^Sun gate, / })).toBeVisible();
+    await page.getByRole('button', { name: 'Add a break' }).click();
+    await expect(rows).toHaveCount(entries + 1);
+    const chosen = page.getByRole('region', { name: 'Chosen on this day' });
+    await chosen.getByRole('textbox', { name: 'Called' }).fill('Tea');
+    await chosen.getByRole('textbox', { name: 'Called' }).press('Enter');
+    await expect(rows.filter({ hasText: 'Tea' })).toHaveCount(1);
+    await page.getByRole('textbox', { name: 'Find on this day by name' }).fill('gate');
+    await expect(rows).toHaveCount(1);
+    await rows.getByRole('button', { name: /^Sun gate/ }).click();
+    await expect(chosen.getByRole('heading', { name: 'Sun gate' })).toBeVisible();
+    await chosen.getByRole('combobox', { name: 'On', exact: true }).click();
+    await page.getByTitle('Sun 4 Oct 2026').click();
+    await expect(rows).toHaveCount(0);
+    await page.getByRole('link', { name: 'Sun 4 Oct 2026' }).click();
+    await expect(page.getByRole('button', { name: /^Sun gate, / })).toBeVisible();
 
-  await page.getByRole('button', { name: 'More for this outing' }).click();
-  await page.getByRole('menuitem', { name: 'Duplicate this day' }).click();
-  await expect(page.getByRole('link', { name: 'Mon 5 Oct 2026' })).toHaveAttribute('aria-current', 'page');
-  await page.getByRole('button', { name: 'More for this outing' }).click();
-  await page.getByRole('menuitem', { name: 'Archive this outing' }).click();
-  await page.getByRole('button', { name: 'More for this outing' }).click();
-  await expect(page.getByRole('menuitem', { name: 'Take out of the archive' })).toBeVisible();
-});
+    await page.getByRole('button', { name: 'More for this outing' }).click();
+    await page.getByRole('menuitem', { name: 'Duplicate this day' }).click();
+    await expect(page.getByRole('link', { name: 'Mon 5 Oct 2026' })).toHaveAttribute('aria-current', 'page');
+    await page.getByRole('button', { name: 'More for this outing' }).click();
+    await page.getByRole('menuitem', { name: 'Archive this outing' }).click();
+    await page.getByRole('button', { name: 'More for this outing' }).click();
+    await expect(page.getByRole('menuitem', { name: 'Take out of the archive' })).toBeVisible();
+  },
+);
 
 test('what runs out is told with its minute, and the cure that is taken works', WHOLE, async ({ page }) => {
   await open(page, `${SATURDAY}&part=budget`);
@@ -318,55 +324,57 @@ test('two hundred shots on one day stay fluid', WHOLE, async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Undo: move in time' })).toBeEnabled();
 });
 
-test('a picked folder holds everything after every change, and many changes are reminded of', WHOLE, async ({
-  page,
-}) => {
-  // The browser's own private folder stands in for one that a person picks.
-  await page.addInitScript(() => {
-    Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() });
-    localStorage.setItem('lynxeye-device', 'laptop');
-  });
-  await open(page, SATURDAY);
-  const inFolder = async (): Promise<string> =>
-    page.evaluate(async () => {
-      const folder = await navigator.storage.getDirectory();
-      try {
-        return await (await (await folder.getFileHandle('lynxeye-backup-laptop.json')).getFile()).text();
-      } catch {
-        return '';
-      }
+test(
+  'a picked folder holds everything after every change, and many changes are reminded of',
+  WHOLE,
+  async ({ page }) => {
+    // The browser's own private folder stands in for one that a person picks.
+    await page.addInitScript(() => {
+      Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() });
+      localStorage.setItem('lynxeye-device', 'laptop');
     });
-  await page.getByRole('button', { name: 'Add a break' }).click();
-  await page.getByRole('button', { name: 'Menu' }).click();
-  await page.getByRole('menuitem', { name: 'Back up to a folder, always' }).click();
-  await expect(page.getByText(/^Everything is written to lynxeye-backup-laptop\.json/)).toBeVisible();
-  const first = await inFolder();
-  expect((JSON.parse(first) as { outings: unknown[] }).outings).toHaveLength(2);
-  const called = page.getByRole('textbox', { name: 'Called' });
-  await called.fill('Second breakfast');
-  await called.press('Enter');
-  await expect.poll(inFolder).toContain('Second breakfast');
+    await open(page, SATURDAY);
+    const inFolder = async (): Promise<string> =>
+      page.evaluate(async () => {
+        const folder = await navigator.storage.getDirectory();
+        try {
+          return await (await (await folder.getFileHandle('lynxeye-backup-laptop.json')).getFile()).text();
+        } catch {
+          return '';
+        }
+      });
+    await page.getByRole('button', { name: 'Add a break' }).click();
+    await page.getByRole('button', { name: 'Menu' }).click();
+    await page.getByRole('menuitem', { name: 'Back up to a folder, always' }).click();
+    await expect(page.getByText(/^Everything is written to lynxeye-backup-laptop\.json/)).toBeVisible();
+    const first = await inFolder();
+    expect((JSON.parse(first) as { outings: unknown[] }).outings).toHaveLength(2);
+    const called = page.getByRole('textbox', { name: 'Called' });
+    await called.fill('Second breakfast');
+    await called.press('Enter');
+    await expect.poll(inFolder).toContain('Second breakfast');
 
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve) => {
-        const request = indexedDB.open('lynxeye');
-        request.onsuccess = () => {
-          const write = request.result.transaction('choices', 'readwrite');
-          write.objectStore('choices').put({ key: 'changesSinceExport', value: '70' });
-          write.oncomplete = () => {
-            request.result.close();
-            resolve();
+    await page.evaluate(
+      () =>
+        new Promise<void>((resolve) => {
+          const request = indexedDB.open('lynxeye');
+          request.onsuccess = () => {
+            const write = request.result.transaction('choices', 'readwrite');
+            write.objectStore('choices').put({ key: 'changesSinceExport', value: '70' });
+            write.oncomplete = () => {
+              request.result.close();
+              resolve();
+            };
           };
-        };
-      }),
-  );
-  await called.fill('Third breakfast');
-  await called.press('Enter');
-  const reminder = page.getByText(/^7\d changes since everything was last exported/);
-  await expect(reminder).toBeVisible();
-  const download = page.waitForEvent('download');
-  await reminder.getByRole('button', { name: 'Export everything' }).click();
-  await download;
-  await expect(reminder).toBeHidden();
-});
+        }),
+    );
+    await called.fill('Third breakfast');
+    await called.press('Enter');
+    const reminder = page.getByText(/^7\d changes since everything was last exported/);
+    await expect(reminder).toBeVisible();
+    const download = page.waitForEvent('download');
+    await reminder.getByRole('button', { name: 'Export everything' }).click();
+    await download;
+    await expect(reminder).toBeHidden();
+  },
+);

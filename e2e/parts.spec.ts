@@ -62,20 +62,24 @@ test('framing: a 16 mm long lens beside the standard view, 15 m away', WHOLE, as
   await expect(panel.getByText(/^1× the standard view/)).toBeVisible();
 });
 
-test('steadiness: three cures for a crooked helmet, and a hold taken with one press', WHOLE, async ({ page }) => {
-  await open(page, '/bench?shot=demo-10&part=steadiness');
-  const panel = page.getByRole('region', { name: 'Steadiness' });
-  await expect(panel.getByRole('heading', { name: /^Off level by 6°/ })).toBeVisible();
-  await expect(panel.getByRole('listitem').filter({ hasText: 'full-roll hold' }).last()).toContainText(
-    '2688 px',
-  );
-  await expect(panel.getByRole('listitem').filter({ hasText: 'straightened in the edit' })).toContainText(
-    /\d{4} px/,
-  );
-  await expect(panel.getByRole('img', { name: /^takes up 0\.0° of 4\.8°/ })).toBeVisible();
-  await panel.getByRole('button', { name: 'Take strong' }).click();
-  await expect(tile(page, 'Stabilization')).toHaveAccessibleName(/strong, pinned by you/);
-});
+test(
+  'steadiness: three cures for a crooked helmet, and a hold taken with one press',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/bench?shot=demo-10&part=steadiness');
+    const panel = page.getByRole('region', { name: 'Steadiness' });
+    await expect(panel.getByRole('heading', { name: /^Off level by 6°/ })).toBeVisible();
+    await expect(panel.getByRole('listitem').filter({ hasText: 'full-roll hold' }).last()).toContainText(
+      '2688 px',
+    );
+    await expect(panel.getByRole('listitem').filter({ hasText: 'straightened in the edit' })).toContainText(
+      /\d{4} px/,
+    );
+    await expect(panel.getByRole('img', { name: /^takes up 0\.0° of 4\.8°/ })).toBeVisible();
+    await panel.getByRole('button', { name: 'Take strong' }).click();
+    await expect(tile(page, 'Stabilization')).toHaveAccessibleName(/strong, pinned by you/);
+  },
+);
 
 test('mounts are compared and taken; the mode map on the Bench pins', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-05&part=mounts');
@@ -97,22 +101,24 @@ test('mounts are compared and taken; the mode map on the Bench pins', WHOLE, asy
   await expect(tile(page, 'Resolution')).toHaveAccessibleName(/2688×1512, pinned/);
 });
 
-test('two cameras: the sheet lists what differs, the joint answer removes it and says the cost', WHOLE, async ({
-  page,
-}) => {
-  await open(page, '/bench?shot=demo-10&part=cameras');
-  const family = page.getByRole('row', { name: /Frame-rate family/ });
-  await expect(family).toContainText('frames of two never fall together');
-  await page.getByRole('button', { name: /letting your pins/ }).click();
-  await expect(page.getByText(/^Matched\. It costs \d\.\d loss/)).toBeVisible();
-  await expect(family).toContainText('one family');
-  await expect(page.getByRole('button', { name: 'They cut together' })).toBeDisabled();
+test(
+  'two cameras: the sheet lists what differs, the joint answer removes it and says the cost',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/bench?shot=demo-10&part=cameras');
+    const family = page.getByRole('row', { name: /Frame-rate family/ });
+    await expect(family).toContainText('frames of two never fall together');
+    await page.getByRole('button', { name: /letting your pins/ }).click();
+    await expect(page.getByText(/^Matched\. It costs \d\.\d loss/)).toBeVisible();
+    await expect(family).toContainText('one family');
+    await expect(page.getByRole('button', { name: 'They cut together' })).toBeDisabled();
 
-  await page.getByRole('link', { name: 'Chest' }).click();
-  await expect(page).toHaveURL(/angle=1/);
-  await expect(tile(page, 'Frame rate')).toHaveAccessibleName(/25 fps, pinned/);
-  // Its card is that of the day, with both cameras.
-  await page.getByRole('link', { name: 'Carry', exact: true }).last().click();
-  await expect(page.getByRole('heading', { name: 'Iron rungs' })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Iron rungs, chest' })).toContainText('25 fps');
-});
+    await page.getByRole('link', { name: 'Chest' }).click();
+    await expect(page).toHaveURL(/angle=1/);
+    await expect(tile(page, 'Frame rate')).toHaveAccessibleName(/25 fps, pinned/);
+    // Its card is that of the day, with both cameras.
+    await page.getByRole('link', { name: 'Carry', exact: true }).last().click();
+    await expect(page.getByRole('heading', { name: 'Iron rungs' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Iron rungs, chest' })).toContainText('25 fps');
+  },
+);

@@ -23,83 +23,87 @@ const brightness = (page: Page, from: number, to: number): Promise<number> =>
       [from, to],
     );
 
-test('the shot is seen beside another way of filming it, divided, whole, marked and under the loupe', WHOLE, async ({
-  page,
-}) => {
-  await open(page, '/bench?shot=demo-04&part=preview');
-  await expect(drawn(page)).toBeVisible();
-  await expect(panel(page).getByText('the shutter at 180°').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Freeze' }).click();
-  // Without a filter 1/400 s is four stops and more too bright: its half burns out, the answer's does not.
-  await expect.poll(() => brightness(page, 0.55, 1)).toBeGreaterThan(220);
-  expect(await brightness(page, 0, 0.45)).toBeLessThan(170);
-  await expect(panel(page).getByText(/^B.*burnt out (8|9)\d/)).toBeVisible();
+test(
+  'the shot is seen beside another way of filming it, divided, whole, marked and under the loupe',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/bench?shot=demo-04&part=preview');
+    await expect(drawn(page)).toBeVisible();
+    await expect(panel(page).getByText('the shutter at 180°').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Freeze' }).click();
+    // Without a filter 1/400 s is four stops and more too bright: its half burns out, the answer's does not.
+    await expect.poll(() => brightness(page, 0.55, 1)).toBeGreaterThan(220);
+    expect(await brightness(page, 0, 0.45)).toBeLessThan(170);
+    await expect(panel(page).getByText(/^B.*burnt out (8|9)\d/)).toBeVisible();
 
-  // The divide is moved by keyboard and by hand.
-  const divide = panel(page).getByRole('slider', { name: 'Divide' });
-  await divide.focus();
-  await page.keyboard.press('Home');
-  await expect.poll(() => brightness(page, 0.05, 0.45)).toBeGreaterThan(220);
-  const picture = panel(page).getByRole('img', { name: /^Simulated picture/ });
-  await picture.scrollIntoViewIfNeeded();
-  const stage = (await picture.boundingBox())!;
-  await page.mouse.move(stage.x + 5, stage.y + 40);
-  await page.mouse.down();
-  await page.mouse.move(stage.x + stage.width * 0.9, stage.y + 40, { steps: 4 });
-  await page.mouse.up();
-  await expect(divide).toHaveAttribute('aria-valuenow', '0.9');
-  await expect.poll(() => brightness(page, 0.05, 0.45)).toBeLessThan(170);
+    // The divide is moved by keyboard and by hand.
+    const divide = panel(page).getByRole('slider', { name: 'Divide' });
+    await divide.focus();
+    await page.keyboard.press('Home');
+    await expect.poll(() => brightness(page, 0.05, 0.45)).toBeGreaterThan(220);
+    const picture = panel(page).getByRole('img', { name: /^Simulated picture/ });
+    await picture.scrollIntoViewIfNeeded();
+    const stage = (await picture.boundingBox())!;
+    await page.mouse.move(stage.x + 5, stage.y + 40);
+    await page.mouse.down();
+    await page.mouse.move(stage.x + stage.width * 0.9, stage.y + 40, { steps: 4 });
+    await page.mouse.up();
+    await expect(divide).toHaveAttribute('aria-valuenow', '0.9');
+    await expect.poll(() => brightness(page, 0.05, 0.45)).toBeLessThan(170);
 
-  await panel(page).getByText('both whole').click();
-  await expect.poll(() => brightness(page, 0.55, 1)).toBeGreaterThan(220);
-  for (const toggle of ['Mark burnt out and crushed', 'Draw the blur', 'Loupe']) {
-    const button = panel(page).getByRole('button', { name: toggle });
-    await button.click();
-    await expect(button).toHaveAttribute('aria-pressed', 'true');
-  }
-  await panel(page).getByRole('slider', { name: 'Loupe across' }).press('ArrowRight');
+    await panel(page).getByText('both whole').click();
+    await expect.poll(() => brightness(page, 0.55, 1)).toBeGreaterThan(220);
+    for (const toggle of ['Mark burnt out and crushed', 'Draw the blur', 'Loupe']) {
+      const button = panel(page).getByRole('button', { name: toggle });
+      await button.click();
+      await expect(button).toHaveAttribute('aria-pressed', 'true');
+    }
+    await panel(page).getByRole('slider', { name: 'Loupe across' }).press('ArrowRight');
 
-  // Frames are stepped, and each is told.
-  const place = panel(page).getByRole('slider', { name: 'Frame of the film' });
-  const before = Number(await place.inputValue());
-  await page.getByRole('button', { name: 'One frame on' }).click();
-  await expect(place).toHaveValue(String((before + 1) % 50));
-  await expect(panel(page).getByText(`${((before + 1) % 50) + 1} of 50`)).toBeVisible();
+    // Frames are stepped, and each is told.
+    const place = panel(page).getByRole('slider', { name: 'Frame of the film' });
+    const before = Number(await place.inputValue());
+    await page.getByRole('button', { name: 'One frame on' }).click();
+    await expect(place).toHaveValue(String((before + 1) % 50));
+    await expect(panel(page).getByText(`${((before + 1) % 50) + 1} of 50`)).toBeVisible();
 
-  const download = page.waitForEvent('download');
-  await panel(page).getByRole('button', { name: 'Save a sheet of both as PNG' }).click();
-  expect((await download).suggestedFilename()).toBe('weir-drop-stills.png');
-});
+    const download = page.waitForEvent('download');
+    await panel(page).getByRole('button', { name: 'Save a sheet of both as PNG' }).click();
+    expect((await download).suggestedFilename()).toBe('weir-drop-stills.png');
+  },
+);
 
-test('a rough helmet ride pulses at 180° and not at 1/200 s; slowed, 30 fps repeats frames and 50 does not', WHOLE, async ({
-  page,
-}) => {
-  await open(page, '/bench?shot=demo-02&part=preview');
-  await expect(drawn(page)).toBeVisible();
-  const pulse = async (side: 'A' | 'B'): Promise<number> => {
-    const line = await panel(page)
-      .getByText(new RegExp(`^${side}.*sharpness comes and goes by`))
-      .innerText();
-    return Number(/by ([\d.]+) %/.exec(line)![1]);
-  };
-  // A is the answer, no longer than 1/200 s; B is held at 180°. This light is wider than either holds, so that bright
-  // and dark stretches come and go in both; what smear alone does, the tests of the preview's core hold.
-  expect(await pulse('B')).toBeGreaterThan(await pulse('A'));
-  await expect(panel(page).getByRole('row', { name: /^Smear of the shake at its peak/ })).toContainText(
-    'comes and goes on the steadied picture',
-  );
+test(
+  'a rough helmet ride pulses at 180° and not at 1/200 s; slowed, 30 fps repeats frames and 50 does not',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/bench?shot=demo-02&part=preview');
+    await expect(drawn(page)).toBeVisible();
+    const pulse = async (side: 'A' | 'B'): Promise<number> => {
+      const line = await panel(page)
+        .getByText(new RegExp(`^${side}.*sharpness comes and goes by`))
+        .innerText();
+      return Number(/by ([\d.]+) %/.exec(line)![1]);
+    };
+    // A is the answer, no longer than 1/200 s; B is held at 180°. This light is wider than either holds, so that bright
+    // and dark stretches come and go in both; what smear alone does, the tests of the preview's core hold.
+    expect(await pulse('B')).toBeGreaterThan(await pulse('A'));
+    await expect(panel(page).getByRole('row', { name: /^Smear of the shake at its peak/ })).toContainText(
+      'comes and goes on the steadied picture',
+    );
 
-  await allWords(page);
-  const slowed = page.getByRole('spinbutton', { name: /^Slowed/ });
-  await slowed.fill('2');
-  await slowed.press('Enter');
-  await expect(tile(page, 'Frame rate')).toContainText('50');
-  await panel(page).getByRole('combobox', { name: 'Beside the answer' }).click();
-  await page.getByTitle('filmed at 30 fps').click();
-  await expect(drawn(page)).toBeVisible();
-  await expect(panel(page).getByText(/^B.*filmed at 30 fps.*; 20 of 50 frames only repeat/)).toBeVisible();
-  await expect(panel(page).getByText(/^A.*only repeat/)).toHaveCount(0);
-});
+    await allWords(page);
+    const slowed = page.getByRole('spinbutton', { name: /^Slowed/ });
+    await slowed.fill('2');
+    await slowed.press('Enter');
+    await expect(tile(page, 'Frame rate')).toContainText('50');
+    await panel(page).getByRole('combobox', { name: 'Beside the answer' }).click();
+    await page.getByTitle('filmed at 30 fps').click();
+    await expect(drawn(page)).toBeVisible();
+    await expect(panel(page).getByText(/^B.*filmed at 30 fps.*; 20 of 50 frames only repeat/)).toBeVisible();
+    await expect(panel(page).getByText(/^A.*only repeat/)).toHaveCount(0);
+  },
+);
 
 test('drawn live, the picture is the one the workers draw', async ({ page }) => {
   await open(page, '/bench?shot=demo-03&part=preview');
@@ -133,54 +137,55 @@ test('drawn live, the picture is the one the workers draw', async ({ page }) => 
   ).toBeGreaterThan(60);
 });
 
-test('while it draws the page stays responsive, and a change takes the place of what was drawn', WHOLE, async ({
-  page,
-  browser,
-}) => {
-  await open(page, '/bench?shot=demo-05&part=preview');
-  await expect(drawn(page)).toBeVisible();
-  await expect(panel(page).getByRole('status').filter({ hasText: 'Drawn.' })).toBeVisible();
-  await browser.startTracing(page, { categories: ['toplevel', 'devtools.timeline'] });
-  await panel(page).getByText('brightest', { exact: true }).click();
-  await expect(panel(page).getByRole('status').filter({ hasText: 'Drawing frame' })).toBeVisible();
-  await panel(page).getByText('darkest', { exact: true }).click();
-  await expect(drawn(page)).toBeVisible();
-  const trace = JSON.parse((await browser.stopTracing()).toString()) as {
-    traceEvents: {
-      name: string;
-      tid: number;
-      pid: number;
-      ph: string;
-      ts: number;
-      dur?: number;
-      tdur?: number;
-      args?: { name?: string; data?: { url?: string } };
-    }[];
-  };
-  const events = trace.traceEvents;
-  const main = events.filter(({ name, args }) => name === 'thread_name' && args?.name === 'CrRendererMain');
-  const onMain = (event: { pid: number; tid: number }): boolean =>
-    main.some(({ pid, tid }) => pid === event.pid && tid === event.tid);
-  // Time on the processor, so that another program's turn does not count as ours.
-  const took = (event: { dur?: number; tdur?: number }): number => (event.tdur ?? event.dur ?? 0) / 1000;
-  const ours = events.filter(
-    (event) =>
-      event.name === 'FunctionCall' && onMain(event) && (event.args?.data?.url ?? '').includes('/_next/'),
-  );
-  expect(ours.length, 'the trace holds calls of our code').toBeGreaterThan(10);
-  const longest = ours.reduce((most, event) => Math.max(most, took(event)), 0);
-  const begun = events.map(({ ts }) => ts).filter((ts) => ts > 0);
-  const [first, last] = begun.reduce(
-    ([least, most], ts) => [Math.min(least, ts), Math.max(most, ts)],
-    [Infinity, 0],
-  );
-  const whole = (last - first) / 1000;
-  test.info().annotations.push({
-    type: 'longest call',
-    description: `${Math.round(longest)} ms of ${Math.round(whole)} ms`,
-  });
-  expect(longest / whole, 'share of the longest call on the main thread').toBeLessThan(0.1);
-});
+test(
+  'while it draws the page stays responsive, and a change takes the place of what was drawn',
+  WHOLE,
+  async ({ page, browser }) => {
+    await open(page, '/bench?shot=demo-05&part=preview');
+    await expect(drawn(page)).toBeVisible();
+    await expect(panel(page).getByRole('status').filter({ hasText: 'Drawn.' })).toBeVisible();
+    await browser.startTracing(page, { categories: ['toplevel', 'devtools.timeline'] });
+    await panel(page).getByText('brightest', { exact: true }).click();
+    await expect(panel(page).getByRole('status').filter({ hasText: 'Drawing frame' })).toBeVisible();
+    await panel(page).getByText('darkest', { exact: true }).click();
+    await expect(drawn(page)).toBeVisible();
+    const trace = JSON.parse((await browser.stopTracing()).toString()) as {
+      traceEvents: {
+        name: string;
+        tid: number;
+        pid: number;
+        ph: string;
+        ts: number;
+        dur?: number;
+        tdur?: number;
+        args?: { name?: string; data?: { url?: string } };
+      }[];
+    };
+    const events = trace.traceEvents;
+    const main = events.filter(({ name, args }) => name === 'thread_name' && args?.name === 'CrRendererMain');
+    const onMain = (event: { pid: number; tid: number }): boolean =>
+      main.some(({ pid, tid }) => pid === event.pid && tid === event.tid);
+    // Time on the processor, so that another program's turn does not count as ours.
+    const took = (event: { dur?: number; tdur?: number }): number => (event.tdur ?? event.dur ?? 0) / 1000;
+    const ours = events.filter(
+      (event) =>
+        event.name === 'FunctionCall' && onMain(event) && (event.args?.data?.url ?? '').includes('/_next/'),
+    );
+    expect(ours.length, 'the trace holds calls of our code').toBeGreaterThan(10);
+    const longest = ours.reduce((most, event) => Math.max(most, took(event)), 0);
+    const begun = events.map(({ ts }) => ts).filter((ts) => ts > 0);
+    const [first, last] = begun.reduce(
+      ([least, most], ts) => [Math.min(least, ts), Math.max(most, ts)],
+      [Infinity, 0],
+    );
+    const whole = (last - first) / 1000;
+    test.info().annotations.push({
+      type: 'longest call',
+      description: `${Math.round(longest)} ms of ${Math.round(whole)} ms`,
+    });
+    expect(longest / whole, 'share of the longest call on the main thread').toBeLessThan(0.1);
+  },
+);
 
 test.describe('with less movement asked for', () => {
   test.use({ contextOptions: { reducedMotion: 'reduce' } });
@@ -225,39 +230,41 @@ test('trade-offs: the shutter is dragged and nudged along what it costs', WHOLE,
   );
 });
 
-test('a whip pair says how fast to turn; a half at another shutter angle is flagged, and both are set alike', WHOLE, async ({
-  page,
-}) => {
-  await open(page, '/bench?shot=demo-07&part=pair');
-  const region = page.getByRole('region', { name: 'Two halves that join' });
-  await expect(region.getByText(/^The halves join\./)).toBeVisible();
-  await expect(
-    region.getByText(/For a blur of 10 % at 1\/50 s, turn right at 560°\/s: a quarter turn in 0\.16 s/),
-  ).toBeVisible();
-  await expect(region.getByRole('img', { name: /^Simulated picture/ })).toBeVisible();
+test(
+  'a whip pair says how fast to turn; a half at another shutter angle is flagged, and both are set alike',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/bench?shot=demo-07&part=pair');
+    const region = page.getByRole('region', { name: 'Two halves that join' });
+    await expect(region.getByText(/^The halves join\./)).toBeVisible();
+    await expect(
+      region.getByText(/For a blur of 10 % at 1\/50 s, turn right at 560°\/s: a quarter turn in 0\.16 s/),
+    ).toBeVisible();
+    await expect(region.getByRole('img', { name: /^Simulated picture/ })).toBeVisible();
 
-  // The second half is a shot of its own on the Bench; its shutter is pinned short.
-  await page.getByRole('link', { name: 'To the hut door' }).click();
-  await expect(page).toHaveURL(/angle=1/);
-  const shutter = tile(page, 'Shutter');
-  await shutter.focus();
-  for (let press = 0; press < 6; press++) await page.keyboard.press('ArrowUp');
-  await expect(shutter).toContainText(/1\/(160|200|250)/);
-  await page.getByRole('button', { name: 'Pair', exact: true }).click();
-  await expect(region.getByText(/^They do not join yet\./)).toBeVisible();
-  await expect(region.getByRole('row', { name: /Shutter as shown/ })).toContainText(
-    'one looks choppy beside the other',
-  );
-  await expect(region.getByText(/in the second at/)).toBeVisible();
-  await region.getByRole('button', { name: 'Set both halves alike' }).click();
-  await expect(region.getByText(/^The halves join\./)).toBeVisible();
-  await page.getByRole('button', { name: /^Undo/ }).click();
-  await expect(region.getByText(/^They do not join yet\./)).toBeVisible();
-  await region.getByRole('button', { name: /^Part the pair/ }).click();
-  await expect(page.getByRole('heading', { name: 'A shot that joins another' })).toBeVisible();
-  await page.getByRole('button', { name: 'cover the lens' }).click();
-  await expect(region).toBeVisible();
-});
+    // The second half is a shot of its own on the Bench; its shutter is pinned short.
+    await page.getByRole('link', { name: 'To the hut door' }).click();
+    await expect(page).toHaveURL(/angle=1/);
+    const shutter = tile(page, 'Shutter');
+    await shutter.focus();
+    for (let press = 0; press < 6; press++) await page.keyboard.press('ArrowUp');
+    await expect(shutter).toContainText(/1\/(160|200|250)/);
+    await page.getByRole('button', { name: 'Pair', exact: true }).click();
+    await expect(region.getByText(/^They do not join yet\./)).toBeVisible();
+    await expect(region.getByRole('row', { name: /Shutter as shown/ })).toContainText(
+      'one looks choppy beside the other',
+    );
+    await expect(region.getByText(/in the second at/)).toBeVisible();
+    await region.getByRole('button', { name: 'Set both halves alike' }).click();
+    await expect(region.getByText(/^The halves join\./)).toBeVisible();
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(region.getByText(/^They do not join yet\./)).toBeVisible();
+    await region.getByRole('button', { name: /^Part the pair/ }).click();
+    await expect(page.getByRole('heading', { name: 'A shot that joins another' })).toBeVisible();
+    await page.getByRole('button', { name: 'cover the lens' }).click();
+    await expect(region).toBeVisible();
+  },
+);
 
 test('angles that cut together are suggested with their pace, and made', WHOLE, async ({ page }) => {
   await open(page, '/bench?shot=demo-02&part=coverage');
@@ -271,19 +278,23 @@ test('angles that cut together are suggested with their pace, and made', WHOLE, 
   await expect(page.getByRole('link', { name: /Upper gorge run, near/ }).first()).toBeVisible();
 });
 
-test('a time-lapse gets its interval, shutter, filter and storage; a loop says how long one may wait', WHOLE, async ({
-  page,
-}) => {
-  await open(page, '/bench?shot=demo-09&part=lapse');
-  const timeLapse = page.getByRole('region', { name: 'Time-lapse' });
-  await expect(timeLapse.getByText('1801 pictures at 25 frames a second')).toBeVisible();
-  await expect(timeLapse.getByText(/No filter of this bag is dark enough: [\d.]+ stops more/)).toBeVisible();
-  await timeLapse.getByRole('button', { name: /^Interval for a clip of 20 s: 11 s/ }).click();
-  await expect(timeLapse.getByText(/^49\d pictures/)).toBeVisible();
-  const loop = page.getByRole('region', { name: 'Loop' });
-  await expect(loop.getByText(/^After the event has ended you may press for 3 min/)).toBeVisible();
-  const keeps = loop.getByRole('spinbutton', { name: 'Keeps the last' });
-  await keeps.fill('1');
-  await keeps.press('Enter');
-  await expect(loop.getByText(/^The loop is too short for this event/)).toBeVisible();
-});
+test(
+  'a time-lapse gets its interval, shutter, filter and storage; a loop says how long one may wait',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/bench?shot=demo-09&part=lapse');
+    const timeLapse = page.getByRole('region', { name: 'Time-lapse' });
+    await expect(timeLapse.getByText('1801 pictures at 25 frames a second')).toBeVisible();
+    await expect(
+      timeLapse.getByText(/No filter of this bag is dark enough: [\d.]+ stops more/),
+    ).toBeVisible();
+    await timeLapse.getByRole('button', { name: /^Interval for a clip of 20 s: 11 s/ }).click();
+    await expect(timeLapse.getByText(/^49\d pictures/)).toBeVisible();
+    const loop = page.getByRole('region', { name: 'Loop' });
+    await expect(loop.getByText(/^After the event has ended you may press for 3 min/)).toBeVisible();
+    const keeps = loop.getByRole('spinbutton', { name: 'Keeps the last' });
+    await keeps.fill('1');
+    await keeps.press('Enter');
+    await expect(loop.getByText(/^The loop is too short for this event/)).toBeVisible();
+  },
+);

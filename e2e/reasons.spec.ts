@@ -34,54 +34,60 @@ test('read aloud, the page on steadiness says why a steadied helmet wants 1/200 
   await expectNoAxeFindings(page, 'the page on steadiness');
 });
 
-test('from a tile, a warning and a word to their pages with that shot’s numbers, and back to the same panel', WHOLE, async ({
-  page,
-}) => {
-  const bench = '/bench?shot=demo-10&part=choice';
-  await open(page, bench);
-  await page.getByRole('link', { name: 'Why: Shutter and the look of movement' }).first().click();
-  await expect(page.getByRole('heading', { name: 'Shutter and the look of movement' })).toBeVisible();
-  await expect(page.getByRole('combobox', { name: 'Numbers of' })).toBeVisible();
-  await page.getByRole('link', { name: 'Back to where you were' }).click();
-  await expect(page).toHaveURL(new RegExp(`${bench.replace('?', '\\?')}$`));
-  const warnings = page.getByRole('region', { name: 'What will be seen' });
-  await warnings
-    .getByRole('link', { name: /^Why: / })
-    .first()
-    .click();
-  await expect(page).toHaveURL(/\/reasons\?page=/);
-  await page.goBack();
-  await page.getByRole('button', { name: 'shake floor' }).first().click();
-  await page
-    .getByRole('dialog')
-    .getByRole('link', { name: /^More in Reasons: Steadiness/ })
-    .click();
-  await expect(page.getByRole('dialog')).toBeHidden();
-  await expect(page.getByText(/^On this shot: shake /)).toBeVisible();
-});
+test(
+  'from a tile, a warning and a word to their pages with that shot’s numbers, and back to the same panel',
+  WHOLE,
+  async ({ page }) => {
+    const bench = '/bench?shot=demo-10&part=choice';
+    await open(page, bench);
+    await page.getByRole('link', { name: 'Why: Shutter and the look of movement' }).first().click();
+    await expect(page.getByRole('heading', { name: 'Shutter and the look of movement' })).toBeVisible();
+    await expect(page.getByRole('combobox', { name: 'Numbers of' })).toBeVisible();
+    await page.getByRole('link', { name: 'Back to where you were' }).click();
+    await expect(page).toHaveURL(new RegExp(`${bench.replace('?', '\\?')}$`));
+    const warnings = page.getByRole('region', { name: 'What will be seen' });
+    await warnings
+      .getByRole('link', { name: /^Why: / })
+      .first()
+      .click();
+    await expect(page).toHaveURL(/\/reasons\?page=/);
+    await page.goBack();
+    await page.getByRole('button', { name: 'shake floor' }).first().click();
+    await page
+      .getByRole('dialog')
+      .getByRole('link', { name: /^More in Reasons: Steadiness/ })
+      .click();
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await expect(page.getByText(/^On this shot: shake /)).toBeVisible();
+  },
+);
 
-test('found by the palette and by its key; a slider by keys; printed without its tools', WHOLE, async ({ page }) => {
-  await open(page, '/');
-  await page.keyboard.press('Control+k');
-  await page.getByRole('dialog').getByRole('combobox').fill('pulse left');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Lamps that pulse' })).toBeVisible();
-  const formula = page.getByRole('region', { name: 'Pulse left in an exposure' });
-  await expect(formula).toBeInViewport();
-  const said = formula.getByRole('status');
-  const before = await said.textContent();
-  await formula.getByRole('slider').first().press('End');
-  await expect(said).not.toHaveText(before!);
-  await formula.getByRole('button', { name: 'As on the shot' }).press('Enter');
-  await expect(said).toHaveText(before!);
-  await open(page, '/kit');
-  await page.keyboard.press('0');
-  await expect(page.getByRole('heading', { name: 'Reasons', exact: true })).toBeVisible();
-  await page.emulateMedia({ media: 'print' });
-  await expect(page.getByRole('slider').first()).toBeHidden();
-  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
-  await expect(page.getByRole('heading', { name: 'Playback and frame rate' })).toBeVisible();
-});
+test(
+  'found by the palette and by its key; a slider by keys; printed without its tools',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/');
+    await page.keyboard.press('Control+k');
+    await page.getByRole('dialog').getByRole('combobox').fill('pulse left');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: 'Lamps that pulse' })).toBeVisible();
+    const formula = page.getByRole('region', { name: 'Pulse left in an exposure' });
+    await expect(formula).toBeInViewport();
+    const said = formula.getByRole('status');
+    const before = await said.textContent();
+    await formula.getByRole('slider').first().press('End');
+    await expect(said).not.toHaveText(before!);
+    await formula.getByRole('button', { name: 'As on the shot' }).press('Enter');
+    await expect(said).toHaveText(before!);
+    await open(page, '/kit');
+    await page.keyboard.press('0');
+    await expect(page.getByRole('heading', { name: 'Reasons', exact: true })).toBeVisible();
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByRole('slider').first()).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+    await expect(page.getByRole('heading', { name: 'Playback and frame rate' })).toBeVisible();
+  },
+);
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } });

@@ -142,7 +142,8 @@ describe('the store', () => {
         );
         try {
           await merge(windows[0]!, small);
-          const everything = async (): Promise<string> => JSON.stringify(await windows[0]!.queries.everything());
+          const everything = async (): Promise<string> =>
+            JSON.stringify(await windows[0]!.queries.everything());
           for (const one of steps) {
             const repository = windows[one.window]!;
             const before = await everything();

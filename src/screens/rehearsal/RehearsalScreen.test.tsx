@@ -17,7 +17,7 @@ afterEach(() => stage.close());
 const open = async (day: string): Promise<void> => {
   visit(`/rehearsal?outing=demo-outing&day=${day}`);
   stage.show(<RehearsalScreen />);
-  await screen.findByText(/^200 days counted, seed 1$/);
+  await screen.findByText(/^50 days counted, seed 1$/);
 };
 
 /** The demo outing with the first entry of each day at another time. */
@@ -137,10 +137,10 @@ describe('the rehearsal of a day', () => {
     await stage.user.click(screen.getByRole('button', { name: 'Keep this day' }));
     const again = await screen.findByRole('button', { name: `Look at day ${number} of seed 1` });
     await stage.user.click(screen.getByRole('button', { name: 'Draw other days' }));
-    await screen.findByText(/^200 days counted, seed 2$/);
+    await screen.findByText(/^50 days counted, seed 2$/);
     await waitFor(() => expect(screen.getByText(new RegExp(`^Day ${number}: `)).textContent).not.toBe(text));
     await stage.user.click(again);
-    await screen.findByText(/^200 days counted, seed 1$/);
+    await screen.findByText(/^50 days counted, seed 1$/);
     await waitFor(() => expect(screen.getByText(new RegExp(`^Day ${number}: `)).textContent).toBe(text));
     await stage.user.click(screen.getByRole('button', { name: `Forget day ${number} of seed 1` }));
     await waitFor(async () =>
