@@ -11,6 +11,8 @@ const ONLY_WHOLE = [
   '@typescript-eslint/no-unsafe-enum-assignment',
 ];
 
+const TESTS = ['**/*.test.{ts,tsx}', 'bench/**/*.ts', 'e2e/**/*.ts', 'fuzz/**/*.ts', 'testing/**/*.ts'];
+
 const SENTENCES = [
   'JSXText[value=/\\p{L}{2}/u]',
   'JSXAttribute[name.name=/^(label|title|alt|placeholder|aria-label|unit)$/] > Literal[value=/\\p{L}{2}/u]',
@@ -132,9 +134,19 @@ export default tseslint.config(
     },
   },
   {
-    // In a test a value that is not there should fail on the spot, which is what `!` does.
-    files: ['**/*.test.{ts,tsx}', 'bench/**/*.ts', 'e2e/**/*.ts', 'fuzz/**/*.ts', 'testing/**/*.ts'],
-    rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
+    files: TESTS,
+    rules: {
+      // In a test a value that is not there should fail on the spot, which is what `!` does.
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      // A test run looks at what of tests goes wrong unseen, a promise that nobody waits for; the compiler has the rest.
+      ...(whole
+        ? {}
+        : {
+            ...tseslint.configs.disableTypeChecked.rules,
+            '@typescript-eslint/no-floating-promises': 'error',
+            '@typescript-eslint/await-thenable': 'error',
+          }),
+    },
   },
   { files: ['**/*.{js,mjs,cjs}'], ...tseslint.configs.disableTypeChecked },
 );

@@ -21,7 +21,7 @@ import { samples, sampling } from '../testing/samples';
  * storage that is full at any moment. After every action that was refused all is as it was; at the end, everything exports
  * and comes back equal.
  */
-const WALKS = 600;
+const WALKS = 300;
 const demo = makeDemo();
 const small = {
   ...noRecords(),

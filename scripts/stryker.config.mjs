@@ -4,7 +4,7 @@ export default {
   testRunner: 'vitest',
   plugins: ['@stryker-mutator/vitest-runner'],
   vitest: { configFile: 'scripts/mutants.vitest.config.ts', related: false },
-  mutate: [`${chapter}/**/*.ts`, `!${chapter}/**/*.test.ts`],
+  mutate: [process.env.LYNXEYE_MUTATED, `!${chapter}/**/*.test.ts`],
   coverageAnalysis: 'perTest',
   ignoreStatic: true,
   concurrency: 2,

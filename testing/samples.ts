@@ -6,7 +6,7 @@ const SHARE = Number(process.env.LYNXEYE_SAMPLES ?? 0.1);
 /** Turns the seed of every test; 0 in a test run, which so draws the same each time. */
 const TURN = Number(process.env.LYNXEYE_SEED ?? 0);
 /** Fewer than these show nothing. */
-const LEAST = 3;
+const LEAST = 2;
 
 /** Whether all is looked at, and not a part that every test run can bear. */
 export const whole = SHARE >= 1;

@@ -21,7 +21,7 @@ describe('the work of a day', () => {
     'tells a list of %s what the Bench tells of each shot in its day',
     (dayId) => {
       const day = scheduleIn(outing, dayId);
-      const { sheet } = dayWork.work(day, outing.gear) as Awaited<ReturnType<typeof dayWork.work>>;
+      const { sheet } = dayWork.work(day, outing.gear);
       const worked = workedDay(day, outing.gear, sheet);
       const told = dayWork.carried(outing, dayId, shots);
       const main = worked.parts.filter(({ part }) => part === 0);

@@ -19,8 +19,9 @@ import { cardsOf, drawnSkills, gradeOf, nextDrill, skillsOf } from './next';
 import type { Skill } from './next';
 import { ShotRecordSchema } from '../records/shotRecord';
 import { LogEntrySchema } from '../records/logEntry';
+import { samples } from '../../../testing/samples';
 
-const EACH = 125;
+const EACH = samples(125);
 
 const bestOf = (drill: Drill): DrillAnswer => item(drill.choices, drill.best).answer;
 
@@ -31,7 +32,7 @@ function scored(drill: Drill, pins: Pins, brief = drill.brief): number {
   return outcome.solution.score;
 }
 
-describe('1,000 drawn drills', () => {
+describe('drawn drills', () => {
   it.each(DRILL_KINDS)('%s: each has one answer that loses nothing, and others that lose', (kind) => {
     const asked = new Set<string>();
     for (let number = 0; number < EACH; number++) {

@@ -1,0 +1,112 @@
+import { act, screen, waitFor } from '@testing-library/react';
+import { Menu } from 'antd';
+import type { ReactNode } from 'react';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { said } from '../testing/said';
+import { openStage } from '../testing/stage';
+import type { Stage } from '../testing/stage';
+import { useFolderBackup, useFolderItems } from './folderBackup';
+
+/** A folder on a disk that may be full. */
+class Folder {
+  readonly name = 'Back-ups';
+  readonly files = new Map<string, string>();
+  full = false;
+
+  getFileHandle(name: string): Promise<unknown> {
+    return Promise.resolve({
+      createWritable: () =>
+        this.full
+          ? Promise.reject(new DOMException('no room', 'QuotaExceededError'))
+          : Promise.resolve({
+              write: (text: string) => Promise.resolve(void this.files.set(name, text)),
+              close: () => Promise.resolve(),
+            }),
+    });
+  }
+
+  async *values(): AsyncGenerator<unknown> {
+    for (const [name, text] of this.files)
+      yield await Promise.resolve({
+        kind: 'file',
+        name,
+        getFile: () => Promise.resolve(new File([text], name)),
+      });
+  }
+}
+
+function Shown(): ReactNode {
+  useFolderBackup();
+  return <Menu items={useFolderItems()} />;
+}
+
+let stage: Stage;
+let folder: Folder;
+beforeEach(async () => {
+  stage = await openStage();
+  folder = new Folder();
+  // What a page keeps of a folder cannot be copied here as a browser copies it.
+  let kept: FileSystemDirectoryHandle | null = null;
+  Object.assign(stage.repository, {
+    keepFolder: (_: string, one: FileSystemDirectoryHandle | null) => Promise.resolve(void (kept = one)),
+  });
+  Object.assign(stage.repository.queries, { folder: () => Promise.resolve(kept) });
+  Object.assign(window, { showDirectoryPicker: () => Promise.resolve(folder) });
+  stage.show(<Shown />);
+});
+afterEach(async () => {
+  Reflect.deleteProperty(window, 'showDirectoryPicker');
+  await stage.close();
+});
+
+const press = async (name: RegExp): Promise<void> =>
+  stage.user.click(await screen.findByRole('menuitem', { name }));
+const rename = (name: string): Promise<unknown> =>
+  act(() => stage.repository.changeShot('demo-01', 'rename', (shot) => ({ ...shot, name })));
+const OWN = 'lynxeye-backup-this.json';
+
+describe('a folder that is kept up', () => {
+  it('gets everything when it is picked, and again after a change', async () => {
+    await press(/^Back up to a folder/);
+    await waitFor(() => expect(folder.files.get(OWN)).toContain('"kind": "lynxeye/backup"'));
+    await rename('Sun gate, kept');
+    await waitFor(() => expect(folder.files.get(OWN)).toContain('Sun gate, kept'));
+    expect([...folder.files.keys()]).toEqual([OWN]);
+  });
+
+  it('that cannot be written any more is told once, and written again when it can', async () => {
+    await press(/^Back up to a folder/);
+    await waitFor(() => expect(folder.files.size).toBe(1));
+    said.length = 0;
+    folder.full = true;
+    await rename('Not written');
+    await waitFor(() => expect(said).toHaveLength(1));
+    folder.full = false;
+    await rename('Written');
+    await waitFor(() => expect(folder.files.get(OWN)).toContain('Written'));
+    expect(said).toHaveLength(1);
+  });
+
+  it('brings what another device wrote there', async () => {
+    await press(/^Back up to a folder/);
+    await waitFor(() => expect(folder.files.size).toBe(1));
+    const other = JSON.parse(folder.files.get(OWN)!) as { shots: { id: string; shot: object }[] };
+    other.shots = [
+      { ...other.shots[0]!, id: 'from-there', shot: { ...other.shots[0]!.shot, name: 'From there' } },
+    ];
+    folder.files.set('lynxeye-backup-other.json', JSON.stringify(other));
+    folder.files.set('holiday.json', '{}');
+    await press(/^Pick up from/);
+    await waitFor(async () =>
+      expect((await stage.database.shots.get('from-there'))?.shot.name).toBe('From there'),
+    );
+  });
+
+  it('that is let go of is written no more', async () => {
+    await press(/^Back up to a folder/);
+    await waitFor(() => expect(folder.files.size).toBe(1));
+    await press(/^Stop/);
+    await waitFor(() => expect(screen.getByRole('menuitem', { name: /^Back up to a folder/ })).toBeDefined());
+    expect(await stage.repository.queries.folder('backup')).toBeNull();
+  });
+});
