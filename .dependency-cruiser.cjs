@@ -83,6 +83,13 @@ module.exports = {
       to: { path: '^(src/(screens|app)|node_modules/(react|antd|next)/)' },
     },
     {
+      name: 'words-know-no-format',
+      comment: 'Formats say what they refuse by words; words tell what the core found, types included.',
+      severity: 'error',
+      from: { path: '^src/words' },
+      to: { path: '^src/(formats|store|workers)' },
+    },
+    {
       name: 'screens-know-no-route',
       severity: 'error',
       from: { path: '^src/screens' },

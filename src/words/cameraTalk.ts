@@ -1,6 +1,6 @@
 import * as messages from '@/language/words/cameraTalk';
 import { trimmed } from '@/core/units/format';
-import type { SetupFault } from '@/formats/code/setupCode';
+import type { SetupFault } from '@/core/records/setup';
 import type { End, SetFault } from '@/simulators/camera/camera';
 import { shutterFraction } from '@/core/units/format';
 

@@ -8,7 +8,7 @@ import type { Figure, FigureKind } from '../records/learned';
  * How far each figure may be off before anything came back: one standard deviation in its natural scale. That is stops or
  * log2, so that half and double are equally far; minutes an hour for lateness.
  */
-const SPREADS: Record<Exclude<FigureKind, 'sky'>, Estimate> = {
+export const SPREADS: Record<Exclude<FigureKind, 'sky'>, Estimate> = {
   scene: start(0.5, "a scene's name covers a stop from end to end of what it is used for"),
   shade: start(0.5, 'leaves and walls let through half as much or twice as much from place to place'),
   shake: start(0.5, 'of two riders on one path one shakes half as much again as the other'),

@@ -1,3 +1,4 @@
+import { USUAL_AIR } from './dayBounds';
 import type { Outing } from './outing';
 import { FILE_VERSION } from '../schema/versions';
 
@@ -14,7 +15,7 @@ export function newOuting(id: string, at: string, zone: string, date: string, na
     name,
     note: '',
     zone,
-    days: [{ id: `${id}-1`, date, air: { lowC: 8, highC: 18 }, entries: [] }],
+    days: [{ id: `${id}-1`, date, air: USUAL_AIR, entries: [] }],
     gear: [],
     ticked: [],
   };

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
-import { MOST_DAYS, MOST_DRAWS, MOST_ENTRIES, PAUSE_MINUTES } from './dayBounds';
+import { MOST_DAYS, MOST_DRAWS, MOST_ENTRIES, PAUSE_MINUTES, USUAL_AIR } from './dayBounds';
 import { ZoneSchema } from '../schema/zone';
 import { DateSchema, InstantSchema } from '../schema/times';
 import { finds, wants } from '../schema/fault';
@@ -57,7 +57,7 @@ export const DaySchema = z.strictObject({
   air: z
     .strictObject({ lowC: z.number().min(-60).max(60), highC: z.number().min(-60).max(60) })
     .refine(({ lowC, highC }) => lowC <= highC, finds({ code: 'atLeastKey', key: 'lowC' }, ['highC']))
-    .default({ lowC: 8, highC: 18 }),
+    .default(USUAL_AIR),
   entries: z.array(EntrySchema).max(MOST_ENTRIES).default([]),
   /** What each camera had used up in the evening. */
   ends: z

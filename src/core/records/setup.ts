@@ -11,3 +11,12 @@ export const SetupSchema = z.strictObject({
   intervalSeconds: z.number().min(0.1).max(86_400).optional(),
 });
 export type Setup = z.output<typeof SetupSchema>;
+
+/** Why a code of a set-up is not taken. */
+export type SetupFault =
+  | { code: 'foreign' }
+  | { code: 'version'; version: string }
+  | { code: 'damaged' }
+  | { code: 'missing'; key: string }
+  | { code: 'unknown'; key: string }
+  | { code: 'value'; key: string; value: string };

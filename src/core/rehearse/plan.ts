@@ -6,7 +6,7 @@ import { recordingLoad } from '../day/recording';
 import type { RecordingLoad } from '../day/recording';
 import type { PartAnswer } from '../day/partAnswer';
 import type { DayPart, Schedule } from '../day/schedule';
-import { lightRangeOf } from '../light/lightRange';
+import { DAY_LIGHT_STOPS, lightRangeOf } from '../light/lightRange';
 import { instantsOf, sunLightAt } from '../light/sun/sunLight';
 import type { Gear } from '../records/outing';
 import { figureId } from '../records/figures';
@@ -60,8 +60,6 @@ export interface LightOverDelay {
 /** Delays that are looked at, minutes; a day later than that stays as dark. */
 const STEP_MINUTES = 20;
 const MOST_MINUTES = 180;
-/** What the day as a whole is off by stands in each light's spread. */
-const DAY_STOPS = 0.3;
 /** Sky's spread is told from least to most: about two standard deviations to either side (start). */
 const SPREADS_IN_RANGE = 2;
 
@@ -141,7 +139,8 @@ export function planOf(
 /** How far the light of a part may be off beyond what its day is, stops: under a sky that is cloud, which comes by the hour. */
 function ownSpread({ brief }: DayPart): number {
   const { spreadStops } = lightRangeOf(brief.light, brief.limits);
-  return Math.sqrt(Math.max(0, spreadStops ** 2 - DAY_STOPS ** 2));
+  // What the day as a whole is off by stands in each light's spread.
+  return Math.sqrt(Math.max(0, spreadStops ** 2 - DAY_LIGHT_STOPS ** 2));
 }
 
 function lightOverDelay({ brief, fromMs, toMs }: DayPart, skyStops: number): LightOverDelay {

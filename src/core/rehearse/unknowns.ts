@@ -1,3 +1,5 @@
+import { SPREADS, USUAL_LATENESS } from '../learn/figures';
+import { DAY_LIGHT_STOPS } from '../light/lightRange';
 import { figureAt } from '../records/figures';
 import type { Learned } from '../records/learned';
 import { start } from '../units/estimate';
@@ -40,16 +42,20 @@ export const USUAL_SLIPS = {
 };
 
 export const USUAL_UNKNOWNS: Unknowns = {
-  dayLightStops: 0.3,
+  dayLightStops: DAY_LIGHT_STOPS,
   lightTimes: 1,
   cloudTimes: 1,
-  shake: 0.5,
-  speed: 0.25,
-  airC: 2.5,
-  power: Math.log2(1.15),
-  heat: Math.log2(1.25),
-  bitRate: Math.log2(1.1),
-  late: { minutesAnHour: 4, spread: 4, octaves: 0.5 },
+  shake: SPREADS.shake.value,
+  speed: start(0.25, 'a pace is told to a sixth').value,
+  airC: start(2.5, 'a low and a high of the forecast are off by some degrees').value,
+  power: SPREADS.power.value,
+  heat: SPREADS.heat.value,
+  bitRate: SPREADS.bitRate.value,
+  late: {
+    minutesAnHour: USUAL_LATENESS,
+    spread: SPREADS.lateness.value,
+    octaves: start(0.5, 'one stretch takes half as long again as the next').value,
+  },
   slips: {
     forgottenFilter: USUAL_SLIPS.forgottenFilter.value,
     wrongSetup: USUAL_SLIPS.wrongSetup.value,

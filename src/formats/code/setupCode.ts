@@ -1,6 +1,7 @@
 import { shutterAngleDeg } from '@/core/playback/shutterAngle';
 import { str as crc32 } from 'crc-32';
 import type { Settings } from '@/core/records/settings';
+import type { SetupFault } from '@/core/records/setup';
 import { SettingsSchema } from '@/core/records/settings';
 import { InstantSchema } from '@/core/schema/times';
 import { strongForBoost } from '@/core/schema/versions';
@@ -79,14 +80,6 @@ export function writeSetup({
 function checksum(body: string): string {
   return (crc32(body) >>> 0).toString(16).toUpperCase().padStart(8, '0');
 }
-
-export type SetupFault =
-  | { code: 'foreign' }
-  | { code: 'version'; version: string }
-  | { code: 'damaged' }
-  | { code: 'missing'; key: string }
-  | { code: 'unknown'; key: string }
-  | { code: 'value'; key: string; value: string };
 
 export type SetupRead = { ok: true; setup: Setup } | { ok: false; fault: SetupFault };
 

@@ -1,5 +1,6 @@
 import { shotName } from '@/words/shotName';
 import * as messages from '@/language/files';
+import { USUAL_AIR } from '@/core/records/dayBounds';
 import { entryAt, movedToDay, withDay } from '@/core/records/dayEdits';
 import { minutesOf } from '@/core/records/entries';
 import { newOuting } from '@/core/records/newOuting';
@@ -64,7 +65,7 @@ async function takeShotList(repository: Repository, name: string, { days }: Read
       days: days.map((day) => ({
         id: repository.newId(),
         date: day.date,
-        air: { lowC: 8, highC: 18 },
+        air: USUAL_AIR,
         entries: day.entries.map((entry): OutingEntry => {
           if (entry.what !== 'shot') return { ...entry, id: repository.newId() };
           const { at: time, shotId, shot } = entry;
