@@ -1,7 +1,7 @@
 /**
  * Everything that a test run looks at a part of: all samples of every test, from a seed that rolls and is told, every machine's
- * zone, every place in every theme, every browser test, every rule of lint. `npm run fuzz [SHARE] [SEED]`: so many times the samples,
- * 1 where none is told; the seed, to have a run again.
+ * zone, every place in every theme, every browser test. `npm run fuzz [SHARE] [SEED]`: so many times the samples, 1 where none is told;
+ * the seed, to have a run again.
  */
 import { bin, buildApp, call, installChromium, prepare } from './steps.mjs';
 
@@ -12,7 +12,6 @@ console.log(`Seed ${seed}: "npm run fuzz ${share} ${seed}" draws the same.`);
 const env = { ...process.env, LYNXEYE_SAMPLES: share, LYNXEYE_SEED: seed };
 const steps = {
   unit: () => call(bin('vitest'), ['run'], { env }),
-  lint: () => call(bin('eslint'), ['.', '--max-warnings', '0'], { env }),
   build: buildApp,
   browser: () => call(bin('playwright'), ['test'], { env }),
 };

@@ -18,11 +18,11 @@ const node = JSON.stringify(process.execPath);
  */
 const rounds = [
   {
-    lint: `${bin('eslint')} . --max-warnings 0 --cache --cache-location node_modules/.cache/eslint/`,
-    // The build checks all types there are, those of the tests as well.
     build: `${node} scripts/build.mjs`,
+    // Types as well: it is built on the compiler.
+    lint: `${bin('oxlint')} .`,
     boundaries: `${bin('depcruise')} --config .dependency-cruiser.cjs src cli demo bench e2e fuzz testing`,
-    format: `${bin('prettier')} --check . --cache --cache-location node_modules/.cache/prettier --log-level warn`,
+    format: `${bin('oxfmt')} --check .`,
     styles: `${bin('stylelint')} "src/**/*.css" --max-warnings 0 --cache --cache-location node_modules/.cache/stylelint/`,
     schemas: `${bin('tsx')} scripts/writeSchemas.ts --check`,
     losses: `${bin('tsx')} scripts/writeLosses.ts --check`,

@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { format, resolveConfig } from 'prettier';
+import { format } from 'oxfmt';
 import { lossPage } from './lossPage';
 import { lossSentences } from './lossSentences';
 
@@ -9,10 +9,9 @@ import { lossSentences } from './lossSentences';
  */
 const page = new URL('../docs/loss.md', import.meta.url).pathname;
 const catalogue = new URL('../languages/en.json', import.meta.url).pathname;
-const options = await resolveConfig(page);
 const english = JSON.parse(readFileSync(catalogue, 'utf8')) as Record<string, unknown>;
 const written: readonly [string, string][] = [
-  [page, await format(lossPage(), { ...options, filepath: page })],
+  [page, (await format('loss.md', lossPage())).code],
   [catalogue, `${JSON.stringify({ ...english, 'words/losses': lossSentences() }, null, 2)}\n`],
 ];
 for (const [file, text] of written)

@@ -27,7 +27,7 @@ export type Database = Dexie & { [T in RecordTable]: EntityTable<RecordOf<T>, 'i
 const OWN_TABLES = {
   choices: { indexes: 'key', since: 1 },
   handles: { indexes: 'key', since: 4 },
-  // eslint-disable-next-line no-restricted-syntax -- Indexes.
+  // oxlint-disable-next-line catalogue/no-sentence -- Indexes.
   steps: { indexes: '++at, tab', since: 5 },
 } as const;
 

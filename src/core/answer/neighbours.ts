@@ -23,7 +23,13 @@ export interface Neighbour {
 }
 
 export type NeighbourSetting =
-  'frameRate' | 'shutterSeconds' | 'filter' | 'iso' | 'resolution' | 'view' | 'stabilization';
+  | 'frameRate'
+  | 'shutterSeconds'
+  | 'filter'
+  | 'iso'
+  | 'resolution'
+  | 'view'
+  | 'stabilization';
 
 /** The next values to either side of one setting, as far as the camera and the bag have them; none for a pinned one. */
 export function neighboursOf(solution: Solution, setting: NeighbourSetting): Neighbour[] {

@@ -17,7 +17,8 @@ export interface OpenClip {
   container: Container;
   cutShort: boolean;
   source:
-    { kind: 'y4m'; y4m: Y4m } | { kind: 'coded'; video: InputVideoTrack; audio: InputAudioTrack | null };
+    | { kind: 'y4m'; y4m: Y4m }
+    | { kind: 'coded'; video: InputVideoTrack; audio: InputAudioTrack | null };
   close: () => void;
 }
 

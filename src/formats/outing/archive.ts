@@ -60,7 +60,7 @@ export async function readArchive(file: Blob): Promise<Checked<ArchiveRead>> {
   const no = (text: string): Checked<ArchiveRead> => ({ ok: false, faults: [worded('', text)] });
   const reader = new ZipReader(new BlobReader(file), {
     useWebWorkers: false,
-    checkSignature: true,
+    checkCrc32: true,
     checkOverlappingEntry: true,
   });
   let entries: FileEntry[];

@@ -31,7 +31,8 @@ export function budgetCsv(days: readonly WorkedDay[], zone: string): string {
 
 /** Ids are given by whoever keeps it. */
 type ListedPause =
-  Omit<Extract<OutingEntry, { what: 'break' }>, 'id'> | Omit<Extract<OutingEntry, { what: 'travel' }>, 'id'>;
+  | Omit<Extract<OutingEntry, { what: 'break' }>, 'id'>
+  | Omit<Extract<OutingEntry, { what: 'travel' }>, 'id'>;
 
 /** A shot list read back: its days, and shots to be kept unless one of that id is. */
 export interface ReadShotList {

@@ -8,7 +8,8 @@ import type { Track, TrackPoint } from '@/core/track/track';
  * memory as a document, and a fault is known by its line.
  */
 export type TrackRead =
-  { ok: true; track: Track; leftOut: number } | { ok: false; why: string; line: number | null };
+  | { ok: true; track: Track; leftOut: number }
+  | { ok: false; why: string; line: number | null };
 
 interface Reader {
   open: (name: string, attributes: Record<string, string>) => void;

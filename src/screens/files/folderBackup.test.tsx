@@ -25,7 +25,7 @@ class Folder {
     });
   }
 
-  async *values(): AsyncGenerator<unknown> {
+  async *values(): AsyncGenerator {
     for (const [name, text] of this.files)
       yield await Promise.resolve({
         kind: 'file',

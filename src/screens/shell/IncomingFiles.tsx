@@ -82,7 +82,7 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
     };
     const paste = (event: ClipboardEvent): void => {
       const target = event.target as HTMLElement | null;
-      // eslint-disable-next-line no-restricted-syntax -- A selector.
+      // oxlint-disable-next-line catalogue/no-sentence -- A selector.
       if (target?.closest('input, textarea, [contenteditable]')) return;
       const text = event.clipboardData?.getData('text/plain') ?? '';
       if (text.trim() !== '') importText(messages.whatYouPasted, text);

@@ -5,16 +5,14 @@ import { severityOf, warning } from './warning';
 
 /** The file on the card. Mbit/s, seconds, gigabytes. */
 
-const bitRate = warning<'bitRate', { bitsPerPixel: number; loss: number }>(
-  'bitRate',
-  ({ candidate, loss }) =>
-    worthAWarning('bitRate', loss)
-      ? {
-          severity: severityOf(loss.bitRate),
-          bitsPerPixel: encodingBitsPerPixel(candidate.mode, candidate.encoding),
-          loss: loss.bitRate,
-        }
-      : null,
+const bitRate = warning<'bitRate', { bitsPerPixel: number; loss: number }>('bitRate', ({ candidate, loss }) =>
+  worthAWarning('bitRate', loss)
+    ? {
+        severity: severityOf(loss.bitRate),
+        bitsPerPixel: encodingBitsPerPixel(candidate.mode, candidate.encoding),
+        loss: loss.bitRate,
+      }
+    : null,
 );
 
 interface CardFull {

@@ -56,7 +56,7 @@ export function KitWord({
           tagRender={({ label, value }) => (
             <span>
               {label}
-              {value === brief.filters.at(-1)?.id ? '' : ','}&nbsp;
+              {value === brief.filters.at(-1)?.id ? '\u00a0' : ',\u00a0'}
             </span>
           )}
           onChange={(ids: string[]) =>

@@ -8,7 +8,7 @@ import type { Term } from '@/core/loss/table';
 import { item } from '@/core/units/items';
 
 /** The text face, as charts want to be told. */
-// eslint-disable-next-line no-restricted-syntax -- The name of a typeface.
+// oxlint-disable-next-line catalogue/no-sentence -- The name of a typeface.
 export const CHART_FACE = 'Atkinson Hyperlegible Next Variable';
 
 /** Blue, orange, green … told apart by eyes of every kind. */

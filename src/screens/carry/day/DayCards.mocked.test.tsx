@@ -83,7 +83,8 @@ describe('the cards of a day', () => {
     expect(cardNow()).toBe('Before the day');
     expect(page.getByRole('button', { name: 'Previous card' })).toHaveProperty('disabled', true);
     const seen = [cardNow()];
-    for (let next = page.getByRole('button', { name: 'Next card' }); !next.hasAttribute('disabled');) {
+    const next = page.getByRole('button', { name: 'Next card' });
+    while (!next.hasAttribute('disabled')) {
       await stage.user.click(next);
       seen.push(cardNow());
     }

@@ -87,7 +87,7 @@ export function PocketCards(open: OpenDay): ReactNode {
   const sheets = sheetsOf(pages.length);
   return (
     <>
-      {/* eslint-disable-next-line no-restricted-syntax -- A rule of style. */}
+      {/* oxlint-disable-next-line catalogue/no-sentence -- A rule of style. */}
       <style>{`@page { size: ${paper === 'a4' ? 'A4' : 'letter'} landscape; margin: 0; }`}</style>
       <h1 className="unseen">{messages.onPaper({ outing: outing.name })}</h1>
       <div className={styles.tools}>
