@@ -41,7 +41,14 @@ const days = outing.days.map(({ id }) => {
   return workedDay(day, outing.gear, daySheet(day, outing.gear));
 });
 const backup = backupOf(
-  { ...demo, shots: demo.shots.slice(0, 4), kit: demo.kit.slice(0, 6) },
+  // Some of each kind: what there is more of is alike.
+  {
+    ...demo,
+    shots: demo.shots.slice(0, 4),
+    kit: demo.kit.slice(0, 6),
+    clips: demo.clips.slice(0, 3),
+    log: demo.log.slice(0, 3),
+  },
   '2026-10-03T10:00:00Z',
 );
 const outingFile = outingFileOf(

@@ -13,24 +13,24 @@ const counted = `${root}test-results`;
 const node = JSON.stringify(process.execPath);
 
 /**
- * What is run, by name. Those of a round run side by side, as many at once as the machine has cores, the longest first;
- * tests have all cores, a round each.
+ * What is run, by name: the build first, which the browser tests need, and then all side by side, one more at once than the machine
+ * has cores, since tests often wait: for a page, for a timer. None of them has a time of its own to keep.
  */
 const rounds = [
   {
     build: `${node} scripts/build.mjs`,
     // Types as well: it is built on the compiler.
     lint: `${bin('oxlint')} .`,
-    boundaries: `${bin('depcruise')} --config .dependency-cruiser.cjs src cli demo bench e2e fuzz testing`,
-    format: `${bin('oxfmt')} --check .`,
-    styles: `${bin('stylelint')} "src/**/*.css" --max-warnings 0 --cache --cache-location node_modules/.cache/stylelint/`,
-    schemas: `${bin('tsx')} scripts/writeSchemas.ts --check`,
-    losses: `${bin('tsx')} scripts/writeLosses.ts --check`,
   },
   {
     unit: `${bin('vitest')} run --reporter=default --reporter=json --outputFile.json=${counted}/unit.json`,
+    browser: `${bin('playwright')} test`,
+    boundaries: `${bin('depcruise')} --config .dependency-cruiser.cjs src cli demo bench e2e fuzz testing`,
+    schemas: `${bin('tsx')} scripts/writeSchemas.ts --check`,
+    losses: `${bin('tsx')} scripts/writeLosses.ts --check`,
+    styles: `${bin('stylelint')} "src/**/*.css" --max-warnings 0 --cache --cache-location node_modules/.cache/stylelint/`,
+    format: `${bin('oxfmt')} --check .`,
   },
-  { browser: `${bin('playwright')} test` },
 ];
 
 const ran = [`set-up ${Math.round((Date.now() - began) / 1000)} s`];
@@ -39,7 +39,7 @@ const told = () => `Ran: ${ran.join(', ')}; in all ${Math.round((Date.now() - be
 for (const round of rounds) {
   const commands = Object.entries(round).map(([name, command]) => ({ name, command, cwd: root }));
   const { result } = concurrently(commands, {
-    maxProcesses: availableParallelism(),
+    maxProcesses: availableParallelism() + 1,
     prefix: 'name',
     padPrefix: true,
     killOthersOn: ['failure'],

@@ -46,7 +46,7 @@ export const rehearseWork: RehearseWorker = {
     const picks = rehearsing.picks(memo);
     await breath();
     if (mine !== wanted) return null;
-    return { picks, whatIfs: whatIfs(plan, unknowns, seed, memo) };
+    return { picks, whatIfs: whatIfs(plan, unknowns, seed, memo, draws) };
   },
   stop() {
     wanted += 1;

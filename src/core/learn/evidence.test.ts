@@ -186,7 +186,7 @@ describe('shake behind a hold', () => {
       const renderer = new Renderer(
         take,
         sceneOf(take.scene, take.movement.sideDistanceM, take.heightM),
-        320,
+        whole ? 320 : 160,
       );
       const blurs = Array.from({ length: 50 }, (_, number) => {
         const { rgba, width, height } = renderer.picture({ number, atSeconds: number / take.captureFps });

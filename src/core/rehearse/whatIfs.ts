@@ -20,12 +20,19 @@ const DAYS = 400;
 const TOLD_LOSS = 0.02;
 const TOLD_CHANCE = 0.01;
 
-/** What one more cell, card, filter or break would change, the most helpful first. */
-export function whatIfs(plan: Plan, unknowns: Unknowns, seed: number, memo: Memo): WhatIf[] {
-  const before = outcomeOf(plan, unknowns, seed, DAYS);
+/** What one more cell, card, filter or break would change, the most helpful first; on so many days where they are fewer. */
+export function whatIfs(
+  plan: Plan,
+  unknowns: Unknowns,
+  seed: number,
+  memo: Memo,
+  most = Infinity,
+): WhatIf[] {
+  const days = Math.min(DAYS, most);
+  const before = outcomeOf(plan, unknowns, seed, days);
   const tried = thingsFor(plan.schedule, plan.gear).map((thing): WhatIf => {
     const { schedule, gear } = withThing(plan.schedule, plan.gear, thing);
-    const after = outcomeOf(planOf(schedule, gear, memo), unknowns, seed, DAYS);
+    const after = outcomeOf(planOf(schedule, gear, memo), unknowns, seed, days);
     return { ...thing, lasts: [before.lasts, after.lasts], loss: [before.loss, after.loss] };
   });
   return tried

@@ -1,5 +1,5 @@
 import { render } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import userEvent, { PointerEventsCheckLevel } from '@testing-library/user-event';
 import type { UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import type { Records } from '@/core/records/kinds';
@@ -42,7 +42,8 @@ export async function openStage(data: Records = makeDemo()): Promise<Stage> {
   return {
     database,
     repository,
-    user: userEvent.setup(),
+    // Where no style is looked up, nothing stands over anything.
+    user: userEvent.setup({ pointerEventsCheck: PointerEventsCheckLevel.Never }),
     show: (screen) => {
       if (shown) shown.rerender(around(screen));
       else shown = render(around(screen));
