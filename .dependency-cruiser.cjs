@@ -25,6 +25,8 @@ const CHAPTERS = [
   'compare',
   'preview',
   'day',
+  'changes',
+  'cures',
   'inspect',
   'instrument',
   'learn',

@@ -1,7 +1,7 @@
 import { makeDemo } from '../demo/makeDemo';
 import { daySheet } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/partWork';
-import { jointDay } from '@/core/day/jointDay';
+import { jointDay } from '@/core/cures/jointDay';
 import { scheduleOf } from '@/core/day/schedule';
 import { choosePresets } from '@/core/day/presets';
 import { planFilterChanges } from '@/core/day/filterChanges';

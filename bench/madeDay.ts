@@ -1,3 +1,6 @@
+import { outingTaken, shotsTaken } from '@/core/changes/change';
+import type { Change } from '@/core/changes/change';
+import type { DayPart } from '@/core/day/schedule';
 import type { Outing } from '@/core/records/outing';
 import { OutingSchema } from '@/core/records/outing';
 import { ShotSchema } from '@/core/records/shot';
@@ -39,4 +42,26 @@ export function outingOf(
     days: [{ id: MADE_DAY, date: MADE_DATE, ...(air ? { air } : {}), entries }],
     gear,
   });
+}
+
+/** Outing and shots with these changes taken, by someone in UTC; they fit their schemas. */
+export function withChanges(
+  outing: Outing,
+  shots: ReadonlyMap<string, ShotRecord>,
+  parts: readonly DayPart[],
+  changes: readonly Change[],
+): { outing: Outing; shots: ReadonlyMap<string, ShotRecord> } {
+  const after = shotsTaken(parts, changes);
+  const taken = outingTaken(outing, changes, {
+    dayId: MADE_DAY,
+    newId: () => 'new',
+    breakName: 'Break',
+    clockAt: (atMs) => new Date(atMs).toISOString().slice(11, 16),
+  });
+  return {
+    outing: OutingSchema.parse(taken),
+    shots: new Map(
+      [...shots].map(([id, one]) => [id, { ...one, shot: after.get(id)?.(one.shot) ?? one.shot }]),
+    ),
+  };
 }

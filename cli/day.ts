@@ -1,4 +1,4 @@
-import { dayRemediesOf } from '@/core/day/dayRemedies';
+import { curesOf } from '@/core/cures/cures';
 import { daySheet, outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/partWork';
 import { scheduleOf } from '@/core/day/schedule';
@@ -6,7 +6,7 @@ import { workedDay } from '@/core/day/workedDay';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { isoIn, wallClock } from '@/formats/clock';
-import { dayRemedyText, leavesText } from '@/words/outingText';
+import { cureText, leavesText } from '@/words/outingText';
 import { dayPartName } from '@/words/shotName';
 import { FILE_VERSION } from '@/core/schema/versions';
 
@@ -64,8 +64,8 @@ export function daysReport(outing: Outing, shots: readonly ShotRecord[]): object
             of: out.what,
             at: at(out.atMs),
             during: nameOf(out.partId),
-            cures: dayRemediesOf(day, gear, sheet, out, memo).map(
-              (remedy) => `${dayRemedyText(remedy, zone, entryAt)}${leavesText(remedy)}`,
+            cures: curesOf(day, gear, sheet, out, memo).map(
+              (cure) => `${cureText(cure, zone, entryAt)}${leavesText(cure)}`,
             ),
           })),
         })),

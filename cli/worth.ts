@@ -6,7 +6,7 @@ import { worded } from '@/core/schema/fault';
 import type { Checked } from '@/core/schema/fault';
 import { adviceOn, daysOf, mainCameraFirst, worthOf } from '@/core/worth/worth';
 import { wallClock } from '@/formats/clock';
-import { adviceText, gettingText, mainCameraText, savesText } from '@/words/gettingText';
+import { adviceText, purchaseText, mainCameraText, savesText } from '@/words/purchaseText';
 
 /** `--budget 120`; `null`: no limit. */
 export function budgetIn(args: readonly string[]): Checked<number | null> {
@@ -39,7 +39,7 @@ export function worthReport(
     mainCamera: worth.main,
     things: worth.things.map((one) => ({
       id: one.id,
-      name: gettingText(one),
+      name: purchaseText(one),
       price: priced.get(one.id) ?? null,
       saves: one.saves,
       betters: one.betters,

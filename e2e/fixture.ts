@@ -87,9 +87,11 @@ export async function undoUntil(page: Page, isSo: (timeout: number) => Promise<v
  */
 async function markKindsOfText(page: Page): Promise<void> {
   await page.evaluate(() => {
-    const TOLD = /^(class|style|role|disabled|data-|aria-(current|selected|pressed|checked|disabled|expanded))/;
+    const TOLD =
+      /^(class|style|role|disabled|data-|aria-(current|selected|pressed|checked|disabled|expanded))/;
     const seen = new Set<string>();
-    for (const marked of document.querySelectorAll('[data-looked-at]')) marked.removeAttribute('data-looked-at');
+    for (const marked of document.querySelectorAll('[data-looked-at]'))
+      marked.removeAttribute('data-looked-at');
     const kinds = new Map<Element, string>();
     const kindOf = (element: Element | null): string => {
       if (!element) return '';
@@ -132,7 +134,8 @@ export async function expectNoAxeFindings(
         runs.push([whole ? document : '[data-looked-at]', { runOnly: [COLOURS] }]);
       const found: string[] = [];
       for (const [context, options] of runs)
-        for (const { id, nodes } of (await run(context, { ...options, resultTypes: ['violations'] })).violations)
+        for (const { id, nodes } of (await run(context, { ...options, resultTypes: ['violations'] }))
+          .violations)
           found.push(`${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' | ')}`);
       return found;
     },

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../demo/makeDemo';
-import type { DayRemedy } from '@/core/day/dayRemedy';
+import type { Cure } from '@/core/cures/cure';
 import { solve } from '@/core/answer/solve';
 import { briefOf } from '@/core/brief/brief';
 import {
   changeText,
-  dayRemedyText,
+  cureText,
   leavesText,
   holdsText,
   packText,
@@ -47,25 +47,21 @@ describe('words of a day', () => {
   });
 
   it('says each cure as something to do, with its time', () => {
-    const base = { cameraId: 'otter', what: 'card' as const, addedLoss: 0, leaves: [] };
-    const gear = { cameraId: 'otter', cards: [], charging: 'none' as const };
+    const base = { cameraId: 'otter', what: 'card' as const, addedLoss: 0, leaves: [], changes: [] };
     const at = (): number => Date.parse('2026-10-03T10:10:00Z');
-    const pause = { entryId: 'e', afterMinutes: 20, minutes: 5 };
-    const remedies: [DayRemedy, string][] = [
-      [{ ...base, how: 'bitRate', mbps: 45, pins: [] }, 'Record at 45 Mbit/s'],
-      [{ ...base, how: 'card', capacityGb: 128, gear }, 'Put in a card of 128 GB'],
+    const stop = { entryId: 'e', afterMinutes: 20, minutes: 5 };
+    const cures: [Cure, string][] = [
+      [{ ...base, how: 'bitRate', mbps: 45 }, 'Record at 45 Mbit/s'],
+      [{ ...base, how: 'card', capacityGb: 128 }, 'Put in a card of 128 GB'],
+      [{ ...base, how: 'spareCard', capacityGb: 64, stop }, 'Stop at 10:30 for 5 min and change the card'],
+      [{ ...base, how: 'spareCell', count: 2, stop: null }, 'Take 2 cells, changed at breaks'],
       [
-        { ...base, how: 'spareCard', capacityGb: 64, gear, pause },
-        'Stop at 10:30 for 5 min and change the card',
-      ],
-      [{ ...base, how: 'spareCell', count: 2, gear, pause: null }, 'Take 2 cells, changed at breaks'],
-      [
-        { ...base, how: 'pauses', entryId: 'e', pauses: [{ afterMinutes: 11, minutes: 8 }] },
+        { ...base, how: 'stops', entryId: 'e', stops: [{ afterMinutes: 11, minutes: 8 }] },
         'Stop once for 8 min to cool, first at 10:21',
       ],
     ];
-    for (const [remedy, text] of remedies) expect(dayRemedyText(remedy, 'UTC', at)).toBe(text);
-    const [first] = remedies[0]!;
+    for (const [cure, text] of cures) expect(cureText(cure, 'UTC', at)).toBe(text);
+    const [first] = cures[0]!;
     expect(leavesText(first)).toBe('');
     expect(leavesText({ ...first, leaves: ['power', 'heat'] })).toBe(
       '; the cell and its heat margin still run out',

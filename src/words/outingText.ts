@@ -3,9 +3,9 @@ import type { MountKind } from '@/core/vocabulary/mounts';
 import type { CameraBudget } from '@/core/day/budget';
 import type { Act } from '@/core/day/levels';
 import { NOTICED_STOPS } from '@/core/day/dayFaults';
-import type { DayRemedy } from '@/core/day/dayRemedy';
+import type { Cure } from '@/core/cures/cure';
 import type { Out, Resource } from '@/core/day/daySheet';
-import type { DayCost, JointChange, JointReason } from '@/core/day/jointDay';
+import type { DayCost, JointChange, JointReason } from '@/core/cures/jointDay';
 import type { PackItem } from '@/core/day/packing';
 import type { Filter } from '@/core/filters/kit';
 import type { Settings } from '@/core/records/settings';
@@ -51,60 +51,56 @@ export function clashText(camera: string, first: string, second: string, atMs: n
 }
 
 /** What else runs out all the same, as a clause; empty where nothing does. */
-export function leavesText({ leaves }: DayRemedy): string {
+export function leavesText({ leaves }: Cure): string {
   if (leaves.length === 0) return '';
   const names = leaves.map((what) => RESOURCE_NAME[what]).join(messages.and);
   return messages.stillRunsOut({ names, count: leaves.length });
 }
 
-const RESOURCE_NAME: Record<DayRemedy['what'], string> = messages.resourceName;
+const RESOURCE_NAME: Record<Cure['what'], string> = messages.resourceName;
 
-export function dayRemedyText(
-  remedy: DayRemedy,
-  zone: string,
-  entryAt: (entryId: string) => number | null,
-): string {
+export function cureText(cure: Cure, zone: string, entryAt: (entryId: string) => number | null): string {
   const at = (entryId: string, afterMinutes: number): string => {
     const start = entryAt(entryId);
     return start === null
       ? messages.afterMin({ afterMinutes })
       : messages.atStart({ start: clockText(start + afterMinutes * 60_000, zone) });
   };
-  switch (remedy.how) {
+  switch (cure.how) {
     case 'bitRate':
-      return messages.recordAtMbitS({ mbps: trimmed(remedy.mbps, 1) });
+      return messages.recordAtMbitS({ mbps: trimmed(cure.mbps, 1) });
     case 'codec':
-      return messages.recordInAtMbitS({ hevc: CODEC_LABEL.hevc, mbps: trimmed(remedy.mbps, 1) });
+      return messages.recordInAtMbitS({ hevc: CODEC_LABEL.hevc, mbps: trimmed(cure.mbps, 1) });
     case 'frameRate':
-      return messages.recordAtFps({ fps: trimmed(remedy.fps, 3) });
+      return messages.recordAtFps({ fps: trimmed(cure.fps, 3) });
     case 'resolution':
-      return messages.recordAt({ width: remedy.width, height: remedy.height });
+      return messages.recordAt({ width: cure.width, height: cure.height });
     case 'card':
-      return messages.putInACardOf({ capacityGb: trimmed(remedy.capacityGb, 0) });
+      return messages.putInACardOf({ capacityGb: trimmed(cure.capacityGb, 0) });
     case 'spareCard':
-      return remedy.pause
+      return cure.stop
         ? messages.stopForMinAndChange({
-            entryId: at(remedy.pause.entryId, remedy.pause.afterMinutes),
-            minutes: remedy.pause.minutes,
+            entryId: at(cure.stop.entryId, cure.stop.afterMinutes),
+            minutes: cure.stop.minutes,
           })
-        : messages.takeOneMoreCardOf({ capacityGb: trimmed(remedy.capacityGb, 0) });
+        : messages.takeOneMoreCardOf({ capacityGb: trimmed(cure.capacityGb, 0) });
     case 'spareCell':
-      return remedy.pause
+      return cure.stop
         ? messages.stopForMinAndChangeEntryId({
-            entryId: at(remedy.pause.entryId, remedy.pause.afterMinutes),
-            minutes: remedy.pause.minutes,
-            count: remedy.count,
+            entryId: at(cure.stop.entryId, cure.stop.afterMinutes),
+            minutes: cure.stop.minutes,
+            count: cure.count,
           })
-        : messages.takeCellsChangedAtBreaks({ count: remedy.count });
+        : messages.takeCellsChangedAtBreaks({ count: cure.count });
     case 'charge':
-      return remedy.charging === 'recording'
-        ? messages.recordWithABankOf({ ampereHours: remedy.ampereHours })
-        : messages.chargeFromABankOf({ ampereHours: remedy.ampereHours });
-    case 'pauses':
+      return cure.charging === 'recording'
+        ? messages.recordWithABankOf({ ampereHours: cure.ampereHours })
+        : messages.chargeFromABankOf({ ampereHours: cure.ampereHours });
+    case 'stops':
       return messages.stopOnceForMinTo({
-        count: remedy.pauses.length,
-        minutes: remedy.pauses[0]?.minutes ?? 0,
-        entryId: at(remedy.entryId, remedy.pauses[0]?.afterMinutes ?? 0),
+        count: cure.stops.length,
+        minutes: cure.stops[0]?.minutes ?? 0,
+        entryId: at(cure.entryId, cure.stops[0]?.afterMinutes ?? 0),
       });
   }
 }

@@ -1,7 +1,7 @@
 import { proxy } from 'comlink';
-import type { DayRemedy } from '@/core/day/dayRemedy';
+import type { Cure } from '@/core/cures/cure';
 import type { DaySheet } from '@/core/day/daySheet';
-import type { JointDay, JointProgress } from '@/core/day/jointDay';
+import type { JointDay, JointProgress } from '@/core/cures/jointDay';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear, Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
@@ -9,10 +9,10 @@ import { askedLately, Lately } from './lately';
 import { StandingWorker } from './standing';
 import type { ShortAnswer } from './shots';
 
-/** What is made of a scheduled day, and the remedies for everything that runs out. */
+/** What is made of a scheduled day, and the cures of everything that runs out. */
 export interface DayAnswers {
   sheet: DaySheet;
-  remedies: readonly DayRemedy[];
+  cures: readonly Cure[];
 }
 
 /** What the worker for days answers. Answers of shots are kept in it from one question to the next. */

@@ -54,8 +54,8 @@ describe('the work of a day', () => {
       charging: 'none' as const,
       cards: gear.cards.slice(0, 1).map((card) => ({ ...card, capacityGb: 4 })),
     }));
-    const { remedies } = dayWork.work(scheduleIn(outing, 'saturday'), scarce);
-    expect(remedies.length).toBeGreaterThan(0);
+    const { cures } = dayWork.work(scheduleIn(outing, 'saturday'), scarce);
+    expect(cures.length).toBeGreaterThan(0);
   });
 
   it('solved together is given up when it is cancelled or another begins, and then comes whole', async () => {

@@ -1,7 +1,7 @@
-import { dayRemediesOf } from '@/core/day/dayRemedies';
+import { curesOf } from '@/core/cures/cures';
 import { daySheet, outsOf } from '@/core/day/daySheet';
 import { inPlanOf } from '@/core/day/inPlan';
-import { jointDay } from '@/core/day/jointDay';
+import { jointDay } from '@/core/cures/jointDay';
 import type { Memo } from '@/core/day/partWork';
 import { scheduleOf } from '@/core/day/schedule';
 import { wallClock } from '@/formats/clock';
@@ -18,7 +18,7 @@ export const dayWork: DayWorker = {
   work(day, gear) {
     const sheet = daySheet(day, gear, memo);
     const outs = sheet.cameras.flatMap(({ budget }) => outsOf(budget));
-    return { sheet, remedies: outs.flatMap((out) => dayRemediesOf(day, gear, sheet, out, memo)) };
+    return { sheet, cures: outs.flatMap((out) => curesOf(day, gear, sheet, out, memo)) };
   },
   carried(outing, dayId, shots) {
     const kept = new Map(shots.map((record) => [record.id, record]));

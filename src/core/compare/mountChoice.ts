@@ -2,9 +2,8 @@ import type { Caution } from '../vocabulary/cautions';
 import type { MountKind } from '../vocabulary/mounts';
 import { cautionsFor } from '../motion/cautions';
 import type { MountHabits } from '../vocabulary/mounts';
-import { habitsOf, placesOf } from '../vocabulary/mounts';
-import { usualShakeDegPerSRms } from '../motion/shake';
-import type { Brief } from '../brief/brief';
+import { habitsOf } from '../vocabulary/mounts';
+import { briefOnMount } from '../brief/otherMount';
 import type { Settings } from '../records/settings';
 import { framedView } from './framed';
 import type { FramedView } from './framed';
@@ -23,36 +22,6 @@ export interface MountChoice {
   score: number;
   framed: FramedView;
   cautions: Caution[];
-}
-
-/** The brief on another mount: its shake, view and looking down; what the person measured belongs to the old one. */
-export function briefOnMount(brief: Brief, kind: MountKind): Brief {
-  if (kind === brief.mount.kind) return brief;
-  const { ground, activity, tiltDeg, cutDeg } = brief.mount;
-  const place = placesOf(kind)[0];
-  const habits = habitsOf(kind, place);
-  return {
-    ...brief,
-    mount: {
-      kind,
-      ...(place === undefined ? {} : { place }),
-      ground,
-      activity,
-      tiltDeg,
-      pitchDeg: habits.pitchDeg,
-      glassDeg: habits.glassDeg,
-      cutDeg,
-    },
-    motion: {
-      ...brief.motion,
-      nearestM: habits.nearestM,
-      panDegPerS: habits.panDegPerS,
-      shakeDegPerSRms: usualShakeDegPerSRms(kind, ground, activity, {
-        place,
-        travelMps: brief.motion.travelMps,
-      }),
-    },
-  };
 }
 
 export function mountChoice(space: Space, kind: MountKind): MountChoice | null {

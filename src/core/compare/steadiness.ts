@@ -4,9 +4,10 @@ import type { MountKind } from '../vocabulary/mounts';
 import { modesOf } from '../camera/modeTable';
 import { shownAngleDeg } from '../together/matchSheet';
 import { blurToAddOfFrameStep } from '../motion/flow';
-import { shakeFloorSeconds, shakeSwingDeg, usualShakeDegPerSRms } from '../motion/shake';
+import { shakeFloorSeconds, shakeSwingDeg } from '../motion/shake';
 import { MOST_STRAIGHTENED_DEG, straightenKeeps } from '../optics/crop';
 import type { Brief } from '../brief/brief';
+import { briefOnMount } from '../brief/otherMount';
 import type { Candidate } from '../search/candidate';
 import { changesFrom, judgedBy } from '../search/judged';
 import type { Judged, TermChange } from '../search/judged';
@@ -75,18 +76,9 @@ export function steadyWays(space: Space, loss: Loss): SteadyWay[] {
     { kind: 'inEdit' },
     { ...brief, pins: loose, look: { ...brief.look, school: 'post' } },
   );
-  const { activity, ground } = brief.mount;
   const physical = STEADIER_MOUNTS.filter((kind) => kind !== brief.mount.kind).map((kind) => {
-    const shakeDegPerSRms = usualShakeDegPerSRms(kind, ground, activity, {
-      travelMps: brief.motion.travelMps,
-    });
-    if (shakeDegPerSRms >= brief.motion.shakeDegPerSRms) return null;
-    const carried: Brief = {
-      ...brief,
-      pins: loose,
-      mount: { ...brief.mount, kind },
-      motion: { ...brief.motion, shakeDegPerSRms },
-    };
+    const carried = { ...briefOnMount(brief, kind), pins: loose };
+    if (carried.motion.shakeDegPerSRms >= brief.motion.shakeDegPerSRms) return null;
     return wayOf(space, loss, { kind: 'physical', mount: kind }, carried);
   });
   return [...inCamera, ...(school.id === 'post' ? [] : [inEdit]), ...physical].filter((way) => way !== null);

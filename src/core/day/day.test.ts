@@ -1,20 +1,20 @@
 import { workedDay } from './workedDay';
 import type { WorkedDay } from './workedDay';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { outingOf, recordOf } from '../../../bench/madeDay';
+import { outingOf, recordOf, withChanges } from '../../../bench/madeDay';
 import { makeDemo } from '../../../demo/makeDemo';
 import { ARCHETYPES } from '../camera/archetypes';
 import type { Gear, Outing } from '../records/outing';
 import { OutingSchema } from '../records/outing';
 import type { Shot } from '../records/shot';
 import type { ShotRecord } from '../records/shotRecord';
-import { applyDayRemedy } from './applyDayRemedy';
-import { dayRemediesOf } from './dayRemedies';
+import type { Cure } from '../cures/cure';
+import { curesOf } from '../cures/cures';
 import { daySheet, outsOf } from './daySheet';
 import type { DaySheet } from './daySheet';
 import type { Memo } from './partWork';
 import { airAtC, minutesUntil, pausePlan, temperatureAfter } from './heat';
-import { costOf, jointDay } from './jointDay';
+import { costOf, jointDay } from '../cures/jointDay';
 import { packingOf, safetyCards } from './packing';
 import { chanceIn, scheduleOf } from './schedule';
 import type { Schedule } from './schedule';
@@ -44,21 +44,15 @@ const workedOut = (
   return { day, sheet: daySheet(day, outing.gear, memo) };
 };
 
-/** A remedy taken for real: the changed outing and shots, worked out anew. */
+/** A cure taken for real: the changed outing and shots, worked out anew. */
 function taken(
   outing: Outing,
-  shots: Map<string, ShotRecord>,
+  shots: ReadonlyMap<string, ShotRecord>,
   day: Schedule,
-  remedy: Parameters<typeof applyDayRemedy>[3],
+  { changes }: Cure,
 ): DaySheet {
-  const next = applyDayRemedy(outing, 'd', day.parts, remedy);
-  const changed = new Map(
-    [...shots].map(([id, record]) => [
-      id,
-      { ...record, shot: next.shots.get(id)?.(record.shot) ?? record.shot },
-    ]),
-  );
-  return workedOut(OutingSchema.parse(next.outing), changed).sheet;
+  const after = withChanges(outing, shots, day.parts, changes);
+  return workedOut(after.outing, after.shots).sheet;
 }
 
 describe('heat', () => {
@@ -109,11 +103,11 @@ describe('a 4K60 shot of half an hour at 33 °C', () => {
     const { outing, shots } = oneShot(shot(0), { air });
     const { day, sheet } = workedOut(outing, shots);
     const [out] = outsOf(sheet.cameras[0]!.budget);
-    const remedies = dayRemediesOf(day, outing.gear, sheet, out!, new Map());
-    const pauses = remedies.find(({ how }) => how === 'pauses');
-    expect(pauses).toBeDefined();
-    for (const remedy of remedies)
-      expect(taken(outing, shots, day, remedy).cameras[0]!.budget.heat.out, remedy.how).toBeNull();
+    const cures = curesOf(day, outing.gear, sheet, out!, new Map());
+    const stops = cures.find(({ how }) => how === 'stops');
+    expect(stops).toBeDefined();
+    for (const cure of cures)
+      expect(taken(outing, shots, day, cure).cameras[0]!.budget.heat.out, cure.how).toBeNull();
   });
 });
 
@@ -156,16 +150,13 @@ describe('three and a half hours on 64 GB and one cell', () => {
     const memo: Memo = new Map();
     const outs = outsOf(budget);
     expect(outs.map(({ what }) => what).sort()).toEqual(['card', 'power']);
-    const all = outs.flatMap((out) => dayRemediesOf(day, outing.gear, sheet, out, memo));
+    const all = outs.flatMap((out) => curesOf(day, outing.gear, sheet, out, memo));
     expect(all.length).toBeGreaterThanOrEqual(4);
     for (const out of outs)
-      expect(dayRemediesOf(day, outing.gear, sheet, out, memo).length, out.what).toBeGreaterThanOrEqual(2);
-    for (const remedy of all) {
-      const after = taken(outing, shots, day, remedy).cameras[0]!.budget;
-      expect(
-        remedy.what === 'card' ? after.card.out : after.power.out,
-        `${remedy.what} ${remedy.how}`,
-      ).toBeNull();
+      expect(curesOf(day, outing.gear, sheet, out, memo).length, out.what).toBeGreaterThanOrEqual(2);
+    for (const cure of all) {
+      const after = taken(outing, shots, day, cure).cameras[0]!.budget;
+      expect(cure.what === 'card' ? after.card.out : after.power.out, `${cure.what} ${cure.how}`).toBeNull();
     }
   });
 });

@@ -1,5 +1,6 @@
+import { shifted } from '../changes/times';
+import type { Shifts, TimesChange } from '../changes/times';
 import type { Memo } from '../day/partWork';
-import { plannedLater } from '../day/schedule';
 import type { Pause, Schedule } from '../day/schedule';
 import type { Span } from '../light/sun/day';
 import { item } from '../units/items';
@@ -25,8 +26,7 @@ export interface TimeLimits {
 }
 
 /** Times that lose less, told on days that the search had not seen. */
-export interface BetterTimes {
-  moves: readonly { entryId: string; fromMs: number; toMs: number }[];
+export interface BetterTimes extends TimesChange {
   /** Chance that everything lasts, and mean loss of a day, as planned and moved. */
   lasts: [before: number, after: number];
   loss: [before: number, after: number];
@@ -50,9 +50,6 @@ const MOST_TRIED = 240;
 /** Better by this much, and by so many standard errors of the difference day by day. */
 const LEAST_SAVING = 0.02;
 const SURE_BY = 2;
-
-/** Where each entry of a day stands: how much later than planned, ms. */
-type Shifts = ReadonlyMap<string, number>;
 
 /**
  * Moves the entries of a day in time as long as a day loses less on the mean: one alone, one with all that comes after it,
@@ -101,6 +98,7 @@ export function* searchTimes(
   const after = outcomeOf(planAt(best.shifts), unknowns, seed ^ FRESH_SEED, FRESH_DAYS);
   if (!isBetter(before, after)) return null;
   return {
+    what: 'times',
     moves: spansOf(schedule).flatMap(({ id, fromMs }) => {
       const by = best.shifts.get(id) ?? 0;
       return by === 0 ? [] : [{ entryId: id, fromMs, toMs: fromMs + by }];
@@ -173,19 +171,6 @@ function spansOf({ parts, pauses }: Schedule): EntrySpan[] {
   }
   const others = pauses.map(({ id, kind, fromMs, toMs }) => ({ id, kind, fromMs, toMs }));
   return [...spans.values(), ...others].sort((a, b) => a.fromMs - b.fromMs);
-}
-
-function shifted(schedule: Schedule, shifts: Shifts): Schedule {
-  const by = (id: string): number => shifts.get(id) ?? 0;
-  return {
-    ...schedule,
-    parts: schedule.parts
-      .map((part) => (by(part.entryId) === 0 ? part : plannedLater(part, by(part.entryId))))
-      .sort((a, b) => a.fromMs - b.fromMs),
-    pauses: schedule.pauses
-      .map((pause) => ({ ...pause, fromMs: pause.fromMs + by(pause.id), toMs: pause.toMs + by(pause.id) }))
-      .sort((a, b) => a.fromMs - b.fromMs),
-  };
 }
 
 /** Whether a day may be so: whatever the plan itself does between two entries is borne, and nothing beyond that. */

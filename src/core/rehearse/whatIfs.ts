@@ -1,18 +1,31 @@
+import { breaksBetween } from '../changes/break';
+import type { BreakChange } from '../changes/break';
+import { oneCardMore } from '../changes/card';
+import { oneCellMore } from '../changes/cell';
+import { changed } from '../changes/change';
+import type { FedDay } from '../changes/change';
+import { forEachCamera } from '../changes/feed';
+import type { FeedChange } from '../changes/feed';
+import { filtersWorn } from '../changes/filter';
+import type { FilterChange } from '../changes/filter';
+import { stopsHalfWay } from '../changes/stop';
+import type { StopChange } from '../changes/stop';
 import type { Memo } from '../day/partWork';
 import { liveThrough } from './day';
 import { Drawn } from '../units/drawn';
 import { planOf } from './plan';
 import type { Plan } from './plan';
-import { thingsFor, withThing } from './things';
-import type { Thing } from './things';
 import type { Unknowns } from './unknowns';
 
-/** One thing more for a day, and what it changes, lived through on the same days. */
+/** One thing more for a day. */
+export type Help = FeedChange | FilterChange | BreakChange | StopChange;
+
+/** What it changes, lived through on the same days. */
 export type WhatIf = {
   /** Chance that everything lasts, and mean loss of a day, before and after. */
   lasts: [before: number, after: number];
   loss: [before: number, after: number];
-} & Thing;
+} & Help;
 
 /** Enough days to tell what is worth telling. */
 const DAYS = 400;
@@ -20,20 +33,26 @@ const DAYS = 400;
 const TOLD_LOSS = 0.02;
 const TOLD_CHANCE = 0.01;
 
+/** What may help a day: a cell or card for each camera, a glass that it would wear, a break, a stop. */
+export function helpsFor({ schedule, gear }: FedDay): Help[] {
+  const { parts } = schedule;
+  return [
+    ...forEachCamera(parts, gear, 'cell', oneCellMore),
+    ...forEachCamera(parts, gear, 'card', oneCardMore),
+    ...filtersWorn(parts),
+    ...breaksBetween(schedule),
+    ...stopsHalfWay(parts),
+  ];
+}
+
 /** What one more cell, card, filter or break would change, the most helpful first; on so many days where they are fewer. */
-export function whatIfs(
-  plan: Plan,
-  unknowns: Unknowns,
-  seed: number,
-  memo: Memo,
-  most = Infinity,
-): WhatIf[] {
+export function whatIfs(plan: Plan, unknowns: Unknowns, seed: number, memo: Memo, most = Infinity): WhatIf[] {
   const days = Math.min(DAYS, most);
   const before = outcomeOf(plan, unknowns, seed, days);
-  const tried = thingsFor(plan.schedule, plan.gear).map((thing): WhatIf => {
-    const { schedule, gear } = withThing(plan.schedule, plan.gear, thing);
+  const tried = helpsFor(plan).map((help): WhatIf => {
+    const { schedule, gear } = changed(plan, help);
     const after = outcomeOf(planOf(schedule, gear, memo), unknowns, seed, days);
-    return { ...thing, lasts: [before.lasts, after.lasts], loss: [before.loss, after.loss] };
+    return { ...help, lasts: [before.lasts, after.lasts], loss: [before.loss, after.loss] };
   });
   return tried
     .filter(({ lasts, loss }) => loss[0] - loss[1] > TOLD_LOSS || lasts[1] - lasts[0] > TOLD_CHANCE)

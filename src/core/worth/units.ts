@@ -1,9 +1,13 @@
-import { ARCHETYPES } from '../camera/archetypes';
 import type { Brief } from '../brief/brief';
-import { briefOnMount } from '../compare/mountChoice';
+import { briefOnMount, isSteadier } from '../brief/otherMount';
+import { withOfferedBank } from '../changes/bank';
+import { briefWithCamera } from '../changes/camera';
+import { oneCardMore } from '../changes/card';
+import { oneCellMore } from '../changes/cell';
+import { gearOfCamera } from '../changes/feed';
+import { withFilters } from '../changes/filter';
 import { cameraBudget } from '../day/budget';
 import { daySheet, outsOf } from '../day/daySheet';
-import { gearOfCamera, oneCardMore, oneCellMore, withBank } from '../day/moreGear';
 import type { Memo } from '../day/partWork';
 import { camerasOf, partsOfCamera } from '../day/schedule';
 import type { DayPart, Schedule } from '../day/schedule';
@@ -13,8 +17,7 @@ import { LOST_CLIP } from '../rehearse/lived';
 import { search } from '../search/search';
 import { spaceFor } from '../search/space';
 import type { Unit } from './bestSet';
-import { isSteadier, OFFERED_BANK_AH } from './things';
-import type { Getting } from './things';
+import type { Purchase } from './purchase';
 
 /** Least loss of a brief under its school; `null`: its pins leave no way. */
 function lossOf(brief: Brief): number | null {
@@ -43,34 +46,28 @@ const AS_IT_IS: Choice = { needs: 0, change: (brief) => brief };
  *
  * @param things by place; needs are bits of those places
  */
-export function recordingUnit(part: DayPart, things: readonly Getting[]): Unit | null {
+export function recordingUnit(part: DayPart, things: readonly Purchase[]): Unit | null {
   const loss = lossAsItIs(part.brief);
   if (loss === null) return null;
-  const of = <W extends Getting['what']>(
+  const of = <W extends Purchase['what']>(
     what: W,
-    fits: (thing: Extract<Getting, { what: W }>) => boolean,
-    change: (thing: Extract<Getting, { what: W }>, brief: Brief) => Brief,
+    fits: (thing: Extract<Purchase, { what: W }>) => boolean,
+    change: (thing: Extract<Purchase, { what: W }>, brief: Brief) => Brief,
   ): Choice[] => [
     AS_IT_IS,
     ...things.flatMap((thing, at): Choice[] => {
-      const own = thing.what === what ? (thing as Extract<Getting, { what: W }>) : null;
+      const own = thing.what === what ? (thing as Extract<Purchase, { what: W }>) : null;
       return own && fits(own) ? [{ needs: 1 << at, change: (brief) => change(own, brief) }] : [];
     }),
   ];
   const mine = ({ cameraId }: { cameraId: string }): boolean => cameraId === part.camera.id;
-  const filters = of('filter', mine, ({ filter }, brief) => ({
-    ...brief,
-    filters: [...brief.filters, filter],
-  }));
+  const filters = of('filter', mine, ({ filter }, brief) => withFilters(brief, [filter]));
   const mounts = of(
     'mount',
-    ({ mount }) => isSteadier(part, mount),
+    ({ mount }) => isSteadier(part.brief, mount),
     ({ mount }, brief) => briefOnMount(brief, mount),
   );
-  const cameras = of('camera', mine, ({ archetype }, brief) => ({
-    ...brief,
-    camera: ARCHETYPES[archetype],
-  }));
+  const cameras = of('camera', mine, (change, brief) => briefWithCamera(brief, change));
   const ways = cameras.flatMap((camera) =>
     mounts.flatMap((mount) =>
       filters.flatMap((filter) => {
@@ -88,7 +85,7 @@ export function recordingUnit(part: DayPart, things: readonly Getting[]): Unit |
 export function feedUnits(
   day: Schedule,
   gear: readonly Gear[],
-  things: readonly Getting[],
+  things: readonly Purchase[],
   memo: Memo,
 ): Unit[] {
   const sheet = daySheet(day, gear, memo);
@@ -112,7 +109,7 @@ export function feedUnits(
     const more: [number, (gear: Gear) => Gear][] = [
       [bit('card'), oneCardMore],
       [bit('cell'), oneCellMore],
-      [bit('bank'), (before) => (before.bank ? before : withBank(before, OFFERED_BANK_AH.value))],
+      [bit('bank'), withOfferedBank],
     ];
     const sets = Array.from({ length: 2 ** more.length - 1 }, (_, at) =>
       more.filter((__, place) => ((at + 1) >> place) & 1),

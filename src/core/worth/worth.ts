@@ -12,8 +12,8 @@ import { start } from '../units/estimate';
 import { item } from '../units/items';
 import { bestSet, MOST_THINGS, savedBy } from './bestSet';
 import type { Unit } from './bestSet';
-import { gettingId, offeredFor } from './things';
-import type { Getting } from './things';
+import { offeredFor, purchaseId } from './purchase';
+import type { Purchase } from './purchase';
 import { feedUnits, recordingUnit } from './units';
 
 /** What is worth getting, over the outings that are kept and planned. */
@@ -32,7 +32,7 @@ export interface Worth {
 
 export interface Valued {
   id: string;
-  thing: Getting;
+  thing: Purchase;
   /** Of the camera it is for; `null` for what fits any. */
   camera: string | null;
   /** Loss that it alone would save, over all recordings. */
@@ -90,7 +90,7 @@ export function worthOf(days: readonly Day[], memo: Memo = new Map()): Worth {
   const cameras = camerasOf(parts);
   const names = new Map(cameras.map(({ id, name }) => [id, name]));
   const feeds = cameras.flatMap(({ id: cameraId }) =>
-    (['card', 'cell', 'bank'] as const).map((what): Getting => ({ what, cameraId })),
+    (['card', 'cell', 'bank'] as const).map((what): Purchase => ({ what, cameraId })),
   );
   const fed = feedUnitsOf(days, feeds, memo);
   const each = WORTH_GETTING.each.value;
@@ -112,7 +112,7 @@ export function worthOf(days: readonly Day[], memo: Memo = new Map()): Worth {
       const better = units.filter((unit) => savedBy([unit], 1 << at) > 0);
       const { seen } = WORTH_GETTING;
       return {
-        id: gettingId(thing),
+        id: purchaseId(thing),
         thing,
         camera: thing.what === 'mount' ? null : (names.get(thing.cameraId) ?? thing.cameraId),
         saves: savedBy(units, 1 << at),
@@ -126,11 +126,11 @@ export function worthOf(days: readonly Day[], memo: Memo = new Map()): Worth {
   };
 }
 
-function recordingUnits(parts: readonly DayPart[], things: readonly Getting[]): Unit[] {
+function recordingUnits(parts: readonly DayPart[], things: readonly Purchase[]): Unit[] {
   return parts.flatMap((part) => recordingUnit(part, things) ?? []);
 }
 
-function feedUnitsOf(days: readonly Day[], things: readonly Getting[], memo: Memo): Unit[] {
+function feedUnitsOf(days: readonly Day[], things: readonly Purchase[], memo: Memo): Unit[] {
   return days.flatMap(({ schedule, gear }) => feedUnits(schedule, gear, things, memo));
 }
 

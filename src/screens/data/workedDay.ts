@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import type { DayRemedy } from '@/core/day/dayRemedy';
+import type { Cure } from '@/core/cures/cure';
 import type { DaySheet } from '@/core/day/daySheet';
 import { scheduleOf } from '@/core/day/schedule';
 import type { Schedule } from '@/core/day/schedule';
@@ -30,7 +30,7 @@ export interface DayAtWork {
   /** Those of the outing, with the person's own figures. */
   shots: ReadonlyMap<string, ShotRecord>;
   /** What cures whatever runs out. */
-  remedies: readonly DayRemedy[];
+  cures: readonly Cure[];
   working: boolean;
   /** Why it could not be worked out. */
   failed: string | null;
@@ -40,11 +40,11 @@ interface Result {
   dayId: string;
   of: Schedule;
   sheet: DaySheet | null;
-  remedies: readonly DayRemedy[];
+  cures: readonly Cure[];
   failed: string | null;
 }
 
-const NO_REMEDIES: readonly DayRemedy[] = [];
+const NO_CURES: readonly Cure[] = [];
 
 /**
  * A day that is open: placed here, so that what is moved stands at its new time at once, and worked out
@@ -64,15 +64,15 @@ export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay
   });
   useEffect(() => {
     let current = true;
-    const take = (made: Pick<Result, 'sheet' | 'remedies' | 'failed'>): void => {
+    const take = (made: Pick<Result, 'sheet' | 'cures' | 'failed'>): void => {
       if (current) setResult({ dayId, of: schedule, ...made });
     };
     workDay(schedule, gear)
-      .then(({ sheet, remedies }) => take({ sheet, remedies, failed: null }))
+      .then(({ sheet, cures }) => take({ sheet, cures, failed: null }))
       .catch((error: unknown) =>
         take({
           sheet: null,
-          remedies: NO_REMEDIES,
+          cures: NO_CURES,
           failed: error instanceof Error ? error.message : String(error),
         }),
       );
@@ -86,7 +86,7 @@ export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay
   return {
     day,
     shots,
-    remedies: known?.remedies ?? NO_REMEDIES,
+    cures: known?.cures ?? NO_CURES,
     working: result?.of !== schedule,
     failed: result?.failed ?? null,
   };

@@ -4,7 +4,7 @@ import * as messages from '@/language/outing';
 import { USUAL_CELL } from '@/core/camera/power';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import { withGear } from '@/core/day/applyDayRemedy';
+import { outingFedSo } from '@/core/changes/feed';
 import { outsOf } from '@/core/day/daySheet';
 import type { Resource } from '@/core/day/daySheet';
 import type { Gear, Outing, OutingDay } from '@/core/records/outing';
@@ -12,7 +12,7 @@ import { CHARGINGS } from '@/core/records/outing';
 import { without } from '@/core/units/without';
 import { trimmed } from '@/core/units/format';
 import { clockText } from '@/words/lightText';
-import { actText, dayRemedyText, leavesText, levelText, outText } from '@/words/outingText';
+import { actText, cureText, leavesText, levelText, outText } from '@/words/outingText';
 import { dayPartName } from '@/words/shotName';
 import { ChoiceField, ListField, NumberField } from '../ui/Fields';
 import { Figures } from '../ui/Figures';
@@ -32,7 +32,7 @@ export function BudgetTab({
   worked: DayAtWork;
   editing: DayEditing;
 }): ReactNode {
-  const { day, remedies } = worked;
+  const { day, cures } = worked;
   if (!day.sheet) return <p className="quiet">{messages.workingTheDayOut}</p>;
   const entryAt = (entryId: string): number | null => day.partsOf(entryId)[0]?.fromMs ?? null;
   return (
@@ -65,18 +65,18 @@ export function BudgetTab({
                       {outText(out, name, dayPartName(day.part(out.partId), messages.theDay), outing.zone)}
                     </p>
                     <ul className={styles.cures}>
-                      {remedies
-                        .filter((remedy) => remedy.cameraId === cameraId && remedy.what === out.what)
-                        .map((remedy) => (
-                          <li key={remedy.how + ('charging' in remedy ? remedy.charging : '')}>
-                            <Button onClick={() => void editing.takeRemedy(remedy)}>
-                              {dayRemedyText(remedy, outing.zone, entryAt)}
+                      {cures
+                        .filter((cure) => cure.cameraId === cameraId && cure.what === out.what)
+                        .map((cure) => (
+                          <li key={cure.how + ('charging' in cure ? cure.charging : '')}>
+                            <Button onClick={() => void editing.take(messages.takeACure, cure.changes)}>
+                              {cureText(cure, outing.zone, entryAt)}
                             </Button>{' '}
                             <span className="quiet">
-                              {remedy.addedLoss > 0.05
-                                ? messages.thenItLastsCostsThe({ addedLoss: trimmed(remedy.addedLoss, 1) })
+                              {cure.addedLoss > 0.05
+                                ? messages.thenItLastsCostsThe({ addedLoss: trimmed(cure.addedLoss, 1) })
                                 : messages.thenItLasts}
-                              {leavesText(remedy)}
+                              {leavesText(cure)}
                             </span>
                           </li>
                         ))}
@@ -149,7 +149,7 @@ export function BudgetTab({
                 assumed={budget.assumed}
                 onChange={(changed) =>
                   void editing.change(messages.changeWhatIsFedFrom({ name }), (before) =>
-                    withGear(before, changed),
+                    outingFedSo(before, changed),
                   )
                 }
               />

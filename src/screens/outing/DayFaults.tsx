@@ -11,7 +11,7 @@ import type { Outing } from '@/core/records/outing';
 import { pageOfDayFault } from '@/core/explain/pages';
 import { dayFaultText } from '@/words/dayFaultText';
 import { clockText } from '@/words/lightText';
-import { dayRemedyText } from '@/words/outingText';
+import { cureText } from '@/words/outingText';
 import { wornText } from '@/words/settingText';
 import { usePreference } from '../data/repository';
 import type { DayAtWork } from '../data/workedDay';
@@ -76,7 +76,7 @@ function Press({
   fault,
   outing,
   dayId,
-  worked: { day, remedies },
+  worked: { day, cures },
   editing,
 }: {
   fault: DayFault;
@@ -125,12 +125,12 @@ function Press({
         </Button>
       );
     case 'out': {
-      const remedy = remedies.find(
+      const cure = cures.find(
         ({ cameraId, what }) => cameraId === fault.out.cameraId && what === fault.out.what,
       );
-      return remedy ? (
-        <Button onClick={() => void editing.takeRemedy(remedy)}>
-          {dayRemedyText(remedy, outing.zone, (entryId) => day.partsOf(entryId)[0]?.fromMs ?? null)}
+      return cure ? (
+        <Button onClick={() => void editing.take(messages.takeACure, cure.changes)}>
+          {cureText(cure, outing.zone, (entryId) => day.partsOf(entryId)[0]?.fromMs ?? null)}
         </Button>
       ) : (
         toTab('budget', messages.seeCardPowerHeat)
@@ -142,7 +142,11 @@ function Press({
       return (
         <>
           {instead?.filter && (
-            <Button onClick={() => void editing.takePins(messages.takeAFilter, [{ partId, pins: instead }])}>
+            <Button
+              onClick={() =>
+                void editing.take(messages.takeAFilter, [{ what: 'pins', pins: [{ partId, pins: instead }] }])
+              }
+            >
               {messages.takeFilter({ filter: wornText(instead.filter.ids, kit, notation) })}
             </Button>
           )}

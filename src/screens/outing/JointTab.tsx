@@ -4,7 +4,7 @@ import * as messages from '@/language/outing';
 import { Button, Checkbox, Progress } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
-import type { JointDay, JointProgress } from '@/core/day/jointDay';
+import type { JointDay, JointProgress } from '@/core/cures/jointDay';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
 import { changeText, costText, JOINT_REASON } from '@/words/outingText';
@@ -129,7 +129,7 @@ export function JointTab({
                 type="primary"
                 disabled={taken.length === 0}
                 onClick={() => {
-                  void editing.takePins(messages.solveTheDayTogetherWord, taken);
+                  void editing.take(messages.solveTheDayTogetherWord, [{ what: 'pins', pins: taken }]);
                   setState({ kind: 'idle' });
                   say(messages.took1ChangeAsPins({ count: taken.length }));
                 }}

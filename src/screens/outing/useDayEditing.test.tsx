@@ -41,7 +41,7 @@ function edit(of: Outing = outing, day: OutingDay = saturday): DayEditing {
   const worked = {
     day: workedDay(schedule, of.gear, null),
     shots: records,
-    remedies: [],
+    cures: [],
     working: false,
     failed: null,
   };
@@ -130,7 +130,9 @@ describe('changing a day', () => {
   it('takes pins of parts into their shots, each camera its own', async () => {
     const schedule = scheduleOf(outing, saturday.id, records, wallClock(outing.zone));
     const part = schedule.parts.find(({ entryId }) => entryId === inSun.id)!;
-    await doing((editing) => editing.takePins('take', [{ partId: part.id, pins: { frameRate: 25 } }]));
+    await doing((editing) =>
+      editing.take('take', [{ what: 'pins', pins: [{ partId: part.id, pins: { frameRate: 25 } }] }]),
+    );
     expect((await database.shots.get(part.shotId))!.shot.pins).toMatchObject({ frameRate: 25 });
     expect((await kept()).days).toEqual(outing.days);
     await repository.history.undo();

@@ -2,13 +2,15 @@
 
 import * as messages from '@/language/outing';
 import { entrySeconds } from '@/core/day/schedule';
-import { applyDayRemedy, pinning } from '@/core/day/applyDayRemedy';
-import type { DayRemedy, PartPins } from '@/core/day/dayRemedy';
+import { outingTaken, shotsTaken } from '@/core/changes/change';
+import type { Change, TakenOn } from '@/core/changes/change';
+import { allOf } from '@/core/changes/shots';
+import type { ShotChanges } from '@/core/changes/shots';
 import { entryAt, reordered, withDay } from '@/core/records/dayEdits';
 import { clockOf } from '@/core/records/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';
-import { movedTo, wallClock } from '@/formats/clock';
+import { dateAndTime, movedTo, wallClock } from '@/formats/clock';
 import { useRepository } from '../data/repository';
 import type { DayAtWork } from '../data/workedDay';
 
@@ -20,9 +22,8 @@ export interface DayEditing {
   /** To another minute of the day; light that follows the sun goes with it. */
   moveTo: (entryId: string, minute: number) => Promise<void>;
   reorder: (entryId: string, to: number) => Promise<void>;
-  takeRemedy: (remedy: DayRemedy) => Promise<void>;
-  takePins: (label: string, pins: readonly PartPins[]) => Promise<void>;
-  changeShots: (label: string, changes: ReadonlyMap<string, (shot: Shot) => Shot>) => Promise<void>;
+  /** What is offered to be changed, taken. */
+  take: (label: string, changes: readonly Change[]) => Promise<void>;
   /** Length of an entry, minutes. */
   lengthOf: (entry: OutingEntry) => number;
 }
@@ -36,7 +37,7 @@ export function useDayEditing(
   const write = (
     label: string,
     change: (outing: Outing) => Outing,
-    shotChanges?: ReadonlyMap<string, (shot: Shot) => Shot>,
+    shotChanges?: ShotChanges,
   ): Promise<void> => repository?.changeOuting(outing.id, label, change, shotChanges) ?? Promise.resolve();
   const lengthOf = (entry: OutingEntry): number => {
     if (entry.what !== 'shot') return entry.minutes;
@@ -44,7 +45,7 @@ export function useDayEditing(
     return shot ? entrySeconds(entry, shot.shot) / 60 : 1;
   };
   /** Shots of entries that stand at another time now: their sun goes with them. */
-  const following = (after: OutingDay): ReadonlyMap<string, (shot: Shot) => Shot> => {
+  const following = (after: OutingDay): ShotChanges => {
     const clock = wallClock(outing.zone);
     const moved = new Map<string, (shot: Shot) => Shot>();
     for (const entry of after.entries) {
@@ -71,16 +72,20 @@ export function useDayEditing(
     },
     reorder: (entryId, to) =>
       changeDay(messages.changeTheOrder, (before) => reordered(before, entryId, to, lengthOf)),
-    takeRemedy: (remedy) => {
-      const taken = applyDayRemedy(outing, day.id, parts, remedy);
+    take: (label, changes) => {
+      const on: TakenOn = {
+        dayId: day.id,
+        newId: () => repository?.newId() ?? '',
+        breakName: messages.aBreak,
+        clockAt: (atMs) => dateAndTime(atMs, outing.zone).time,
+      };
+      const after = outingTaken(outing, changes, on).days.find(({ id }) => id === day.id) ?? day;
       return write(
-        messages.takeACure,
-        (before) => applyDayRemedy(before, day.id, parts, remedy).outing,
-        taken.shots,
+        label,
+        (before) => outingTaken(before, changes, on),
+        allOf([shotsTaken(parts, changes), following(after)]),
       );
     },
-    takePins: (label, pins) => write(label, (before) => before, pinning(parts, pins)),
-    changeShots: (label, changes) => write(label, (before) => before, changes),
     lengthOf,
   };
 }

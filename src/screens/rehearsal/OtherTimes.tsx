@@ -83,13 +83,7 @@ export function OtherTimes({
     });
   const nameOf = (entry: OutingEntry): string =>
     entry.what === 'shot' ? shotName(day.partsOf(entry.id)[0]?.shot) : entry.name;
-  const take = ({ moves }: BetterTimes): void => {
-    const to = new Map(moves.map(({ entryId, toMs }) => [entryId, clockText(toMs, zone)]));
-    void editing.changeDay(messages.takeTheTimes, (before) => ({
-      ...before,
-      entries: inOrder(before.entries.map((one) => ({ ...one, at: to.get(one.id) ?? one.at }))),
-    }));
-  };
+  const take = (times: BetterTimes): void => void editing.take(messages.takeTheTimes, [times]);
   return (
     <section aria-labelledby="times-title">
       <h2 id="times-title">{messages.times}</h2>

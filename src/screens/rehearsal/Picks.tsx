@@ -108,7 +108,9 @@ export function RobustPick({
       </span>
       <Button
         aria-label={messages.takeRobust({ shot, settings })}
-        onClick={() => void editing.takePins(messages.takeRobustPick, [{ partId: part.id, pins }])}
+        onClick={() =>
+          void editing.take(messages.takeRobustPick, [{ what: 'pins', pins: [{ partId: part.id, pins }] }])
+        }
       >
         {messages.take}
       </Button>

@@ -125,7 +125,7 @@ function OfDay({ open, worked }: { open: OpenDay; worked: DayAtWork }): ReactNod
             }
             onOpen={setSeed}
           />
-          <Deciding decisions={decisions} day={worked.day} dayId={day.id} outing={outing} editing={editing} />
+          <Deciding decisions={decisions} day={worked.day} outing={outing} editing={editing} />
           <OtherTimes
             day={worked.day}
             of={day}

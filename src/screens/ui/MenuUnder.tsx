@@ -2,7 +2,7 @@
 
 import { Dropdown } from 'antd';
 import type { DropdownProps } from 'antd';
-import { useImperativeHandle, useRef, useState } from 'react';
+import { useEffect, useImperativeHandle, useRef, useState } from 'react';
 import type { ReactNode, Ref, RefObject } from 'react';
 
 type Menu = NonNullable<DropdownProps['menu']>;
@@ -28,12 +28,15 @@ export function MenuUnder({
   const [open, setOpen] = useState(startOpen);
   const [used, setUsed] = useState(startOpen);
   const place = useRef<HTMLSpanElement>(null);
+  const closing = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  useEffect(() => () => clearTimeout(closing.current), []);
   const turn = (next: boolean): void => {
     setOpen(next);
     setUsed(true);
     if (next) return;
     // Only when the closing left the focus nowhere: a click elsewhere keeps it there.
-    setTimeout(() => {
+    clearTimeout(closing.current);
+    closing.current = setTimeout(() => {
       const active = document.activeElement;
       if (active === null || active === document.body || active.closest('[role="menu"]'))
         place.current?.querySelector('button')?.focus();

@@ -11,7 +11,7 @@ import { FILE_VERSION } from '@/core/schema/versions';
 import { tenths } from '@/core/units/format';
 import { adviceOn, mainCameraFirst } from '@/core/worth/worth';
 import type { Valued, Worth } from '@/core/worth/worth';
-import { adviceText, gettingText, mainCameraText } from '@/words/gettingText';
+import { adviceText, purchaseText, mainCameraText } from '@/words/purchaseText';
 import { worthIn } from '@/workers/worth';
 import { useOwn } from '../../data/learned';
 import { useOutings } from '../../data/outings';
@@ -134,7 +134,7 @@ function Row({
   chosen: boolean;
   onPrice: (to: number | undefined) => Promise<null>;
 }): ReactNode {
-  const name = gettingText(one);
+  const name = purchaseText(one);
   const { saves, betters, rights } = one;
   return (
     <li className={styles.thing} data-chosen={chosen}>

@@ -8,10 +8,10 @@ import type { MountKind } from '@/core/vocabulary/mounts';
 import { Button, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
+import { shotOnMount } from '@/core/brief/otherMount';
 import { mountChoice } from '@/core/compare/mountChoice';
 import type { MountChoice } from '@/core/compare/mountChoice';
 import type { Solution } from '@/core/answer/solve';
-import { without } from '@/core/units/without';
 import { tenths, trimmed } from '@/core/units/format';
 import { MOUNT_LABEL } from '@/words/labels';
 import { cautionText, mountNoteText, obstructionText } from '@/words/mountText';
@@ -63,14 +63,9 @@ export function MountsPanel({ solution, editing }: { solution: Solution; editing
                   one === kind
                     ? null
                     : () =>
-                        editing.commit(messages.mountIt({ one: MOUNT_LABEL[one] }), (shot) => ({
-                          ...shot,
-                          mount: { ...without(without(shot.mount ?? {}, 'place'), 'pitchDeg'), kind: one },
-                          motion: without(
-                            without(without(shot.motion ?? {}, 'shakeDegPerSRms'), 'nearestM'),
-                            'panDegPerS',
-                          ),
-                        }))
+                        editing.commit(messages.mountIt({ one: MOUNT_LABEL[one] }), (shot) =>
+                          shotOnMount(shot, one),
+                        )
                 }
               />
             ) : (

@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
+import { shotOnMount } from '@/core/brief/otherMount';
 import { steadyWays, tiltRemedies } from '@/core/compare/steadiness';
 import type { SteadyWay } from '@/core/compare/steadiness';
 import { without } from '@/core/units/without';
@@ -167,11 +168,7 @@ function takeWay(way: SteadyWay): ShotChange {
           look: { ...shot.look, school: 'post' },
         };
       case 'physical':
-        return {
-          ...shot,
-          mount: { ...without(shot.mount ?? {}, 'place'), kind: means.mount },
-          motion: without(shot.motion ?? {}, 'shakeDegPerSRms'),
-        };
+        return shotOnMount(shot, means.mount);
     }
   };
 }

@@ -1,13 +1,13 @@
 import { modesOf } from '../camera/modeTable';
 import type { Pins } from '../records/settings';
-import type { DayRemedy, PartPins } from './dayRemedy';
-import type { PartAnswer } from './partAnswer';
-import { left, pinned } from './remedyBench';
-import type { Bench } from './remedyBench';
-import type { Recorded } from './stretches';
+import type { PartAnswer } from '../day/partAnswer';
+import type { Recorded } from '../day/stretches';
+import { left, pinned } from './bench';
+import type { Bench } from './bench';
+import type { Cure } from './cure';
 
 /** Fewer bits: of the codec at hand, and of the leaner one. */
-export function byRate(bench: Bench): DayRemedy[] {
+export function byRate(bench: Bench): Cure[] {
   const { camera, out, recorded } = bench;
   if (out.what !== 'card') return [];
   const rates = descending(
@@ -23,8 +23,8 @@ export function byRate(bench: Bench): DayRemedy[] {
       : null,
   );
   return [
-    ...fewer.map(({ chosen: mbps, ...its }): DayRemedy => ({ ...its, how: 'bitRate', mbps })),
-    ...leaner.map(({ chosen: mbps, ...its }): DayRemedy => ({ ...its, how: 'codec', mbps })),
+    ...fewer.map(({ chosen: mbps, ...its }): Cure => ({ ...its, how: 'bitRate', mbps })),
+    ...leaner.map(({ chosen: mbps, ...its }): Cure => ({ ...its, how: 'codec', mbps })),
   ];
 }
 
@@ -34,7 +34,7 @@ function kept({ frameRate, resolution, stabilization, colour }: PartAnswer['sett
 }
 
 /** Fewer frames, or smaller ones: less to write, less power, less heat. */
-export function byMode(bench: Bench): DayRemedy[] {
+export function byMode(bench: Bench): Cure[] {
   const modes = modesOf(bench.camera).filter(({ recording }) => recording === 'video');
   const rates = descending(modes.map(({ frameRate }) => frameRate));
   const fewer = firstThatLasts(bench, rates, ({ part, answer: { settings } }, fps) =>
@@ -51,8 +51,8 @@ export function byMode(bench: Bench): DayRemedy[] {
       : null,
   );
   return [
-    ...fewer.map(({ chosen: fps, ...its }): DayRemedy => ({ ...its, how: 'frameRate', fps })),
-    ...smaller.map(({ chosen, ...its }): DayRemedy => ({ ...its, how: 'resolution', ...chosen })),
+    ...fewer.map(({ chosen: fps, ...its }): Cure => ({ ...its, how: 'frameRate', fps })),
+    ...smaller.map(({ chosen, ...its }): Cure => ({ ...its, how: 'resolution', ...chosen })),
   ];
 }
 
@@ -64,9 +64,8 @@ function descending(values: readonly number[]): number[] {
   return [...new Set(values)].sort((a, b) => b - a);
 }
 
-type Lasting<T> = Pick<DayRemedy, 'cameraId' | 'what' | 'leaves' | 'addedLoss'> & {
+type Lasting<T> = Pick<Cure, 'cameraId' | 'what' | 'leaves' | 'addedLoss' | 'changes'> & {
   chosen: T;
-  pins: readonly PartPins[];
 };
 
 /** The first of these that changes something and cures what runs out; they come with the gentlest first. */
@@ -79,7 +78,17 @@ function firstThatLasts<T>(
   for (const chosen of among) {
     const { recorded, pins, addedLoss } = pinned(bench, (one) => pinsFor(one, chosen));
     const leaves = pins.length === 0 ? null : left(bench, recorded, gear);
-    if (leaves) return [{ cameraId: camera.id, what: out.what, chosen, leaves, pins, addedLoss }];
+    if (leaves)
+      return [
+        {
+          cameraId: camera.id,
+          what: out.what,
+          chosen,
+          leaves,
+          addedLoss,
+          changes: [{ what: 'pins', pins }],
+        },
+      ];
   }
   return [];
 }

@@ -2,14 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { MADE_DAY, outingOf, recordOf } from '../../../bench/madeDay';
 import type { Gear } from '../records/outing';
 import type { ShotInput } from '../records/shot';
-import { pinning } from './applyDayRemedy';
-import { daySheet, outsOf } from './daySheet';
-import type { DaySheet } from './daySheet';
-import type { Memo } from './partWork';
+import { pinsTaken } from '../changes/pins';
+import { daySheet, outsOf } from '../day/daySheet';
+import type { DaySheet } from '../day/daySheet';
+import type { Memo } from '../day/partWork';
 import { costOf, jointDay } from './jointDay';
 import type { JointDay, JointProgress } from './jointDay';
-import { scheduleOf } from './schedule';
-import type { Schedule } from './schedule';
+import { scheduleOf } from '../day/schedule';
+import type { Schedule } from '../day/schedule';
 
 const memo: Memo = new Map();
 
@@ -42,7 +42,7 @@ function solved({ day, gear }: { day: Schedule; gear: Gear[] }): { joint: JointD
 
 /** The day with every change of a joint answer taken. */
 function taken(day: Schedule, gear: readonly Gear[], { changes }: JointDay): DaySheet {
-  const pins = pinning(day.parts, changes);
+  const pins = pinsTaken(day.parts, changes);
   const parts = day.parts.map((part) => {
     const shot = pins.get(part.shotId)?.(part.shot) ?? part.shot;
     return { ...part, shot, brief: { ...part.brief, pins: shot.pins ?? {} } };

@@ -2,15 +2,15 @@ import type { Gear } from '../records/outing';
 import type { Pins, Settings } from '../records/settings';
 import { solveJointly } from '../together/joint';
 import { matchSheetOf } from '../together/matchSheet';
-import { dayRemediesOf } from './dayRemedies';
-import type { PartPins } from './dayRemedy';
-import { daySheet, outsOf } from './daySheet';
-import { setupPins } from './storedSetups';
-import { workOf } from './partWork';
-import type { DaySheet } from './daySheet';
-import type { Memo } from './partWork';
-import type { DayPart, Schedule } from './schedule';
-import { FILTER_CHANGE_LOSS } from './filterChanges';
+import { curesOf } from './cures';
+import type { PartPins } from '../changes/pins';
+import { daySheet, outsOf } from '../day/daySheet';
+import { setupPins } from '../day/storedSetups';
+import { workOf } from '../day/partWork';
+import type { DaySheet } from '../day/daySheet';
+import type { Memo } from '../day/partWork';
+import type { DayPart, Schedule } from '../day/schedule';
+import { FILTER_CHANGE_LOSS } from '../day/filterChanges';
 
 /**
  * The shots of a day solved together. What a picture loses, the trouble of changing filters and storing set-ups, what
@@ -86,8 +86,10 @@ export function* jointDay(
     const outs = best.sheet.cameras.flatMap(({ budget }) => outsOf(budget));
     const old = best;
     for (const out of outs) {
-      const remedy = dayRemediesOf(best.day, gear, best.sheet, out, memo).find((one) => 'pins' in one);
-      if (remedy && 'pins' in remedy) best = tried(best, gear, memo, out.what, remedy.pins);
+      const [gentlest] = curesOf(best.day, gear, best.sheet, out, memo).flatMap(({ changes }) =>
+        changes.flatMap((change) => (change.what === 'pins' ? [change.pins] : [])),
+      );
+      if (gentlest) best = tried(best, gear, memo, out.what, gentlest);
     }
     if (best === old) break;
   }

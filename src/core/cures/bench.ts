@@ -2,18 +2,18 @@ import type { CameraProfile } from '../camera/profile';
 import { isTimeLapse } from '../records/filmedAs';
 import type { Gear } from '../records/outing';
 import type { Pins } from '../records/settings';
-import { cameraBudget } from './budget';
-import type { PartPins } from './dayRemedy';
-import { outsOf } from './daySheet';
-import type { Resource } from './daySheet';
-import type { Cut } from './levels';
-import { answerPinned } from './partAnswer';
-import { workOf } from './partWork';
-import type { Memo } from './partWork';
-import type { Schedule } from './schedule';
-import type { Recorded } from './stretches';
+import type { PartPins } from '../changes/pins';
+import { cameraBudget } from '../day/budget';
+import { outsOf } from '../day/daySheet';
+import type { Resource } from '../day/daySheet';
+import type { Cut } from '../day/levels';
+import { answerPinned } from '../day/partAnswer';
+import { workOf } from '../day/partWork';
+import type { Memo } from '../day/partWork';
+import type { Schedule } from '../day/schedule';
+import type { Recorded } from '../day/stretches';
 
-/** What a remedy is tried on: the camera that runs out, on its day. */
+/** What a cure is tried on: the camera that runs out, on its day. */
 export interface Bench {
   day: Schedule;
   camera: CameraProfile;

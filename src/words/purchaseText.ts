@@ -1,13 +1,13 @@
 import * as messages from '@/language/words/getting';
 import { trimmed } from '@/core/units/format';
-import type { Getting } from '@/core/worth/things';
-import { OFFERED_BANK_AH } from '@/core/worth/things';
+import { OFFERED_BANK_AH } from '@/core/changes/bank';
+import type { Purchase } from '@/core/worth/purchase';
 import type { Advice, Valued, Worth } from '@/core/worth/worth';
 import { ARCHETYPE_LABEL } from './archetypeText';
 import { MOUNT_LABEL } from './labels';
 
 /** "ND64 for Shrew" */
-export function gettingText({ thing, camera }: { thing: Getting; camera: string | null }): string {
+export function purchaseText({ thing, camera }: { thing: Purchase; camera: string | null }): string {
   const whose = camera ?? '';
   switch (thing.what) {
     case 'filter':
@@ -38,7 +38,7 @@ export function adviceText(worth: Worth, advice: Advice): string {
   const named = (ids: readonly string[]): string =>
     worth.things
       .filter(({ id }) => ids.includes(id))
-      .map(gettingText)
+      .map(purchaseText)
       .join(messages.and);
   switch (advice.code) {
     case 'nothingFilmed':
@@ -67,7 +67,7 @@ export function mainCameraText({ main }: Worth, first: Valued | null): string | 
     ? messages.mainFirst({
         camera: main.name,
         share,
-        thing: gettingText(first),
+        thing: purchaseText(first),
         saves: trimmed(first.saves, 1),
       })
     : messages.mainFilms({ camera: main.name, share });

@@ -1,20 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MADE_DAY, outingOf, recordOf } from '../../../bench/madeDay';
+import { MADE_DAY, outingOf, recordOf, withChanges } from '../../../bench/madeDay';
 import { ARCHETYPES } from '../camera/archetypes';
 import type { Gear, Outing } from '../records/outing';
 import { OutingSchema } from '../records/outing';
 import type { ShotInput } from '../records/shot';
 import type { ShotRecord } from '../records/shotRecord';
-import { applyDayRemedy, pinning, withGear } from './applyDayRemedy';
-import { dayRemediesOf } from './dayRemedies';
-import { pausedAt } from './stopRemedies';
-import type { DayRemedy } from './dayRemedy';
-import { daySheet, outsOf } from './daySheet';
-import type { DaySheet } from './daySheet';
-import type { Memo } from './partWork';
-import { scheduleOf } from './schedule';
-import type { DayPart, Schedule } from './schedule';
+import { outingFedSo } from '../changes/feed';
+import { pinsTaken } from '../changes/pins';
+import { curesOf } from './cures';
+import { stopped } from '../changes/stop';
+import type { Cure } from './cure';
+import { daySheet, outsOf } from '../day/daySheet';
+import type { DaySheet } from '../day/daySheet';
+import type { Memo } from '../day/partWork';
+import { scheduleOf } from '../day/schedule';
+import type { DayPart, Schedule } from '../day/schedule';
 import { sampling } from '../../../testing/samples';
 
 const MINUTE = 60_000;
@@ -56,20 +57,14 @@ function workedOut({ outing, shots }: Planned): Worked {
   return { outing, shots, day, sheet: daySheet(day, outing.gear, memo) };
 }
 
-/** The day after a remedy is taken for real, worked out with nothing kept from before. */
-function taken({ outing, shots, day }: Worked, remedy: DayRemedy): Worked {
-  const next = applyDayRemedy(outing, MADE_DAY, day.parts, remedy);
-  return workedOut({
-    outing: OutingSchema.parse(next.outing),
-    shots: new Map(
-      [...shots].map(([id, one]) => [id, { ...one, shot: next.shots.get(id)?.(one.shot) ?? one.shot }]),
-    ),
-  });
+/** The day after a cure is taken for real, worked out with nothing kept from before. */
+function taken({ outing, shots, day }: Worked, { changes }: Cure): Worked {
+  return workedOut(withChanges(outing, shots, day.parts, changes));
 }
 
-function remediesFor(worked: Worked): DayRemedy[] {
+function curesFor(worked: Worked): Cure[] {
   return worked.sheet.cameras.flatMap(({ budget }) =>
-    outsOf(budget).flatMap((out) => dayRemediesOf(worked.day, worked.outing.gear, worked.sheet, out, memo)),
+    outsOf(budget).flatMap((out) => curesOf(worked.day, worked.outing.gear, worked.sheet, out, memo)),
   );
 }
 
@@ -87,20 +82,20 @@ describe('what keeps a day from running out', () => {
   );
 
   it('is tried on the day: each that is told works when taken, and leaves what it says it leaves', () => {
-    const remedies = remediesFor(short);
-    expect(remedies.length).toBeGreaterThanOrEqual(3);
-    for (const remedy of remedies) {
-      const { sheet } = taken(short, remedy);
+    const cures = curesFor(short);
+    expect(cures.length).toBeGreaterThanOrEqual(3);
+    for (const cure of cures) {
+      const { sheet } = taken(short, cure);
       const outs = outsOf(sheet.cameras[0]!.budget).map(({ what }) => what);
-      expect(outs, remedy.how).not.toContain(remedy.what);
-      expect([...outs].sort(), remedy.how).toEqual([...remedy.leaves].sort());
+      expect(outs, cure.how).not.toContain(cure.what);
+      expect([...outs].sort(), cure.how).toEqual([...cure.leaves].sort());
     }
   });
 
   it('is of use only where something is short', () => {
     const fine = workedOut(planned([{ id: 'a', at: '08:00', more: hours(0.1) }]));
     expect(outsOf(fine.sheet.cameras[0]!.budget)).toEqual([]);
-    const nobody = dayRemediesOf(
+    const nobody = curesOf(
       fine.day,
       [],
       fine.sheet,
@@ -117,9 +112,9 @@ describe('what keeps a day from running out', () => {
         [{ cards: [{ name: 'Card 64 GB', capacityGb: 64, writeMBps: 60 }] }],
       ),
     );
-    for (const remedy of remediesFor(held)) {
-      expect(['bitRate', 'codec', 'frameRate']).not.toContain(remedy.how);
-      const [shot] = taken(held, remedy).shots.values();
+    for (const cure of curesFor(held)) {
+      expect(['bitRate', 'codec', 'frameRate']).not.toContain(cure.how);
+      const [shot] = taken(held, cure).shots.values();
       expect(shot!.shot.pins).toMatchObject({ frameRate: 60, bitRateMbps: 100 });
     }
   });
@@ -127,8 +122,8 @@ describe('what keeps a day from running out', () => {
   it('uses a break that is there before it makes a stop, and the spare at hand before one more', () => {
     const cards = [1, 2].map(() => ({ name: 'Card 64 GB', capacityGb: 64, writeMBps: 60 }));
     const pins = { bitRateMbps: 100 };
-    const spareOf = (others: readonly object[], own = cards.slice(0, 1)): DayRemedy | undefined =>
-      remediesFor(
+    const spareOf = (others: readonly object[], own = cards.slice(0, 1)): Cure | undefined =>
+      curesFor(
         workedOut(
           planned(
             [
@@ -141,13 +136,12 @@ describe('what keeps a day from running out', () => {
         ),
       ).find(({ how, what }) => how === 'spareCard' && what === 'card');
     const rest = [{ what: 'break', id: 'r', name: 'Rest', at: '09:05', minutes: 20 }];
-    expect(spareOf(rest)).toMatchObject({ capacityGb: 64, pause: null });
+    expect(spareOf(rest)).toMatchObject({ capacityGb: 64, stop: null });
     const way = [{ what: 'travel', id: 'r', name: 'Way', at: '09:00', minutes: 30 }];
-    const stopped = spareOf(way);
-    expect(stopped).toMatchObject({ pause: { entryId: 'e-b' } });
+    expect(spareOf(way)).toMatchObject({ stop: { entryId: 'e-b' } });
     // Two cards at hand: no third is bought, the stop alone is made.
     const two = spareOf(way, cards);
-    expect(two && 'gear' in two && two.gear.cards).toHaveLength(2);
+    expect(two?.changes.flatMap((one) => ('gear' in one ? [one.gear.cards.length] : []))).toEqual([2]);
   });
 
   it('tells the gentlest first: leaner bits before fewer frames, and both before a stop to cool', () => {
@@ -160,14 +154,12 @@ describe('what keeps a day from running out', () => {
       'spareCell',
       'frameRate',
       'resolution',
-      'pauses',
+      'stops',
     ];
-    const cheap = remediesFor(short).filter(
-      (remedy) => remedy.addedLoss === 0 && !('pause' in remedy && remedy.pause),
-    );
+    const cheap = curesFor(short).filter((cure) => cure.addedLoss === 0 && !('stop' in cure && cure.stop));
     const ranks = cheap.filter(({ what }) => what === 'card').map(({ how }) => order.indexOf(how));
     expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
-    for (const remedy of remediesFor(short)) expect(remedy.addedLoss).toBeGreaterThanOrEqual(0);
+    for (const cure of curesFor(short)) expect(cure.addedLoss).toBeGreaterThanOrEqual(0);
   });
 
   it('keeps to the film: no rate below its timeline, no size below what is delivered', () => {
@@ -187,9 +179,9 @@ describe('what keeps a day from running out', () => {
         [{ cards: [{ name: 'Card 64 GB', capacityGb: 64, writeMBps: 60 }] }],
       ),
     );
-    for (const remedy of remediesFor(slow)) {
-      if (remedy.how === 'frameRate') expect(remedy.fps).toBeGreaterThanOrEqual(49);
-      expect(remedy.how).not.toBe('resolution');
+    for (const cure of curesFor(slow)) {
+      if (cure.how === 'frameRate') expect(cure.fps).toBeGreaterThanOrEqual(49);
+      expect(cure.how).not.toBe('resolution');
     }
   });
 
@@ -216,14 +208,14 @@ describe('what keeps a day from running out', () => {
       }),
     };
     const worked = workedOut(warm);
-    const cure = remediesFor(worked).find(({ how }) => how === 'pauses');
+    const cure = curesFor(worked).find(({ how }) => how === 'stops');
     expect(cure).toBeDefined();
-    if (cure?.how !== 'pauses') return;
+    if (cure?.how !== 'stops') return;
     const entry = taken(worked, cure).outing.days[0]!.entries[0]!;
-    expect(entry.what === 'shot' && entry.pauses).toEqual(cure.pauses);
-    const lengths = new Set(cure.pauses.map(({ minutes }) => minutes));
+    expect(entry.what === 'shot' && entry.pauses).toEqual(cure.stops);
+    const lengths = new Set(cure.stops.map(({ minutes }) => minutes));
     expect(lengths.size).toBe(1);
-    const after = [...cure.pauses].map(({ afterMinutes }) => afterMinutes);
+    const after = [...cure.stops].map(({ afterMinutes }) => afterMinutes);
     expect(after).toEqual([...after].sort((a, b) => a - b));
     expect(Math.max(...after)).toBeLessThan(45);
   });
@@ -238,7 +230,7 @@ describe('pauses put into a recording', () => {
     stretches.map(({ fromMs, toMs }) => [fromMs / MINUTE, toMs / MINUTE]);
 
   it('stand after the minutes recorded, pauses before them not counted', () => {
-    const paused = pausedAt(part([[0, 60]]), [
+    const paused = stopped(part([[0, 60]]), [
       { afterMinutes: 40, minutes: 10 },
       { afterMinutes: 15, minutes: 5 },
     ]);
@@ -255,16 +247,16 @@ describe('pauses put into a recording', () => {
       [0, 20],
       [30, 60],
     ]);
-    expect(spansOf(pausedAt(cut, [{ afterMinutes: 20, minutes: 5 }]))).toEqual([
+    expect(spansOf(stopped(cut, [{ afterMinutes: 20, minutes: 5 }]))).toEqual([
       [0, 20],
       [35, 65],
     ]);
-    expect(spansOf(pausedAt(cut, [{ afterMinutes: 30, minutes: 5 }]))).toEqual([
+    expect(spansOf(stopped(cut, [{ afterMinutes: 30, minutes: 5 }]))).toEqual([
       [0, 20],
       [30, 40],
       [45, 65],
     ]);
-    expect(spansOf(pausedAt(cut, [{ afterMinutes: 500, minutes: 5 }]))).toEqual(spansOf(cut));
+    expect(spansOf(stopped(cut, [{ afterMinutes: 500, minutes: 5 }]))).toEqual(spansOf(cut));
   });
 
   it('record as long as before', () => {
@@ -275,7 +267,7 @@ describe('pauses put into a recording', () => {
     fc.assert(
       fc.property(fc.array(pause, { maxLength: 5 }), (pauses) => {
         const after = spansOf(
-          pausedAt(
+          stopped(
             part([
               [0, 25],
               [40, 75],
@@ -292,7 +284,7 @@ describe('pauses put into a recording', () => {
   });
 });
 
-describe('taking a remedy', () => {
+describe('taking a cure', () => {
   const worked = workedOut(
     planned([
       {
@@ -309,7 +301,7 @@ describe('taking a remedy', () => {
   const { day, outing, shots } = worked;
 
   it('pins the right camera of a shot, beside what is pinned there', () => {
-    const changes = pinning(day.parts, [
+    const changes = pinsTaken(day.parts, [
       { partId: 'e-two/0', pins: { codec: 'hevc' } },
       { partId: 'e-two/1', pins: { frameRate: 25 } },
       { partId: 'nobody', pins: { frameRate: 24 } },
@@ -327,34 +319,24 @@ describe('taking a remedy', () => {
       charging: 'none',
       cards: [{ name: 'Card', capacityGb, writeMBps: 30 }],
     });
-    const both = withGear(withGear(outing, gear('main', 64)), gear('mini', 32));
-    const changed = withGear(both, gear('main', 256));
+    const both = outingFedSo(outingFedSo(outing, gear('main', 64)), gear('mini', 32));
+    const changed = outingFedSo(both, gear('main', 256));
     expect(changed.gear).toHaveLength(2);
     expect(changed.gear.find(({ cameraId }) => cameraId === 'main')!.cards[0]!.capacityGb).toBe(256);
     expect(changed.gear.find(({ cameraId }) => cameraId === 'mini')!.cards[0]!.capacityGb).toBe(32);
   });
 
   it('adds a stop to the entry it names on its day, and touches no other', () => {
-    const pause = { entryId: 'e-two', afterMinutes: 5, minutes: 3 };
-    const remedy: DayRemedy = {
-      cameraId: 'main',
-      what: 'card',
-      addedLoss: 0,
-      leaves: [],
-      how: 'spareCard',
-      capacityGb: 64,
-      gear: { cameraId: 'main', charging: 'none', cards: [] },
-      pause,
-    };
+    const changes = [{ what: 'stop', entryId: 'e-two', afterMinutes: 5, minutes: 3 } as const];
     const twice = { ...outing, days: [...outing.days, { ...outing.days[0]!, id: 'other' }] };
-    const { outing: after, shots: changes } = applyDayRemedy(twice, 'd', day.parts, remedy);
+    const { outing: after, shots: kept } = withChanges(twice, shots, day.parts, changes);
     const pausesOn = (at: number): unknown => {
       const entry = after.days[at]!.entries[0]!;
       return entry.what === 'shot' && entry.pauses;
     };
     expect(pausesOn(0)).toEqual([{ afterMinutes: 5, minutes: 3 }]);
     expect(pausesOn(1)).toEqual([]);
-    expect(changes.size).toBe(0);
+    for (const [id, one] of kept) expect(one.shot).toBe(shots.get(id)?.shot);
   });
 });
 
@@ -381,10 +363,10 @@ describe('any camera that runs short', () => {
             },
           ]),
         );
-        for (const remedy of remediesFor(worked)) {
-          const budget = taken(worked, remedy).sheet.cameras[0]!.budget;
+        for (const cure of curesFor(worked)) {
+          const budget = taken(worked, cure).sheet.cameras[0]!.budget;
           const outs = outsOf(budget).map(({ what }) => what);
-          expect(outs, `${archetype} ${remedy.what} ${remedy.how}`).not.toContain(remedy.what);
+          expect(outs, `${archetype} ${cure.what} ${cure.how}`).not.toContain(cure.what);
         }
       }),
       sampling(12, 42),
