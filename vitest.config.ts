@@ -34,6 +34,40 @@ const screens = {
   include: ['src/screens/**/*.test.tsx'],
   environment: 'happy-dom',
   setupFiles: ['src/screens/testing/setup.ts'],
+  // What they are made of in one file each instead of two thousand, read once a worker.
+  deps: {
+    optimizer: {
+      client: {
+        enabled: true,
+        include: [
+          'react',
+          'react/jsx-dev-runtime',
+          'react/jsx-runtime',
+          'react-dom',
+          'react-dom/client',
+          'react-dom/test-utils',
+          'antd',
+          'lucide-react',
+          'next/link',
+          'next/dynamic',
+          'dexie',
+          'dexie-react-hooks',
+          'zustand',
+          'react-hotkeys-hook',
+          'chart.js',
+          'react-chartjs-2',
+          '@testing-library/react',
+          '@testing-library/user-event',
+          '@dnd-kit/core',
+          '@dnd-kit/sortable',
+          '@dnd-kit/utilities',
+          'cmdk',
+          '@tanstack/react-virtual',
+          'react-error-boundary',
+        ],
+      },
+    },
+  },
 };
 
 const shared = {

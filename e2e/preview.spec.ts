@@ -107,7 +107,7 @@ test(
 
 test('drawn live, the picture is the one the workers draw', async ({ page }) => {
   await open(page, '/bench?shot=demo-03&part=preview');
-  await expect(panel(page).getByRole('status').filter({ hasText: 'Drawn.' })).toBeVisible();
+  await expect(drawn(page)).toBeVisible();
   await page.getByRole('button', { name: 'Freeze' }).click();
   await panel(page).getByText('both whole').click();
   // Blocks of the picture, so that neither noise nor the finer surfaces of a card count.
