@@ -1,5 +1,5 @@
 import type { Clip } from '@/core/records/clip';
-import type { FindingCode } from '@/core/records/clipReport';
+import type { FindingCode } from '@/core/vocabulary/findings';
 import type { LogEntry, Verdict } from '@/core/records/logEntry';
 import type { Outing, OutingEntry } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';

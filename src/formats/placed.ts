@@ -4,7 +4,7 @@ import type { Place } from '@/core/light/sun/position';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Outing, OutingPlace } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { dateAndTime, instantOf, isoIn, movedTo, wallClock } from './clock';
 
 /** Shots and outings at a place: their coordinates, clock, country and mains go together. */
@@ -47,7 +47,7 @@ export function atPlace(place: ChosenPlace): (shot: Shot) => Shot {
     if (shot.light?.kind !== 'sun') return shot;
     const old = shot.light;
     const bare = BOUND.reduce<object>(
-      (left, key) => without(left, key as keyof typeof left),
+      (left, key) => omit(left, key as keyof typeof left),
       old,
     ) as SunLight;
     const { date, time } = dateAndTime(Date.parse(old.from), zoneOf(old));

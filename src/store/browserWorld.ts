@@ -1,4 +1,4 @@
-import type { World } from './repository';
+import type { World } from './writing';
 
 const KEY = 'lynxeye-tab';
 const DEVICE_KEY = 'lynxeye-device';

@@ -11,7 +11,7 @@ import type { Database } from './database';
 import { DEPTH } from './history';
 import { merge } from './merging';
 import { Repository } from './repository';
-import type { World } from './repository';
+import type { World } from './writing';
 import { RefusedWrite } from './refusedWrite';
 import { Queries } from './queries';
 import { unsoundRecords } from './unsound';

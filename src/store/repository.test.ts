@@ -9,7 +9,7 @@ import { openDatabase } from './database';
 import type { Database } from './database';
 import { merge } from './merging';
 import { Repository } from './repository';
-import type { World } from './repository';
+import type { World } from './writing';
 
 let database: Database;
 let repository: Repository;

@@ -10,27 +10,12 @@ import type { Outing, ShotEntry } from '@/core/records/outing';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { FILE_VERSION } from '@/core/schema/versions';
-import type { Backup } from '@/core/records/backup';
-import { noRecords, RECORD_TABLES } from '@/core/records/kinds';
-import type { RecordOf, Records, RecordTable } from '@/core/records/kinds';
-import type { Database } from './database';
-import { History } from './history';
-import { Queries } from './queries';
+import { noRecords } from '@/core/records/kinds';
 import type { Change } from './step';
-
-/** What the store asks of the world around it: a clock, a source of ids and the window's name, so that tests can give their own. */
-export interface World {
-  now: () => Date;
-  newId: () => string;
-  /** Names this window, over a reload too. */
-  tab: string;
-  /** Names this device, for good: a few small letters and digits. */
-  device: string;
-}
-
-export type Counts = Record<RecordTable, number>;
+import { WholeStore } from './wholeStore';
+import { changed } from './writing';
 
 /** An outing that follows a change of one of its shots; the same outing where it need not. */
 export interface FollowingOuting {
@@ -38,30 +23,8 @@ export interface FollowingOuting {
   change: (outing: Outing, before: Shot, after: Shot) => Outing;
 }
 
-/** Keeps what a person owns: every action reads and writes in one transaction and is one step of undo. */
-export class Repository {
-  readonly history: History;
-  /** What is kept, for reading. */
-  readonly queries: Queries;
-
-  constructor(
-    /** For the store alone: screens ask `queries`. */
-    readonly database: Database,
-    private readonly world: World,
-  ) {
-    this.history = new History(database, world, world.now);
-    this.queries = new Queries(database);
-  }
-
-  newId(): string {
-    return this.world.newId();
-  }
-
-  /** The short name of this device. */
-  get device(): string {
-    return this.world.device;
-  }
-
+/** Keeps what a person owns: what is done to each kind of record. */
+export class Repository extends WholeStore {
   // Shots
 
   /** Keeps a new shot and gives its id. */
@@ -322,7 +285,7 @@ export class Repository {
       (outing) =>
         withEntry(outing, entryId, (one) => {
           if (one.what !== 'shot') return one;
-          return done ? { ...one, done: { how: done, at } } : without(one, 'done');
+          return done ? { ...one, done: { how: done, at } } : omit(one, 'done');
         }),
       async (outing, { shots, log }, before) => {
         const marked = shotEntryOf(done === 'recorded' ? outing : before, entryId);
@@ -348,122 +311,6 @@ export class Repository {
     );
   }
 
-  // Everything
-
-  /** Everything kept, as one file's content. */
-  async backup(): Promise<Backup> {
-    return {
-      kind: 'lynxeye/backup',
-      version: FILE_VERSION,
-      exportedAt: this.at(),
-      ...(await this.queries.everything()),
-    };
-  }
-
-  /** Puts the demo data back as it ships; the person's own stays. */
-  async resetDemo(demo: Records): Promise<void> {
-    await this.history.commit(messages.resetTheDemoShots, async (kept) => {
-      const gone: Change[] = [];
-      for (const table of RECORD_TABLES) {
-        const again = new Set(demo[table].map(({ id }) => id));
-        for (const before of await kept.table<RecordOf<typeof table>>(table).toArray())
-          if ('demo' in before && before.demo && !again.has(before.id))
-            gone.push({ table, before, after: null } as Change);
-      }
-      return [...gone, ...(await puts(kept, demo))];
-    });
-  }
-
-  /** Takes everything away that is kept, what is known to be removed included: a clean slate. One step of undo. */
-  async eraseEverything(): Promise<void> {
-    await this.history.commitExactly(messages.eraseEverything, async (kept) => {
-      const gone: Change[] = [];
-      for (const table of RECORD_TABLES)
-        for (const before of await kept.table<RecordOf<typeof table>>(table).toArray())
-          gone.push({ table, before, after: null } as Change);
-      return gone;
-    });
-  }
-
-  /** The first open of an empty database gets the demo data, once; it is no step of undo. */
-  async seed(demo: () => Promise<Records>): Promise<boolean> {
-    const { database } = this;
-    if ((await database.choices.get('seeded')) !== undefined || (await database.shots.count()) > 0)
-      return false;
-    // A first visit that was cut off comes up empty, and the next one tries again.
-    const records = await demo().catch(() => null);
-    if (!records) return false;
-    return database.transaction('rw', [...RECORD_TABLES, 'choices'], async () => {
-      if ((await database.choices.get('seeded')) !== undefined) return false;
-      await database.choices.put({ key: 'seeded', value: 'yes' });
-      for (const table of RECORD_TABLES) await database.table(table).bulkPut([...records[table]]);
-      return true;
-    });
-  }
-
-  async choose(key: string, value: string): Promise<void> {
-    await this.database.choices.put({ key, value });
-  }
-
-  /** Remembers a folder that the person picked; `null`: forgets it. */
-  async keepFolder(key: string, folder: FileSystemDirectoryHandle | null): Promise<void> {
-    if (folder) await this.database.handles.put({ key, folder });
-    else await this.database.handles.delete(key);
-  }
-
-  /** Keeps a record as it is made of the one before it, if there is one; its time of change is set. */
-  async keep<T extends RecordTable>(
-    table: T,
-    id: string,
-    label: string,
-    make: (before: RecordOf<T> | null, at: string) => RecordOf<T>,
-  ): Promise<void> {
-    const at = this.at();
-    await this.history.commit(label, async (kept) => {
-      const before = (await kept.table<RecordOf<T>, string>(table).get(id)) ?? null;
-      return [{ table, before, after: { ...make(before, at), updatedAt: at } } as Change];
-    });
-  }
-
-  async remove(table: RecordTable, id: string, label: string): Promise<void> {
-    await this.history.commit(label, async (kept) => {
-      const before = await kept.table<RecordOf<typeof table>, string>(table).get(id);
-      return before ? [{ table, before, after: null } as Change] : [];
-    });
-  }
-
-  private async add<T extends RecordTable>(
-    table: T,
-    label: string,
-    records: readonly RecordOf<T>[],
-  ): Promise<void> {
-    await this.put(label, { ...noRecords(), [table]: [...records] });
-  }
-
-  private async put(label: string, records: Records): Promise<void> {
-    await this.history.commit(label, (kept) => puts(kept, records));
-  }
-
-  /** Changes one record, and with it what `also` finds to change; gives the record as written, or null when it was not. */
-  private async change<T extends RecordTable>(
-    table: T,
-    id: string,
-    label: string,
-    change: (record: RecordOf<T>) => RecordOf<T>,
-    also: (after: RecordOf<T>, kept: Database, before: RecordOf<T>) => Promise<readonly Change[]> = () =>
-      Promise.resolve([]),
-  ): Promise<RecordOf<T> | null> {
-    const at = this.at();
-    const written = await this.history.commit(label, async (kept) => {
-      const before = await kept.table<RecordOf<T>, string>(table).get(id);
-      if (!before) return [];
-      const own = changed(table, before, change(before), at);
-      return [own, ...(await also(own.after as RecordOf<T>, kept, before))];
-    });
-    const own = written.find((one) => one.table === table && one.after?.id === id);
-    return (own?.after as RecordOf<T> | undefined) ?? null;
-  }
-
   private logEntryOf(kept: ShotRecord, settings: Settings, part: number, at: string): LogEntry {
     const shot = namedPart(kept.shot, part);
     return {
@@ -479,11 +326,6 @@ export class Repository {
       note: '',
     };
   }
-
-  /** Now, as records write it. */
-  at(): string {
-    return this.world.now().toISOString();
-  }
 }
 
 function shotEntryOf({ days }: Outing, entryId: string): ShotEntry | undefined {
@@ -492,29 +334,3 @@ function shotEntryOf({ days }: Outing, entryId: string): ShotEntry | undefined {
     .find((one): one is ShotEntry => one.what === 'shot' && one.id === entryId);
 }
 
-export function countsOf(records: Records): Counts {
-  return Object.fromEntries(RECORD_TABLES.map((table) => [table, records[table].length])) as Counts;
-}
-
-/** A change of a record, stamped with its time where anything changed and the record carries one. */
-function changed<T extends RecordTable>(
-  table: T,
-  before: RecordOf<T>,
-  after: RecordOf<T>,
-  at: string,
-): Change {
-  const same = JSON.stringify(before) === JSON.stringify(after);
-  const stamped = !same && 'updatedAt' in after ? { ...after, updatedAt: at } : after;
-  return { table, before, after: stamped } as Change;
-}
-
-/** Changes that put these records, whatever stood there before. */
-async function puts(kept: Database, records: Records): Promise<Change[]> {
-  const changes: Change[] = [];
-  for (const table of RECORD_TABLES) {
-    const own: readonly RecordOf<RecordTable>[] = records[table];
-    const old = await kept.table<object, string>(table).bulkGet(own.map(({ id }) => id));
-    own.forEach((after, at) => changes.push({ table, before: old[at] ?? null, after } as Change));
-  }
-  return changes;
-}

@@ -3,7 +3,7 @@ import { removedId } from '@/core/records/edits';
 import type { Removed } from '@/core/records/removed';
 import type { KeptRecord, RecordTable } from '@/core/records/kinds';
 import { FILE_VERSION } from '@/core/schema/versions';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import type { Database } from './database';
 import type { Change } from './step';
 
@@ -60,7 +60,7 @@ function ownerOf(table: RecordTable, record: object): string | undefined {
 /** Whether two records say the same, whoever changed them how often. */
 export function saysTheSame(one: object | null, other: object | null): boolean {
   const bare = (record: object | null): string =>
-    JSON.stringify(record && without(record as KeptRecord, 'edits'));
+    JSON.stringify(record && omit(record as KeptRecord, 'edits'));
   return bare(one) === bare(other);
 }
 

@@ -1,6 +1,6 @@
 import { AS_GOOD } from '@/core/drill/drill';
 import type { Drill, DrillAnswer, DrillChoice } from '@/core/drill/drill';
-import type { DrillKind } from '@/core/records/practised';
+import type { DrillKind } from '@/core/vocabulary/drills';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { item } from '@/core/units/items';
 import * as messages from '@/language/words/drill';

@@ -1,4 +1,4 @@
-import type { FindingCode } from '@/core/records/clipReport';
+import type { FindingCode } from '@/core/vocabulary/findings';
 import * as messages from '@/language/words/finding';
 
 export const FINDING_LABEL: Record<FindingCode, string> = messages.label;

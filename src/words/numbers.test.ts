@@ -11,7 +11,8 @@ import { briefOf } from '@/core/brief/brief';
 import { ShotSchema } from '@/core/records/shot';
 import { alternativeLabel, costsText, gainsText } from './alternativeText';
 import { clockText } from './lightText';
-import { reasonText, tellingOf } from './reasonText';
+import { reasonText } from './reasons/reasonText';
+import { tellingOf } from './reasons/telling';
 import { remedyText, warningText } from './warningText';
 import { samples, sampling } from '../../testing/samples';
 

@@ -12,7 +12,7 @@ import type { Settings } from '@/core/records/settings';
 import type { Checked } from '@/core/schema/fault';
 import type { ClipOpened } from '@/formats/clip/look';
 import type { SampleClip } from '@/formats/clip/sample';
-import { StandingWorker } from './standing';
+import { WorkerClient } from './workerClient';
 
 /** The shot that a clip is held against, as it was carried. */
 export interface Wanted {
@@ -65,7 +65,7 @@ export interface ClipsWorker {
   judge: (kept: Pick<ClipResult, 'measured' | 'cutShort'>, wanted: Wanted | null) => ClipResult['measured'];
 }
 
-const standing = new StandingWorker<ClipsWorker>(
+const standing = new WorkerClient<ClipsWorker>(
   () => new Worker(new URL('./clips.worker.ts', import.meta.url), { type: 'module' }),
 );
 
@@ -93,7 +93,7 @@ export interface UnderWay<T> {
 /** The worker is ended with its work: stopping is at once, and its memory is given back. */
 function alone<T>(ask: (worker: Remote<ClipsWorker>) => Promise<T>): UnderWay<T> {
   let end: () => void = () => undefined;
-  const own = new StandingWorker<ClipsWorker>(() => {
+  const own = new WorkerClient<ClipsWorker>(() => {
     const worker = new Worker(new URL('./clips.worker.ts', import.meta.url), { type: 'module' });
     end = () => worker.terminate();
     return worker;

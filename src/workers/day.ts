@@ -5,8 +5,8 @@ import type { JointDay, JointProgress } from '@/core/cures/jointDay';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear, Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { askedLately, Lately } from './lately';
-import { StandingWorker } from './standing';
+import { askedRecently, RecentlyUsed } from './recentlyUsed';
+import { WorkerClient } from './workerClient';
 import type { ShortAnswer } from './shots';
 
 /** What is made of a scheduled day, and the cures of everything that runs out. */
@@ -29,7 +29,7 @@ export interface DayWorker {
   cancelJoint: () => void;
 }
 
-const worker = new StandingWorker<DayWorker>(
+const worker = new WorkerClient<DayWorker>(
   () => new Worker(new URL('./day.worker.ts', import.meta.url), { type: 'module' }),
 );
 
@@ -37,7 +37,7 @@ const worker = new StandingWorker<DayWorker>(
 const MOST_KEPT = 12;
 
 /** By content: the same day has the same answers. */
-const known = new Lately<DayAnswers>(MOST_KEPT);
+const known = new RecentlyUsed<DayAnswers>(MOST_KEPT);
 
 const keyOf = (day: Schedule, gear: readonly Gear[]): string => JSON.stringify([day, gear]);
 
@@ -52,7 +52,7 @@ export async function workDay(day: Schedule, gear: readonly Gear[]): Promise<Day
 }
 
 /** By content, as above. */
-const carried = new Lately<Promise<ReadonlyMap<string, ShortAnswer>>>(MOST_KEPT);
+const carried = new RecentlyUsed<Promise<ReadonlyMap<string, ShortAnswer>>>(MOST_KEPT);
 
 /** What a list tells of the shots of a day, by the entry; nothing of it is worked out in the page. */
 export function carriedAnswers(
@@ -61,7 +61,7 @@ export function carriedAnswers(
   shots: readonly ShotRecord[],
 ): Promise<ReadonlyMap<string, ShortAnswer>> {
   const key = JSON.stringify([outing, dayId, shots]);
-  return askedLately(carried, key, () => worker.ask((days) => days.carried(outing, dayId, shots)));
+  return askedRecently(carried, key, () => worker.ask((days) => days.carried(outing, dayId, shots)));
 }
 
 export function solveDayJointly(

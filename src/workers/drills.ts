@@ -2,7 +2,7 @@ import type { Drill } from '@/core/drill/drill';
 import type { Skill } from '@/core/drill/next';
 import type { Tried } from '@/core/records/practised';
 import type { OwnWeights } from '@/core/vocabulary/schools';
-import { StandingWorker } from './standing';
+import { WorkerClient } from './workerClient';
 
 /** What is to be practised, and all that was. */
 export interface DrillWish {
@@ -17,7 +17,7 @@ export interface DrillWorker {
   next: (wish: DrillWish) => Drill | null;
 }
 
-const worker = new StandingWorker<DrillWorker>(
+const worker = new WorkerClient<DrillWorker>(
   () => new Worker(new URL('./drills.worker.ts', import.meta.url), { type: 'module' }),
 );
 

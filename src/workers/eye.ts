@@ -1,13 +1,13 @@
 import type { EyeQuestion } from '@/core/eye/question';
 import type { Looked } from '@/core/records/ownEye';
-import { StandingWorker } from './standing';
+import { WorkerClient } from './workerClient';
 
 /** What the worker for a person's eye answers: finding the pairs takes it a second, once. */
 export interface EyeWorker {
   ask: (answers: readonly Looked[]) => EyeQuestion | null;
 }
 
-const worker = new StandingWorker<EyeWorker>(
+const worker = new WorkerClient<EyeWorker>(
   () => new Worker(new URL('./eye.worker.ts', import.meta.url), { type: 'module' }),
 );
 

@@ -3,13 +3,13 @@ import type { DaySheet, Out } from '@/core/day/daySheet';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear } from '@/core/records/outing';
 import type { CheckWorth } from '@/core/rehearse/checks';
-import type { LivedPart } from '@/core/rehearse/lived';
+import type { SimulatedPart } from '@/core/rehearse/simulated';
 import type { ReadingWorth } from '@/core/rehearse/reading';
 import type { Picks, Rehearsal } from '@/core/rehearse/rehearse';
 import type { BetterTimes, TimeLimits, TimesSearch } from '@/core/rehearse/times';
 import type { Unknowns } from '@/core/rehearse/unknowns';
 import type { WhatIf } from '@/core/rehearse/whatIfs';
-import { StandingWorker } from './standing';
+import { WorkerClient } from './workerClient';
 
 /** A day as it is planned. */
 export interface PlannedDay {
@@ -51,7 +51,7 @@ export interface Decisions {
 export interface LookedAt {
   number: number;
   loss: number;
-  parts: readonly LivedPart[];
+  parts: readonly SimulatedPart[];
   /** What cloud leaves of the light, hour by hour of the date, in spreads; `null`: it does not matter. */
   clouds: readonly number[] | null;
   outs: readonly Out[];
@@ -82,7 +82,7 @@ export interface RehearseWorker {
   stopTimes: () => void;
 }
 
-const worker = new StandingWorker<RehearseWorker>(
+const worker = new WorkerClient<RehearseWorker>(
   () => new Worker(new URL('./rehearse.worker.ts', import.meta.url), { type: 'module' }),
 );
 

@@ -2,7 +2,7 @@ import { isoWindow, shutterSetting } from '../loss/exposure';
 import { exposureOf } from '../search/candidate';
 import type { LapseAnswer } from '../timeLapse/lapseAnswer';
 import type { Brief } from '../brief/brief';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { solve } from './solve';
 import type { Solution } from './solve';
 
@@ -11,7 +11,7 @@ import type { Solution } from './solve';
  * plan's. What movement and file lose is plain video's and is not to be told. `null`: the shot has no plain answer.
  */
 export function lapseSolution(brief: Brief, { plan, settings, loss }: LapseAnswer): Solution | null {
-  const outcome = solve({ ...brief, pins: without(without(brief.pins, 'recording'), 'filter'), held: {} });
+  const outcome = solve({ ...brief, pins: omit(omit(brief.pins, 'recording'), 'filter'), held: {} });
   if (!outcome.solved) return null;
   const { solution: plain } = outcome;
   const candidate = {

@@ -34,13 +34,13 @@ export function refusalFor(brief: Brief, obstacle: Obstacle): Refusal {
     return { obstacle, says: [], nearest: way ? [{ ...way, isoCeiling }] : [] };
   }
   const involved = pinsIn(obstacle, brief);
-  const singles = involved.map((pin) => without(brief, [pin]));
+  const singles = involved.map((pin) => omit(brief, [pin]));
   const pairs = involved.flatMap((pin, index) =>
-    involved.slice(index + 1).map((other) => without(brief, [pin, other])),
+    involved.slice(index + 1).map((other) => omit(brief, [pin, other])),
   );
   const ways = singles.some((way) => way !== null) ? singles : pairs;
   const found = ways.filter((way) => way !== null).sort((a, b) => a.score - b.score);
-  const all = found.length > 0 ? found : [without(brief, Object.keys(brief.pins) as (keyof Pins)[])];
+  const all = found.length > 0 ? found : [omit(brief, Object.keys(brief.pins) as (keyof Pins)[])];
   return {
     obstacle,
     says: obstacle.code === 'noSuchMode' ? limitsInTheWay(brief) : [],
@@ -82,7 +82,7 @@ function pinsIn(obstacle: Obstacle, { pins }: Brief): (keyof Pins)[] {
 }
 
 /** What the answer becomes when some pins give way; the value they take is written back as a pin. */
-function without(brief: Brief, gone: (keyof Pins)[]): Way | null {
+function omit(brief: Brief, gone: (keyof Pins)[]): Way | null {
   const kept = Object.fromEntries(
     Object.entries(brief.pins).filter(([key]) => !gone.includes(key as keyof Pins)),
   ) as Pins;

@@ -18,7 +18,7 @@ import type { Pins } from '../records/settings';
 import type { Light, Shot } from '../records/shot';
 import { LearnedFigures } from './learned';
 import { filled } from '../units/filled';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 
 /** A shot with nothing left open: what the solver works on. Units stand in the keys. */
 export interface Brief {
@@ -106,7 +106,7 @@ export interface InPlan {
 
 /** The person's own pins, without what holds the shot beside them. */
 export function ownPins({ pins, held }: Brief): Pins {
-  return (Object.keys(held) as (keyof Pins)[]).reduce<Pins>((left, key) => without(left, key), pins);
+  return (Object.keys(held) as (keyof Pins)[]).reduce<Pins>((left, key) => omit(left, key), pins);
 }
 
 /** Fills what a shot leaves open, and lists what it filled. Defaults of motion follow from mount and activity. */
@@ -210,7 +210,7 @@ export function briefOf(
       light,
       filters,
       pins: { ...held, ...shot.pins },
-      held: (Object.keys(shot.pins ?? {}) as (keyof Pins)[]).reduce((left, key) => without(left, key), held),
+      held: (Object.keys(shot.pins ?? {}) as (keyof Pins)[]).reduce((left, key) => omit(left, key), held),
       timeLapse: { ...filled(USUAL_TIME_LAPSE, shot.timeLapse), ...movingAs(shot.pins?.recording) },
       loop: filled(USUAL_LOOP, shot.loop),
       sound: { speech, windMps },

@@ -4,7 +4,7 @@ import type { Light } from '../light/lightSchema';
 import { DAY_LIGHT_STOPS } from '../light/lightRange';
 import { figureAt, figureId } from '../records/figures';
 import type { Figure, Learned } from '../records/learned';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { USUAL } from './usual';
 
 /**
@@ -130,7 +130,7 @@ function correctedProfile(profile: CameraProfile, learned: readonly Learned[]): 
         break;
       }
       case 'power': {
-        const measured = { ...without(without(figure, 'of'), 'cameraId'), factor: 2 ** off };
+        const measured = { ...omit(omit(figure, 'of'), 'cameraId'), factor: 2 ** off };
         corrected = {
           ...corrected,
           power: { ...corrected.power, measured: [...(corrected.power.measured ?? []), measured] },

@@ -1,6 +1,6 @@
 import { usualShakeDegPerSRms } from '../motion/shake';
 import type { Shot } from '../records/shot';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { habitsOf, MOUNTS, placesOf } from '../vocabulary/mounts';
 import type { MountKind } from '../vocabulary/mounts';
 import type { Brief } from './brief';
@@ -47,7 +47,7 @@ export function briefOnMount(brief: Brief, kind: MountKind): Brief {
 export function shotOnMount(shot: Shot, kind: MountKind): Shot {
   return {
     ...shot,
-    mount: { ...without(without(shot.mount ?? {}, 'place'), 'pitchDeg'), kind },
-    motion: without(without(without(shot.motion ?? {}, 'shakeDegPerSRms'), 'nearestM'), 'panDegPerS'),
+    mount: { ...omit(omit(shot.mount ?? {}, 'place'), 'pitchDeg'), kind },
+    motion: omit(omit(omit(shot.motion ?? {}, 'shakeDegPerSRms'), 'nearestM'), 'panDegPerS'),
   };
 }

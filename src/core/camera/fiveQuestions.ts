@@ -1,4 +1,4 @@
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import type { Codec, Stabilization } from '../vocabulary/modes';
 import type { Projection } from '../optics/projection';
 import { ARCHETYPES } from './archetypes';
@@ -54,7 +54,7 @@ export function cameraFromFive(id: string, name: string, answers: FiveAnswers): 
   const usual = structuredClone(ARCHETYPES.main);
   const [first] = views;
   return {
-    ...without(usual, 'sensor'),
+    ...omit(usual, 'sensor'),
     id,
     name,
     summary: '',

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyProfile, plainModes } from '../../../bench/anyProfile';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { ARCHETYPES } from './archetypes';
 import { lensFocusing, standardViewOf, viewMagnification } from './lenses';
 import { modePowerW, modesOf } from './modeTable';
@@ -61,7 +61,7 @@ describe('a camera written for an earlier version', () => {
       views: budget.views.map(({ id, horizontalDeg, projection }) => ({ id, horizontalDeg, projection })),
       stabilizations: budget.stabilizations,
       rules: budget.rules.slice(0, 2).map(({ encodings, ...rule }) => ({
-        ...without(rule, 'recordings'),
+        ...omit(rule, 'recordings'),
         encodings: encodings.map(({ codec, bitRatesMbps }) => ({ codec, bitRatesMbps })),
       })),
     };

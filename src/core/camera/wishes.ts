@@ -62,7 +62,7 @@ export interface WishOption {
 /** Every value a camera has for one wish, and whether it still goes with the others. */
 export function optionsFor(profile: CameraProfile, key: WishKey, wishes: Wishes): WishOption[] {
   const modes = modesOf(profile);
-  const others = without(wishes, [key]);
+  const others = withoutWishes(wishes, [key]);
   const granting = modes.filter((mode) => grants(mode, others));
   return valuesOf(profile, key).map((value) => ({
     value,
@@ -116,7 +116,7 @@ export function cheapestGiveUps(profile: CameraProfile, wishes: Wishes, wanted: 
   for (const mode of modes) {
     const keys = others.filter((key) => !grants(mode, pick(wishes, [key])));
     // Codec and depth may each be there and still not come together.
-    if (!grants(mode, without(wishes, keys))) keys.push(wanted === 'bitDepth' ? 'codec' : 'bitDepth');
+    if (!grants(mode, withoutWishes(wishes, keys))) keys.push(wanted === 'bitDepth' ? 'codec' : 'bitDepth');
     if (keys.length === 0) return [];
     const cost = keys.reduce((sum, key) => sum + 1 + distance(profile, mode, wishes, key), 0);
     const name = keys.join();
@@ -159,6 +159,6 @@ function pick(wishes: Wishes, keys: readonly WishKey[]): Wishes {
   return Object.fromEntries(Object.entries(wishes).filter(([key]) => keys.includes(key as WishKey)));
 }
 
-export function without(wishes: Wishes, keys: readonly WishKey[]): Wishes {
+export function withoutWishes(wishes: Wishes, keys: readonly WishKey[]): Wishes {
   return Object.fromEntries(Object.entries(wishes).filter(([key]) => !keys.includes(key as WishKey)));
 }

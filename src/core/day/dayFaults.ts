@@ -2,6 +2,7 @@ import type { Pins } from '../records/settings';
 import { outsOf } from './daySheet';
 import type { Out, PartSheet } from './daySheet';
 import type { WorkedCamera, WorkedDay } from './workedDay';
+import type { ReasonPage } from '../vocabulary/reasonPages';
 
 /** Everything that a day does not manage, each with what it takes to tell it and to put it right. */
 export type DayFault =
@@ -21,6 +22,28 @@ export type DayFault =
   | { what: 'setups'; cameraId: string }
   /** It warns of heat, and goes on. */
   | { what: 'hot'; cameraId: string; atMs: number };
+
+/** On which page each is reasoned. `null`: nothing that was reasoned, but something that is gone. */
+export function pageOfDayFault(fault: DayFault): ReasonPage | null {
+  switch (fault.what) {
+    case 'missing':
+      return null;
+    case 'noAnswer':
+      return 'schools';
+    case 'clash':
+    case 'filterRun':
+    case 'setups':
+      return 'cameras';
+    case 'slowCard':
+      return 'card';
+    case 'light':
+      return 'light';
+    case 'hot':
+      return 'power';
+    case 'out':
+      return fault.out.what === 'card' ? 'card' : 'power';
+  }
+}
 
 /** Less than this lost at an end is not worth a word, stops. */
 export const NOTICED_STOPS = 0.3;

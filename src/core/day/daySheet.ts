@@ -3,6 +3,7 @@ import { evRangeOf } from '../light/lightRange';
 import type { Span } from '../light/sun/day';
 import type { Gear } from '../records/outing';
 import type { Settings } from '../records/settings';
+import { windowOfSettings } from '../records/settingsWindow';
 import { item } from '../units/items';
 import { cameraBudget } from './budget';
 import type { CameraBudget } from './budget';
@@ -197,11 +198,9 @@ function lostLight(part: DayPart, settings: Settings | undefined): { overStops: 
   if (!settings) return { overStops: 0, underStops: 0 };
   const { camera, brief } = part;
   const { evMin, evMax } = evRangeOf(brief.light);
-  const { shutterSeconds, shutterFloorSeconds = shutterSeconds, iso, filter, colour } = settings;
-  const evAt = (seconds: number, value: number): number =>
-    Math.log2(camera.fNumber ** 2 / seconds) - Math.log2(value / 100) + filter.stops;
+  const window = windowOfSettings(settings, camera.fNumber);
   return {
-    overStops: Math.max(0, evMax - evAt(shutterFloorSeconds, iso.min) - camera.highlightGuardStops[colour]),
-    underStops: Math.max(0, evAt(shutterSeconds, iso.max) - evMin),
+    overStops: Math.max(0, evMax - window.evMax - camera.highlightGuardStops[settings.colour]),
+    underStops: Math.max(0, window.evMin - evMin),
   };
 }

@@ -57,6 +57,18 @@ function targetOf(
   return airC + sunC + powerW * resistanceKPerW(stillAirKPerW, airSpeedMps);
 }
 
+/** The thermal resistance in still air by which a load gets so warm in so many minutes, from the air; `null`: it need not warm. */
+export function resistanceReaching(
+  limitC: number,
+  { tauMinutes }: Pick<Heat, 'tauMinutes'>,
+  { airC, sunC, powerW, airSpeedMps }: { airC: number; sunC: number; powerW: number; airSpeedMps: number },
+  minutes: number,
+): number | null {
+  const risesC = limitC - airC - sunC;
+  const warmed = 1 - Math.exp(-minutes / tauMinutes);
+  return risesC <= 0 ? null : risesC / (powerW * warmed) / resistanceKPerW(1, airSpeedMps);
+}
+
 /** Kept below the shutdown by a plan of pauses, °C (start). */
 export const HEAT_MARGIN_C = 3;
 

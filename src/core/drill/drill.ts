@@ -1,9 +1,10 @@
 import type { Brief } from '../brief/brief';
 import type { Exposure } from '../loss/exposure';
-import { LOST_CLIP } from '../rehearse/lived';
+import { LOST_CLIP } from '../rehearse/simulated';
 import { takeOf } from '../preview/takeOf';
 import type { LightMoment, Take } from '../preview/take';
-import type { DrillKind, DrillSource } from '../records/practised';
+import type { DrillSource } from '../records/practised';
+import type { DrillKind } from '../vocabulary/drills';
 import type { Settings } from '../records/settings';
 import { exposureOf } from '../search/candidate';
 import { changesFrom } from '../search/judged';

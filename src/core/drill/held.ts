@@ -9,7 +9,7 @@ import type { Judged } from '../search/judged';
 import type { Space } from '../search/space';
 import { item } from '../units/items';
 import { nearlyEqual } from '../units/stops';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { AS_GOOD, choiceOf, LEAST_CHOICES, roundAbout } from './drill';
 import type { Asked, DrillAnswer } from './drill';
 
@@ -113,7 +113,7 @@ function waysFor(
   brief: Brief,
   { space, settings }: Solution,
 ): { answer: DrillAnswer; judged: Judged }[] {
-  const held = free.reduce<Pins>((pins, key) => without(pins, key), {
+  const held = free.reduce<Pins>((pins, key) => omit(pins, key), {
     ...brief.pins,
     ...heldBySettings(brief, settings),
   });

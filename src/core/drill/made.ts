@@ -1,10 +1,10 @@
 import { briefOf } from '../brief/brief';
 import type { Brief } from '../brief/brief';
-import type { DrillKind } from '../records/practised';
+import type { DrillKind } from '../vocabulary/drills';
 import { ShotSchema } from '../records/shot';
 import type { ShotInput } from '../records/shot';
 import { FILE_VERSION } from '../schema/versions';
-import { Drawn, named } from '../units/drawn';
+import { SeededRandom, named } from '../units/seededRandom';
 import { item } from '../units/items';
 import { READY_SCHOOLS } from '../vocabulary/schools';
 import type { OwnWeights } from '../vocabulary/schools';
@@ -72,7 +72,7 @@ export interface Draw {
 }
 
 export function drawing(kind: DrillKind, number: number): Draw {
-  const drawn = new Drawn(named(kind), number);
+  const drawn = new SeededRandom(named(kind), number);
   const even = (name: string): number => drawn.even(named(name));
   const whole = (name: string, from: number, to: number): number =>
     Math.min(to, from + Math.floor(even(name) * (to - from + 1)));

@@ -12,7 +12,11 @@ import { curveOf, FORMULA_IDS, FORMULAS, formulasOn, INPUTS, shareAt, valueAt, v
 import type { FormulaId } from './formulas';
 import { helmetRide } from './helmet';
 import { figureKey, slopesOf, termsOn } from './losses';
-import { PAGE_OF_SETTING, PAGE_OF_TERM, PAGE_OF_WORD, pageOfDayFault, reasonPage } from './pages';
+import { PAGE_OF_SETTING } from '../records/settings';
+import { PAGE_OF_TERM } from '../vocabulary/terms';
+import { PAGE_OF_WORD } from '../vocabulary/words';
+import { pageOfDayFault } from '../day/dayFaults';
+import { reasonPage } from '../vocabulary/reasonPages';
 
 const solutions = TEN_SHOTS.map((shot): Solution => {
   const outcome = solve(briefOfNamed(shot, 'weigh'));

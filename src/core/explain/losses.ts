@@ -3,7 +3,7 @@ import type { Estimate } from '../units/estimate';
 import type { ReasonPage } from '../vocabulary/reasonPages';
 import type { TermId } from '../vocabulary/terms';
 import type { Standing } from './formulas';
-import { PAGE_OF_TERM } from './pages';
+import { PAGE_OF_TERM } from '../vocabulary/terms';
 
 /** One figure of a term. */
 export interface Slope extends Estimate {

@@ -1,6 +1,6 @@
 import type { Looked } from '../records/ownEye';
 import { start } from '../units/estimate';
-import { Drawn, named } from '../units/drawn';
+import { SeededRandom, named } from '../units/seededRandom';
 import { item } from '../units/items';
 import { SEEN_TERMS } from '../vocabulary/terms';
 import type { SeenTerm } from '../vocabulary/terms';
@@ -85,7 +85,7 @@ export function nextPair<P extends Pick<Pair, 'differences' | 'plain' | 'names'>
   const asked = new Set(answers.map((one) => nameOf(one.differences)));
   const left = pairs.filter(({ names }) => !names.some((name) => asked.has(name)));
   const plain = left.filter((one) => one.plain);
-  const drawn = new Drawn(SEED, answers.length);
+  const drawn = new SeededRandom(SEED, answers.length);
   const turned = drawn.even(TURN) < 0.5;
   const asksPlain = answers.length < COURSE && answers.length % (COURSE / PLAIN) === COURSE / PLAIN - 2;
   if (asksPlain && plain.length > 0)

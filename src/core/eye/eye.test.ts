@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { TEN_SHOTS, briefOfNamed } from '../loss/tenShots';
 import type { Looked, Said } from '../records/ownEye';
-import { Drawn, named } from '../units/drawn';
+import { SeededRandom, named } from '../units/seededRandom';
 import { item } from '../units/items';
 import { SEEN_TERMS } from '../vocabulary/terms';
 import { aheadOf, chancesOf, fit, PEOPLE } from './fit';
@@ -19,10 +19,10 @@ const LONGER = (TELLING * 3) / 2;
 /** Somebody with weights of their own, who chooses as people do. */
 class Person {
   readonly truth: number[];
-  private readonly drawn: Drawn;
+  private readonly drawn: SeededRandom;
 
   constructor(at: number) {
-    this.drawn = new Drawn(seeded(20_261_129), at);
+    this.drawn = new SeededRandom(seeded(20_261_129), at);
     this.truth = [
       ...SEEN_TERMS.map((term) => Math.log(PEOPLE.weightTimes.value) * this.drawn.normal(named(term))),
       Math.log(PEOPLE.sharp.value) + PEOPLE.sharpSpread.value * this.drawn.normal(named('sharp')),

@@ -1,4 +1,4 @@
-import { Drawn } from '../units/drawn';
+import { SeededRandom } from '../units/seededRandom';
 
 /**
  * LT codes (Luby 2002, "LT Codes", FOCS 43): each droplet is the sum of some blocks, drawn by its number. How many it sums
@@ -19,7 +19,7 @@ export function mixing(blocks: number): Mixing {
     blocks,
     of: (number) => {
       if (number < blocks) return [number];
-      const drawn = new Drawn(number, blocks);
+      const drawn = new SeededRandom(number, blocks);
       const chosen = all.filter((block) => drawn.even(block + 1) < 0.5);
       return chosen.length > 0 ? chosen : [Math.floor(drawn.even(0) * blocks)];
     },

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { Drawn } from '../units/drawn';
+import { SeededRandom } from '../units/seededRandom';
 import { Bucket } from './bucket';
 import { blocksOf, dropletOf, mixing } from './droplet';
 import { sampling } from '../../../testing/samples';
 
 const bytesOf = (count: number, seed: number): Uint8Array => {
-  const drawn = new Drawn(seed, count);
+  const drawn = new SeededRandom(seed, count);
   return Uint8Array.from({ length: count }, (_, at) => drawn.even(at) * 256);
 };
 
@@ -39,7 +39,7 @@ describe('a fountain of droplets', () => {
         fc.nat(1e6),
         (count, size, start, seed) => {
           const bytes = bytesOf(count, seed);
-          const luck = new Drawn(seed, 1);
+          const luck = new SeededRandom(seed, 1);
           const { out } = crossed(
             bytes,
             Math.ceil(Math.max(size, count / 60)),
@@ -58,7 +58,7 @@ describe('a fountain of droplets', () => {
       const bytes = bytesOf(blocks * 50, blocks);
       expect(crossed(bytes, 50, 0, () => false).over).toBe(1);
       const overs = Array.from({ length: 40 }, (_, run) => {
-        const luck = new Drawn(run, 2);
+        const luck = new SeededRandom(run, 2);
         return crossed(bytes, 50, 0, (number) => luck.even(number) < 1 / 3).over;
       }).sort((one, other) => one - other);
       // About two more than there are, however many there are.

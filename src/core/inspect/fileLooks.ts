@@ -1,4 +1,4 @@
-import type { FindingCode } from '../records/clipReport';
+import type { FindingCode } from '../vocabulary/findings';
 import { LIMITS } from './limits';
 import type { Look, Seen } from './seen';
 

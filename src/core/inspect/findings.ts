@@ -1,4 +1,4 @@
-import type { FindingCode } from '../records/clipReport';
+import type { FindingCode } from '../vocabulary/findings';
 import { bitRate, clippedSound, cutOff, frameRate, silent, size, stutter, wind } from './fileLooks';
 import { oneChange } from './oneChange';
 import { drift, flicker, noise, over, shake, smear, soft, strobing, tilt, under } from './pictureLooks';

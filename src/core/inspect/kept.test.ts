@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { coded, madeFrames, PLAIN_CLIP } from '../../../bench/madeClip';
 import { curvesOf } from './curves';
 import { FrameMeter } from './frameMeter';
-import type { FindingCode } from '../records/clipReport';
+import type { FindingCode } from '../vocabulary/findings';
 import { proposedVerdicts } from './verdicts';
 import { windowsOf } from './windows';
 

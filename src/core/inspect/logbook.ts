@@ -1,5 +1,5 @@
 import type { Clip } from '../records/clip';
-import type { FindingCode } from '../records/clipReport';
+import type { FindingCode } from '../vocabulary/findings';
 import type { LogEntry, Verdict } from '../records/logEntry';
 import type { Outing } from '../records/outing';
 import type { Shot } from '../records/shot';

@@ -4,7 +4,7 @@ import type { Term } from '../loss/table';
 import type { Pins, Settings } from '../records/settings';
 import { solvedWith } from '../search/judged';
 import { settingsOf } from '../search/settingsOf';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { heldBySettings } from './planned';
 import type { PlannedShot } from './planned';
 
@@ -43,7 +43,7 @@ export function oneChange(planned: PlannedShot, measured: Brief, term: Term): Pi
   for (const keys of TURNS) {
     const after = solvedWith(
       measured,
-      keys.reduce<Pins>((pins, key) => without(pins, key), held),
+      keys.reduce<Pins>((pins, key) => omit(pins, key), held),
       school,
     );
     if (!after || after.loss[term] > CURES * before.loss[term]) continue;

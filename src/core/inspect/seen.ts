@@ -1,6 +1,7 @@
 import type { Brief } from '../brief/brief';
 import type { Term } from '../loss/table';
-import type { Container, FindingCode, Pictures, Sound } from '../records/clipReport';
+import type { Container, Pictures, Sound } from '../records/clipReport';
+import type { FindingCode } from '../vocabulary/findings';
 import type { Pins } from '../records/settings';
 import type { PlannedShot } from './planned';
 

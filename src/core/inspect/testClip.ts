@@ -1,4 +1,5 @@
-import type { ClipReport, FindingCode } from '../records/clipReport';
+import type { ClipReport } from '../records/clipReport';
+import type { FindingCode } from '../vocabulary/findings';
 import { isBlocked } from './verdicts';
 
 /** What a test clip says: go, or what is to be changed first, the worst first. */

@@ -1,6 +1,7 @@
 import type { Brief } from '../brief/brief';
 import { habitsOf } from '../vocabulary/mounts';
-import type { FindingCode, Pictures } from '../records/clipReport';
+import type { Pictures } from '../records/clipReport';
+import type { FindingCode } from '../vocabulary/findings';
 import { LIMITS } from './limits';
 import type { Verdict } from '../records/logEntry';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { Drawn } from '../units/drawn';
+import { SeededRandom } from '../units/seededRandom';
 import { levelOf } from './level';
 import type { Gravity } from './level';
 import { shakeRecorded } from './shake';
@@ -27,7 +27,7 @@ describe('a phone held against a mount', () => {
         fc.boolean(),
         fc.nat(1e6),
         (tilt, pitch, turned, seed) => {
-          const noise = new Drawn(seed, 1);
+          const noise = new SeededRandom(seed, 1);
           const true_ = felt(tilt, pitch);
           const readings = Array.from({ length: 60 }, (_, at) => {
             const part = (value: number, axis: number): number =>
@@ -66,7 +66,7 @@ function shaken(
     seed = 1,
   }: Partial<{ seconds: number; perSecond: number; axis: 'x' | 'y' | 'z'; turn: number; seed: number }> = {},
 ): Rate[] {
-  const drawn = new Drawn(seed, 4);
+  const drawn = new SeededRandom(seed, 4);
   return Array.from({ length: seconds * perSecond + 1 }, (_, at) => {
     const atSeconds = at / perSecond + (0.4 * (drawn.even(at) - 0.5)) / perSecond;
     const swing = Math.SQRT2 * rms * Math.sin(2 * Math.PI * hz * atSeconds);
@@ -103,7 +103,7 @@ describe('a phone that rides along', () => {
       return read.shake.degPerSRms;
     };
     for (const seed of [1, 2, 3, 4, 5, 6]) {
-      const drawn = new Drawn(seed, 5);
+      const drawn = new SeededRandom(seed, 5);
       // Every second holds a pause of 0.1 to 0.55 s, wherever in the swing it falls.
       const paused = shaken(36, 2.2, { seed }).filter(({ atSeconds }) => {
         const second = Math.floor(atSeconds);

@@ -1,8 +1,9 @@
 import { modePowerW } from '../camera/modeTable';
 import { USUAL } from '../brief/usual';
-import { airAtC, resistanceKPerW, sunOnCameraC } from '../day/heat';
+import { airAtC, resistanceReaching, sunOnCameraC } from '../day/heat';
 import { airSpeedMps } from '../day/schedule';
 import { evRangeOf } from '../light/lightRange';
+import { USUAL_AIR } from '../records/dayBounds';
 import type { Settings } from '../records/settings';
 import type { Evidence, Part } from './evidence';
 import { ERRORS } from './figures';
@@ -61,9 +62,6 @@ export function isoEvidence({ id, date, brief, settings, verdicts }: Take): Evid
 
 /** Recordings shorter than this say nothing of how warm a camera gets, minutes. */
 const WARM_FROM_MINUTES = 3;
-/** Air where nobody told it, °C (start). */
-const USUAL_AIR_C = 18;
-
 /** Whether it got too hot, and when: by the thermal resistance that would do so. */
 export function heatEvidence(take: Take): Evidence[] {
   const { id, date, brief, settings, recordingSeconds, cutReason, verdicts } = take;
@@ -73,12 +71,14 @@ export function heatEvidence(take: Take): Evidence[] {
   if (settings.recording !== 'video' || (minutes < WARM_FROM_MINUTES && !hot)) return [];
   if (minutes <= 0 || (!hot && cutReason !== null)) return [];
   if (!hot && verdicts === null) return [];
-  const airC = airOf(take);
-  const powerW = modePowerW(camera, settings);
-  const warmed = 1 - Math.exp(-minutes / camera.heat.tauMinutes);
-  const risesC = camera.heat.shutdownC - airC - sunOnCameraC(evRangeOf(brief.light).evMax);
-  if (risesC <= 0) return [];
-  const resistance = risesC / (powerW * warmed) / resistanceKPerW(1, airSpeedMps(brief));
+  const load = {
+    airC: airOf(take),
+    sunC: sunOnCameraC(evRangeOf(brief.light).evMax),
+    powerW: modePowerW(camera, settings),
+    airSpeedMps: airSpeedMps(brief),
+  };
+  const resistance = resistanceReaching(camera.heat.shutdownC, camera.heat, load, minutes);
+  if (resistance === null) return [];
   const usual = camera.heat.stillAirKPerW;
   return [
     {
@@ -93,7 +93,7 @@ export function heatEvidence(take: Take): Evidence[] {
 }
 
 function airOf({ day, hour }: Take): number {
-  return day ? airAtC(day.day.air, hour) : USUAL_AIR_C;
+  return airAtC(day?.day.air ?? USUAL_AIR, hour);
 }
 
 /** The draw of its mode, as a figure. */

@@ -1,4 +1,3 @@
-import { windowOf } from '../light/exposureValue';
 import { evRangeOf } from '../light/lightRange';
 import { skyAt } from '../light/sky';
 import { sunLightAt, USUAL_SUN } from '../light/sun/sunLight';
@@ -6,6 +5,7 @@ import type { Brief } from '../brief/brief';
 import type { Filter } from '../filters/filterSchema';
 import type { Light } from '../light/lightSchema';
 import { stopsRange } from '../filters/kit';
+import { windowOfSettings } from '../records/settingsWindow';
 import { SCENES } from '../vocabulary/scenes';
 import type { SceneName } from '../vocabulary/scenes';
 import { SHADE_STOPS } from '../vocabulary/outdoors';
@@ -26,16 +26,8 @@ export function lightEvidence(take: Take): Evidence[] {
   if (settings.colour !== 'standard' || settings.recording !== 'video') return [];
   const ends = endsOf(brief.light, take.atMs);
   if (!ends) return [];
-  const { fNumber } = brief.camera;
   const glass = filterParts(brief, settings.filter.ids);
-  const { evMin: foot, evMax: top } = windowOf({
-    fNumber,
-    shortestSeconds: settings.shutterFloorSeconds ?? settings.shutterSeconds,
-    longestSeconds: settings.shutterSeconds,
-    isoMin: settings.iso.min,
-    isoMax: settings.iso.max,
-    filterStops: settings.filter.stops,
-  });
+  const { evMin: foot, evMax: top } = windowOfSettings(settings, brief.camera.fNumber);
   const evidence: Evidence[] = [];
   const day = { date, kind: 'light' as const };
   const put = (says: Evidence['says'], of: readonly Part[], at: number, error: number): void => {

@@ -12,7 +12,7 @@ import { shotOfPart } from '../records/secondAngles';
 import type { Settings } from '../records/settings';
 import type { Shot } from '../records/shot';
 import type { ShotRecord } from '../records/shotRecord';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 
 /** All that is kept of what was filmed. */
 export interface Kept {
@@ -143,7 +143,7 @@ function takeOfEntry(entry: LogEntry, { atMs }: Recording, { planned, clock }: A
 
 /** What is learned is held against what is usual, not against what was learned before. */
 function usualShot(shot: Shot): Shot {
-  return shot.learned ? without(shot, 'learned') : shot;
+  return shot.learned ? omit(shot, 'learned') : shot;
 }
 
 /** Filmed in no plan, by the clock where the shot's sun stands; where that is not known either, by the universal one. */

@@ -11,6 +11,16 @@ export function ev100OfSetting(fNumber: number, shutterSeconds: number, iso: num
   return Math.log2((fNumber * fNumber) / shutterSeconds) - Math.log2(iso / REFERENCE_ISO);
 }
 
+/** The shutter that exposes a light correctly, seconds: the same turned round. */
+export function secondsOfEv100(ev100: number, fNumber: number, iso: number): number {
+  return fNumber ** 2 / (2 ** ev100 * (iso / REFERENCE_ISO));
+}
+
+/** The ISO that exposes a light correctly at a shutter. */
+export function isoOfEv100(ev100: number, fNumber: number, shutterSeconds: number): number {
+  return (REFERENCE_ISO * fNumber ** 2) / (shutterSeconds * 2 ** ev100);
+}
+
 /** Illuminance of EV100 nought, lux. Source: ISO 2720, calibration constant C = 250. */
 export const LUX_AT_EV_0 = 2.5;
 

@@ -11,7 +11,7 @@ import {
   shotOfPart,
   withPart,
 } from './secondAngles';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { ShotSchema } from './shot';
 import type { Shot } from './shot';
 
@@ -140,7 +140,7 @@ describe('a change done to the record as it is by then', () => {
   });
 
   it('takes away what was taken away, and puts in what was put in', () => {
-    const bare = without(before, 'note');
+    const bare = omit(before, 'note');
     const change = rebased<object>(before, { ...bare, place: 'gorge' });
     expect(change({ ...before, name: 'c' })).toEqual({ ...bare, name: 'c', place: 'gorge' });
   });

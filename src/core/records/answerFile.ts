@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { FileVersion } from '../schema/fileVersion';
 import { PinsSchema, SettingsSchema } from './settings';
+import { WARNING_CODES } from '../vocabulary/warnings';
 
 /** What `solve` gives back, version 1 of the open file: an answer, or a refusal. Units stand in the keys. */
 const text = z.string();
@@ -47,31 +48,7 @@ const OneCamera = z.strictObject({
   score: number,
   warnings: z.array(
     z.strictObject({
-      code: z.enum([
-        'over',
-        'under',
-        'noise',
-        'smear',
-        'strobing',
-        'stutter',
-        'cadence',
-        'flicker',
-        'viewNarrow',
-        'faceNear',
-        'tilt',
-        'margin',
-        'resolution',
-        'bitRate',
-        'card',
-        'power',
-        'heat',
-        'speed',
-        'start',
-        'flare',
-        'seam',
-        'reflection',
-        'safety',
-      ]),
+      code: z.enum(WARNING_CODES),
       severity: z.enum(['stop', 'caution', 'note']),
       text,
       /** What would help, each with the figure it leaves. */

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { PinsSchema } from './settings';
 import { FILE_VERSION } from '../schema/versions';
+import { FINDING_CODES } from '../vocabulary/findings';
 
 /**
  * What came back of one clip: the facts of its file, what its pictures and its sound come to, and what was found. Shares in
@@ -99,28 +100,6 @@ export const SoundSchema = z.strictObject({
   windPct: number,
   silentPct: number,
 });
-
-export const FINDING_CODES = [
-  'over',
-  'under',
-  'drift',
-  'smear',
-  'stutter',
-  'strobing',
-  'noise',
-  'tilt',
-  'soft',
-  'flicker',
-  'shake',
-  'bitRate',
-  'cutOff',
-  'frameRate',
-  'size',
-  'wind',
-  'clippedSound',
-  'silent',
-] as const;
-export type FindingCode = (typeof FINDING_CODES)[number];
 
 export const FindingSchema = z.strictObject({
   code: z.enum(FINDING_CODES),

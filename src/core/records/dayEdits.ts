@@ -1,4 +1,4 @@
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { clockOf, inOrder, minutesOf } from './entries';
 import type { Outing, OutingDay, OutingEntry } from './outing';
 
@@ -60,12 +60,12 @@ export function freeMinute(day: OutingDay, lengthOf: LengthOf): number {
 /** A day as it could be done once more on another date: nothing of it recorded yet. */
 export function duplicatedDay(day: OutingDay, date: string, newId: () => string): OutingDay {
   return {
-    ...without(without(day, 'ends'), 'keptDays'),
+    ...omit(omit(day, 'ends'), 'keptDays'),
     id: newId(),
     date,
     entries: day.entries.map((entry): OutingEntry => {
       if (entry.what !== 'shot') return { ...entry, id: newId() };
-      return { ...without(entry, 'done'), id: newId() };
+      return { ...omit(entry, 'done'), id: newId() };
     }),
   };
 }

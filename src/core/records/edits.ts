@@ -1,4 +1,4 @@
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 
 /** Which device has changed a record how often; `undefined`: none. */
 export type Edits = Readonly<Record<string, number>>;
@@ -24,7 +24,7 @@ export function raised(edits: Edits | undefined, device: string): Edits {
 
 /** A record that has seen so much. */
 export function withEdits<T extends { edits?: Edits | undefined }>(record: T, edits: Edits | undefined): T {
-  return (edits === undefined ? without(record, 'edits') : { ...record, edits }) as T;
+  return (edits === undefined ? omit(record, 'edits') : { ...record, edits }) as T;
 }
 
 function sorted(edits: Edits): Edits {

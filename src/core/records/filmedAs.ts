@@ -1,4 +1,4 @@
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import type { Pins } from './settings';
 import type { Shot } from './shot';
 
@@ -28,14 +28,14 @@ export function keptAsTimeLapse<S extends Shot>(shot: S, told: NonNullable<Shot[
 }
 
 export function keptAsLoop<S extends Shot>(shot: S, told: NonNullable<Shot['loop']>): S {
-  return { ...recording(without(shot, 'timeLapse') as S, 'loop'), loop: { ...shot.loop, ...told } };
+  return { ...recording(omit(shot, 'timeLapse') as S, 'loop'), loop: { ...shot.loop, ...told } };
 }
 
 /** Plain video again; whatever else was pinned stays. */
 export function filmedPlainly(shot: Shot): Shot {
-  const bare = without(without(shot, 'timeLapse'), 'loop');
-  const pins = without(shot.pins ?? {}, 'recording');
-  return Object.keys(pins).length === 0 ? without(bare, 'pins') : { ...bare, pins };
+  const bare = omit(omit(shot, 'timeLapse'), 'loop');
+  const pins = omit(shot.pins ?? {}, 'recording');
+  return Object.keys(pins).length === 0 ? omit(bare, 'pins') : { ...bare, pins };
 }
 
 function recording<S extends Shot>(shot: S, as: Pins['recording']): S {

@@ -5,6 +5,7 @@ import { InstantSchema } from '../schema/times';
 import { ACTIVITIES } from '../vocabulary/activities';
 import { GROUNDS, MOUNT_KINDS } from '../vocabulary/mounts';
 import { SHADES, SKIES } from '../vocabulary/outdoors';
+import type { ReasonPage } from '../vocabulary/reasonPages';
 import { SCENE_NAMES } from '../vocabulary/scenes';
 
 /**
@@ -45,6 +46,21 @@ export const FigureSchema = z.discriminatedUnion('of', [
 ]);
 export type Figure = z.output<typeof FigureSchema>;
 export type FigureKind = Figure['of'];
+
+/** On which page each figure is reasoned. */
+export const PAGE_OF_FIGURE: Readonly<Record<FigureKind, ReasonPage>> = {
+  scene: 'light',
+  shade: 'light',
+  sky: 'light',
+  filter: 'light',
+  guard: 'light',
+  iso: 'light',
+  shake: 'steadiness',
+  power: 'power',
+  heat: 'power',
+  bitRate: 'card',
+  lateness: 'cameras',
+};
 
 export const LearnedSchema = z.strictObject({
   figure: FigureSchema,

@@ -1,6 +1,6 @@
 import type { CameraProfile } from '../camera/profile';
 import type { Filter } from '../filters/filterSchema';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import type { KitItem, Thing } from './kitItem';
 import type { Gear, Outing } from './outing';
 import type { Shot } from './shot';
@@ -48,7 +48,7 @@ export function fedFromOwn(outing: Outing, cameraId: string, own: OwnKit | null)
   if (cards.length === 0 && !cells && !bank) return outing;
   const gear: Gear = {
     cameraId,
-    cards: cards.map((card) => without(card, 'what')),
+    cards: cards.map((card) => omit(card, 'what')),
     ...(cells ? { cells: { ampereHours: cells.ampereHours, volts: cells.volts, count: cells.count } } : {}),
     ...(bank ? { bank: { ampereHours: bank.ampereHours } } : {}),
     charging: 'none',

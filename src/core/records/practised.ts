@@ -2,19 +2,7 @@ import * as z from 'zod';
 import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
-
-/** What can be practised, in the order in which a newcomer meets it. */
-export const DRILL_KINDS = [
-  'light',
-  'stops',
-  'filter',
-  'shutter',
-  'rate',
-  'view',
-  'lasts',
-  'school',
-] as const;
-export type DrillKind = (typeof DRILL_KINDS)[number];
+import { DRILL_KINDS } from '../vocabulary/drills';
 
 /** Where the shot of a drill is from: made up, the next planned day, or a recording that came back wrong. */
 export const DRILL_SOURCES = ['drawn', 'planned', 'miss'] as const;

@@ -1,5 +1,5 @@
 import type { SecondAngle, Shot } from './shot';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 
 /**
  * A shot with several cameras holds its main camera as any shot does, and the others under `secondAngles`. Each of them
@@ -47,12 +47,12 @@ export function titleOfPart(shot: Shot, index: number): PartTitle {
  * main camera.
  */
 export function shotOfPart(shot: Shot, index: number): Shot {
-  const main = without(without(shot, 'secondAngles'), 'pair');
+  const main = omit(omit(shot, 'secondAngles'), 'pair');
   const half = isSecondHalf(shot, index);
   const part = half ? shot.pair?.second : shot.secondAngles?.[index - 1];
   if (index === 0 || !part) return main;
-  const own = without(part, 'name');
-  const shared = keysOf(half).reduce<Shot>((rest, key) => without(rest, key), main);
+  const own = omit(part, 'name');
+  const shared = keysOf(half).reduce<Shot>((rest, key) => omit(rest, key), main);
   // A second half in the same light need not tell it again.
   const light = half && !shot.pair?.second.light && main.light ? { light: main.light } : {};
   return { ...shared, ...light, ...own };
@@ -65,7 +65,7 @@ export function withPart(shot: Shot, index: number, changed: Shot): Shot {
   const old = half ? pair?.second : secondAngles?.[index - 1];
   if (index === 0 || !old)
     return {
-      ...without(without(changed, 'secondAngles'), 'pair'),
+      ...omit(omit(changed, 'secondAngles'), 'pair'),
       ...(secondAngles ? { secondAngles } : {}),
       ...(pair ? { pair } : {}),
     };
@@ -78,11 +78,11 @@ export function withPart(shot: Shot, index: number, changed: Shot): Shot {
     }),
   );
   const part = { ...(old.name === undefined ? {} : { name: old.name }), ...mine };
-  const shared = keys.reduce<Shot>((rest, key) => without(rest, key), changed);
+  const shared = keys.reduce<Shot>((rest, key) => omit(rest, key), changed);
   const main = Object.fromEntries(keys.flatMap((key) => (shot[key] === undefined ? [] : [[key, shot[key]]])));
   const { name } = shot;
   return {
-    ...without(shared, 'name'),
+    ...omit(shared, 'name'),
     ...(name === undefined ? {} : { name }),
     ...main,
     ...(secondAngles
@@ -109,6 +109,6 @@ export function addCamera(shot: Shot, second: SecondAngle): Shot {
 
 export function removeCamera(shot: Shot, index: number): Shot {
   const left = (shot.secondAngles ?? []).filter((_, at) => at !== index - 1);
-  const bare = without(shot, 'secondAngles');
+  const bare = omit(shot, 'secondAngles');
   return left.length === 0 ? bare : { ...bare, secondAngles: left };
 }

@@ -1,6 +1,7 @@
 import { CODECS, COLOURS, RECORDINGS, STABILIZATIONS } from '../vocabulary/modes';
 import * as z from 'zod';
 import { finds, wants } from '../schema/fault';
+import type { ReasonPage } from '../vocabulary/reasonPages';
 
 /**
  * The settings of an answer, and the pins of a shot, which use the same keys. Seconds, degrees, pixels, Mbit/s, stops.
@@ -68,3 +69,26 @@ export const PinsSchema = z
 export type Settings = z.output<typeof SettingsSchema>;
 export type Pins = z.output<typeof PinsSchema>;
 export type SettingKey = keyof Settings;
+
+/** On which page each setting is reasoned. */
+export const PAGE_OF_SETTING: Readonly<Record<SettingKey, ReasonPage>> = {
+  frameRate: 'playback',
+  shutterSeconds: 'shutter',
+  shutterAngleDeg: 'shutter',
+  shutterMode: 'shutter',
+  shutterFloorSeconds: 'shutter',
+  filter: 'light',
+  iso: 'light',
+  exposureOffsetStops: 'light',
+  whiteBalance: 'light',
+  resolution: 'view',
+  view: 'view',
+  sharpening: 'view',
+  noiseReduction: 'view',
+  stabilization: 'steadiness',
+  bitRateMbps: 'card',
+  codec: 'card',
+  bitDepth: 'card',
+  recording: 'card',
+  colour: 'schools',
+};

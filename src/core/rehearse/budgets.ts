@@ -3,8 +3,8 @@ import type { CameraBudget } from '../day/budget';
 import type { CameraProfile } from '../camera/profile';
 import { begunLater } from '../day/schedule';
 import type { Schedule } from '../day/schedule';
-import { named } from '../units/drawn';
-import type { Drawn } from '../units/drawn';
+import { named } from '../units/seededRandom';
+import type { SeededRandom } from '../units/seededRandom';
 import { spreadOr } from './filmed';
 import type { Plan } from './plan';
 import type { Unknowns } from './unknowns';
@@ -15,7 +15,7 @@ export function budgetOf(
   { parts, gear }: Plan,
   delays: ReadonlyMap<string, number>,
   day: Pick<Schedule, 'pauses' | 'air' | 'fromMs'>,
-  drawn: Drawn,
+  drawn: SeededRandom,
   unknowns: Unknowns,
 ): CameraBudget {
   const own = parts.filter(({ part }) => part.camera.id === camera.id);

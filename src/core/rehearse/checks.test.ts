@@ -4,7 +4,7 @@ import { scheduleOf } from '../day/schedule';
 import { NO_FILTER } from '../filters/kit';
 import { item } from '../units/items';
 import { checksOf } from './checks';
-import { Drawn } from '../units/drawn';
+import { SeededRandom } from '../units/seededRandom';
 import { filmed } from './filmed';
 import type { Worn } from './filmed';
 import { planOf } from './plan';
@@ -52,7 +52,7 @@ describe('what a check saves', () => {
     const after = (forgotten: boolean): number => {
       const worn: Worn = new Map();
       const day = {
-        drawn: new Drawn(1, 0),
+        drawn: new SeededRandom(1, 0),
         unknowns: NOTHING_UNKNOWN,
         air: 0,
         fromMs: plan.schedule.fromMs,

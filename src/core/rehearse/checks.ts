@@ -1,5 +1,5 @@
 import { AIR, delaysOf } from './delays';
-import { Drawn } from '../units/drawn';
+import { SeededRandom } from '../units/seededRandom';
 import { filmed, timesToSlip } from './filmed';
 import type { DrawnDay, Worn } from './filmed';
 import type { Plan, PlannedPart } from './plan';
@@ -23,7 +23,7 @@ const DAYS = 60;
 /** Every slip that a person could make on the day, what the check against it saves, the most first. */
 export function checksOf(plan: Plan, unknowns: Unknowns, seed: number): CheckWorth[] {
   const days = Array.from({ length: DAYS }, (_, at) => {
-    const drawn = new Drawn(seed, at);
+    const drawn = new SeededRandom(seed, at);
     return { drawn, delays: delaysOf(plan.schedule, drawn, unknowns), air: drawn.normal(AIR) };
   });
   return plan.parts

@@ -1,16 +1,16 @@
 import type { CameraBudget } from '../day/budget';
 import { budgetOf } from './budgets';
-import type { Drawn } from '../units/drawn';
+import type { SeededRandom } from '../units/seededRandom';
 import { AIR, delayed, delaysOf } from './delays';
 import { byChance, filmed } from './filmed';
 import type { Worn } from './filmed';
-import { LOST_CLIP } from './lived';
-import type { LivedDay, LivedPart } from './lived';
+import { LOST_CLIP } from './simulated';
+import type { SimulatedDay, SimulatedPart } from './simulated';
 import type { Plan, PlannedPart } from './plan';
 import type { Unknowns } from './unknowns';
 
 /** Lives through one day, the plan held fixed. */
-export function liveThrough(plan: Plan, drawn: Drawn, unknowns: Unknowns): LivedDay {
+export function simulateDay(plan: Plan, drawn: SeededRandom, unknowns: Unknowns): SimulatedDay {
   const { schedule, parts } = plan;
   const delays = delaysOf(schedule, drawn, unknowns);
   const air = drawn.normal(AIR);
@@ -29,7 +29,7 @@ export function liveThrough(plan: Plan, drawn: Drawn, unknowns: Unknowns): Lived
   const cameras = new Map(parts.map(({ part }) => [part.camera.id, part.camera]));
   const budgets = [...cameras.values()].map((camera) => budgetOf(camera, plan, delays, day, drawn, unknowns));
   const byCamera = new Map(budgets.map((one) => [one.cameraId, one]));
-  const ended = lived.map((one, at): LivedPart => {
+  const ended = lived.map((one, at): SimulatedPart => {
     const planned = parts[at];
     const budget = planned && byCamera.get(planned.part.camera.id);
     return planned && budget ? withOuts(one, planned, budget) : one;
@@ -44,10 +44,10 @@ export function liveThrough(plan: Plan, drawn: Drawn, unknowns: Unknowns): Lived
 
 /** What ran out while a part was filmed, or had run out before it and was not mended. */
 function withOuts(
-  lived: LivedPart,
+  lived: SimulatedPart,
   { part }: PlannedPart,
   { card, power, heat, acts }: CameraBudget,
-): LivedPart {
+): SimulatedPart {
   const outs = { card: card.out, power: power.out, heat: heat.out };
   const fromMs = part.fromMs + lived.delayMs;
   const toMs = part.toMs + lived.delayMs;

@@ -1,6 +1,6 @@
 import type { Pause, Schedule } from '../day/schedule';
-import { named } from '../units/drawn';
-import type { Drawn } from '../units/drawn';
+import { named } from '../units/seededRandom';
+import type { SeededRandom } from '../units/seededRandom';
 import type { Unknowns } from './unknowns';
 
 /** What of a break absorbs a delay. */
@@ -13,7 +13,7 @@ export const AIR = named('air');
 /** How late each entry begins, ms: it adds up from stretch to stretch, and breaks take some of it. */
 export function delaysOf(
   { parts, pauses }: Pick<Schedule, 'parts' | 'pauses'>,
-  drawn: Drawn,
+  drawn: SeededRandom,
   { late }: Unknowns,
 ): Map<string, number> {
   const entries = [...new Map(parts.map((part) => [part.entryId, part])).values()].map(

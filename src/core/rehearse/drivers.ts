@@ -1,5 +1,5 @@
-import { INPUTS } from './lived';
-import type { Input } from './lived';
+import { INPUTS } from './simulated';
+import type { Input } from './simulated';
 
 /** An input that drives a loss, with its share of what all of them explain of it. */
 export interface Driver {

@@ -1,12 +1,12 @@
 import type { FilterSetting } from '../filters/kit';
-import { named } from '../units/drawn';
-import type { Drawn } from '../units/drawn';
-import { LOST_CLIP } from './lived';
-import type { Failure, LivedPart } from './lived';
+import { named } from '../units/seededRandom';
+import type { SeededRandom } from '../units/seededRandom';
+import { LOST_CLIP } from './simulated';
+import type { Failure, SimulatedPart } from './simulated';
 import { atDelay } from './plan';
 import type { PlannedPart } from './plan';
 import type { Slip, Unknowns } from './unknowns';
-import { livedThrough } from './way';
+import { outcomeOn } from './way';
 import type { Way } from './way';
 
 /** A clip begun late lacks so much of its action (start). */
@@ -25,7 +25,7 @@ const CLOUD = named('cloud');
 
 /** A day as it is drawn, on which parts are filmed. */
 export interface DrawnDay {
-  drawn: Drawn;
+  drawn: SeededRandom;
   unknowns: Unknowns;
   /** Warmer than told, in spreads. */
   air: number;
@@ -38,7 +38,7 @@ export interface DrawnDay {
 export type Worn = Map<string, FilterSetting>;
 
 /** By the chances of the unknowns. */
-export function byChance(drawn: Drawn, { slips }: Unknowns): DrawnDay['slips'] {
+export function byChance(drawn: SeededRandom, { slips }: Unknowns): DrawnDay['slips'] {
   return (slip, name) => slips[slip] > 0 && drawn.even(name) < slips[slip];
 }
 
@@ -53,7 +53,7 @@ export function timesToSlip({ way, changesFrom, otherWay, wet, names }: PlannedP
 }
 
 /** A part as it came out, its card, cell and warmth aside. */
-export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: DrawnDay): LivedPart {
+export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: DrawnDay): SimulatedPart {
   const { drawn, unknowns, air } = day;
   const { part, way, light, names } = planned;
   const happened = timesToSlip(planned).flatMap(([slip, name]) => (day.slips(slip, name) ? [slip] : []));
@@ -79,7 +79,7 @@ export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: D
     const on = wornBy(planned, way, happened.includes('forgottenFilter'), worn);
     worn.set(part.camera.id, on);
     const used = happened.includes('wrongSetup') ? (planned.otherWay ?? way) : way;
-    const outcome = livedThrough(used, lived, on);
+    const outcome = outcomeOn(used, lived, on);
     loss = outcome.loss;
     for (const code of ['over', 'under', 'smear'] as const) if (outcome[code]) failed.add(code);
   }
@@ -126,7 +126,7 @@ export function spreadOr(usual: number, learned: number | null): number {
 }
 
 /** What cloud of an hour leaves of the light, in spreads of its forecast: each hour goes on from the one before. */
-export function cloudAt(drawn: Drawn, hour: number): number {
+export function cloudAt(drawn: SeededRandom, hour: number): number {
   const whole = Math.max(0, Math.min(47, Math.floor(hour)));
   let cloud = drawn.normal(CLOUD);
   const fresh = Math.sqrt(1 - CLOUD_CARRIED ** 2);

@@ -12,7 +12,7 @@ import type { Gear } from '../records/outing';
 import { figureId } from '../records/figures';
 import type { Figure } from '../records/learned';
 import { item } from '../units/items';
-import { named } from '../units/drawn';
+import { named } from '../units/seededRandom';
 import { wayOf } from './way';
 import type { Way } from './way';
 

@@ -3,7 +3,7 @@ import type { FilterSetting } from '../filters/kit';
 import { item } from '../units/items';
 import type { PlannedPart } from './plan';
 import type { Unknowns } from './unknowns';
-import { livedThrough } from './way';
+import { outcomeOn } from './way';
 import type { Way } from './way';
 
 /** What a reading of the light before the run is worth. */
@@ -67,7 +67,7 @@ export function worthOfReading(
   const left = Math.sqrt(1 / (1 / spreadStops ** 2 + 1 / READING_ERROR_STOPS ** 2));
   const told = Math.sqrt(spreadStops ** 2 - left ** 2);
   const losses = ways.map((way) =>
-    offs.map((off) => livedThrough(way, { evMin: evMin + off, evMax: evMax + off, shake: 0, speed: 0 }).loss),
+    offs.map((off) => outcomeOn(way, { evMin: evMin + off, evMax: evMax + off, shake: 0, speed: 0 }).loss),
   );
   const after = losses.map((own) => offs.map((middle) => meanAbout(own, offs, middle, left)));
   const weights = offs.map((middle) => Math.exp(-0.5 * (middle / told) ** 2));

@@ -11,8 +11,8 @@ import { normalBelow } from '../units/expected';
 import { samples, seeded } from '../../../testing/samples';
 import { item } from '../units/items';
 import { chanceOf } from './chance';
-import { liveThrough } from './day';
-import { Drawn, named } from '../units/drawn';
+import { simulateDay } from './day';
+import { SeededRandom, named } from '../units/seededRandom';
 import { driversOf } from './drivers';
 import { otherWays } from './otherWays';
 import { planOf } from './plan';
@@ -21,7 +21,7 @@ import { worthOfReading } from './reading';
 import { Rehearsing } from './rehearse';
 import { NOTHING_UNKNOWN, unknownsOf, USUAL_UNKNOWNS } from './unknowns';
 import type { Unknowns } from './unknowns';
-import { livedThrough } from './way';
+import { outcomeOn } from './way';
 
 const clock = (date: string, time: string): number => Date.parse(`${date}T${time}:00+02:00`);
 const { shots, outings } = makeDemo();
@@ -48,7 +48,7 @@ const ONLY_LIGHT: Unknowns = { ...NOTHING_UNKNOWN, dayLightStops: 0.3, lightTime
 
 describe('numbers of a drawn day', () => {
   it('are standard normal and even, and the same whatever else is asked', () => {
-    const days = Array.from({ length: 4000 }, (_, day) => new Drawn(7, day));
+    const days = Array.from({ length: 4000 }, (_, day) => new SeededRandom(7, day));
     const normals = days.flatMap((day) => [day.normal(named('a')), day.normal(named('b'))]);
     const mean = normals.reduce((sum, value) => sum + value, 0) / normals.length;
     const square = normals.reduce((sum, value) => sum + value * value, 0) / normals.length;
@@ -56,8 +56,8 @@ describe('numbers of a drawn day', () => {
     expect(Math.abs(square - 1)).toBeLessThan((3 * Math.SQRT2) / Math.sqrt(normals.length));
     const both = days.reduce((sum, day) => sum + day.normal(named('a')) * day.normal(named('b')), 0);
     expect(Math.abs(both / days.length)).toBeLessThan(3 / Math.sqrt(days.length));
-    expect(new Drawn(7, 3).normal(named('a'))).toBe(item(days, 3).normal(named('a')));
-    expect(new Drawn(8, 3).normal(named('a'))).not.toBe(item(days, 3).normal(named('a')));
+    expect(new SeededRandom(7, 3).normal(named('a'))).toBe(item(days, 3).normal(named('a')));
+    expect(new SeededRandom(8, 3).normal(named('a'))).not.toBe(item(days, 3).normal(named('a')));
   });
 });
 
@@ -125,7 +125,7 @@ describe('a day of which everything is known', () => {
       if (gear === scarce)
         expect(new Set(planned.map(({ what }) => what))).toEqual(new Set(['card', 'power', 'heat']));
       for (let number = 0; number < samples(gear === scarce ? 10_000 : 200); number++) {
-        const lived = liveThrough(plan, new Drawn(5, number), NOTHING_UNKNOWN);
+        const lived = simulateDay(plan, new SeededRandom(5, number), NOTHING_UNKNOWN);
         const outs = lived.budgets.flatMap(outsOf);
         if (outs.length !== planned.length) throw new Error(`${outs.length} of ${planned.length} run out`);
         outs.forEach((out, at) => {
@@ -140,10 +140,10 @@ describe('a day of which everything is known', () => {
 
   it('loses what the plan says it loses, part by part', () => {
     const plan = saturday();
-    const { parts } = liveThrough(plan, new Drawn(5, 0), NOTHING_UNKNOWN);
+    const { parts } = simulateDay(plan, new SeededRandom(5, 0), NOTHING_UNKNOWN);
     plan.parts.forEach(({ way, answer, light, part }, at) => {
       if (!way) return;
-      const here = livedThrough(way, {
+      const here = outcomeOn(way, {
         evMin: item(light.evMin, 0),
         evMax: item(light.evMax, 0),
         shake: 0,
@@ -166,7 +166,7 @@ describe('what is not known to a person', () => {
     expect(late.spread).toBeGreaterThan(1);
     const plan = saturday();
     const delay = (unknowns: Unknowns): number => {
-      const days = Array.from({ length: 50 }, (_, day) => liveThrough(plan, new Drawn(1, day), unknowns));
+      const days = Array.from({ length: 50 }, (_, day) => simulateDay(plan, new SeededRandom(1, day), unknowns));
       return days.reduce((sum, { parts }) => sum + (parts.at(-1)?.delayMs ?? 0), 0);
     };
     expect(delay(unknownsOf(slips, [own]))).toBeGreaterThan(1.3 * delay(USUAL_UNKNOWNS));
@@ -194,12 +194,12 @@ describe('the same seed', () => {
     ];
     const [a, b] = [saturday(demo.gear, whole), saturday(demo.gear, less)];
     const known = new Map(
-      liveThrough(a, new Drawn(2, 9), { ...USUAL_UNKNOWNS, late: NOTHING_UNKNOWN.late }).parts.map((one) => [
+      simulateDay(a, new SeededRandom(2, 9), { ...USUAL_UNKNOWNS, late: NOTHING_UNKNOWN.late }).parts.map((one) => [
         one.id,
         one,
       ]),
     );
-    for (const { id, evMax, inputs } of liveThrough(b, new Drawn(2, 9), {
+    for (const { id, evMax, inputs } of simulateDay(b, new SeededRandom(2, 9), {
       ...USUAL_UNKNOWNS,
       late: NOTHING_UNKNOWN.late,
     }).parts) {
@@ -240,7 +240,7 @@ describe('what drives a loss', () => {
 describe('over random days', () => {
   const DAYS = samples(200);
   const draw = (seed: number) => {
-    const drawn = new Drawn(99, seed);
+    const drawn = new SeededRandom(99, seed);
     return (name: string): number => drawn.even(named(name));
   };
   const SCENES = [
@@ -312,7 +312,7 @@ describe('over random days', () => {
       for (let number = 0; number < 400; number++) {
         const { evMin, evMax, inputs } = item(fresh.day(number).parts, 0);
         const lived = { evMin, evMax, shake: inputs.shake, speed: inputs.speed };
-        saved.push(livedThrough(way, lived).loss - livedThrough(other, lived).loss);
+        saved.push(outcomeOn(way, lived).loss - outcomeOn(other, lived).loss);
       }
       const mean = saved.reduce((sum, one) => sum + one, 0) / saved.length;
       const error = Math.sqrt(saved.reduce((sum, one) => sum + (one - mean) ** 2, 0)) / saved.length;

@@ -5,21 +5,21 @@ import { chanceOf } from './chance';
 import type { Chance } from './chance';
 import { coursesOf } from './courses';
 import type { BandsOverDay, Courses } from './courses';
-import { liveThrough } from './day';
-import { Drawn } from '../units/drawn';
+import { simulateDay } from './day';
+import { SeededRandom } from '../units/seededRandom';
 import { driversOf } from './drivers';
 import type { Driver } from './drivers';
 import { fanOf } from './fan';
 import { cloudAt } from './filmed';
 import type { Fan } from './fan';
-import { FAILURES, INPUTS } from './lived';
-import type { Failure, Input, LivedDay, LivedPart } from './lived';
+import { FAILURES, INPUTS } from './simulated';
+import type { Failure, Input, SimulatedDay, SimulatedPart } from './simulated';
 import { otherWays } from './otherWays';
 import type { Plan, PlannedPart } from './plan';
 import { readingBefore } from './reading';
 import type { ReadingWorth } from './reading';
 import type { Unknowns } from './unknowns';
-import { livedThrough } from './way';
+import { outcomeOn } from './way';
 import type { Way } from './way';
 
 /** What so many drawn days come to. */
@@ -101,8 +101,8 @@ export class Rehearsing {
   }
 
   /** One day of the seed by its number, to be looked at. */
-  day(number: number): LivedDay {
-    return liveThrough(this.plan, new Drawn(this.seed, number), this.unknowns);
+  day(number: number): SimulatedDay {
+    return simulateDay(this.plan, new SeededRandom(this.seed, number), this.unknowns);
   }
 
   /**
@@ -112,7 +112,7 @@ export class Rehearsing {
   clouds(number: number): number[] | null {
     const may = this.plan.parts.some(({ light }) => light.cloudStops.some((stops) => stops > 0));
     if (!may || this.unknowns.cloudTimes === 0) return null;
-    const drawn = new Drawn(this.seed, number);
+    const drawn = new SeededRandom(this.seed, number);
     return Array.from({ length: HOURS }, (_, hour) => this.unknowns.cloudTimes * cloudAt(drawn, hour));
   }
 
@@ -191,7 +191,7 @@ class Tally {
 
   constructor(private readonly planned: PlannedPart) {}
 
-  add({ failed, loss, inputs, evMin, evMax }: LivedPart): void {
+  add({ failed, loss, inputs, evMin, evMax }: SimulatedPart): void {
     for (const code of failed) this.counts[code] += 1;
     if (failed.size > 0) this.failures += 1;
     this.losses.push(loss);
@@ -243,7 +243,7 @@ class Tally {
       best = {
         settings: other.settings,
         lossMean: meanOf(nominal) - saves,
-        onLikelyDay: livedThrough(other, likely).loss - livedThrough(way, likely).loss,
+        onLikelyDay: outcomeOn(other, likely).loss - outcomeOn(way, likely).loss,
         saves,
       };
     }
@@ -253,7 +253,7 @@ class Tally {
   private livedAs(way: Way): number[] {
     return this.lights.map(
       (light, at) =>
-        livedThrough(way, {
+        outcomeOn(way, {
           ...light,
           shake: this.inputs.shake[at] ?? 0,
           speed: this.inputs.speed[at] ?? 0,

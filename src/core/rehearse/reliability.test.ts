@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { scheduleOf } from '../day/schedule';
 import { item } from '../units/items';
-import { Drawn } from '../units/drawn';
+import { SeededRandom } from '../units/seededRandom';
 import { planOf } from './plan';
 import { Rehearsing } from './rehearse';
 import { reliabilityOf, saidOf } from './reliability';
@@ -32,7 +32,7 @@ describe('what was said against what came', () => {
 
   it('of events that come as often as they are said to, each tenth holds its own', () => {
     const said = Array.from({ length: 4000 }, (_, at) => {
-      const drawn = new Drawn(1, at);
+      const drawn = new SeededRandom(1, at);
       const p = drawn.even(1);
       return { p, came: drawn.even(2) < p };
     });

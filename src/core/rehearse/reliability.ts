@@ -3,7 +3,7 @@ import type { Clip } from '../records/clip';
 import type { CutReason, Verdict } from '../records/logEntry';
 import { chanceOf } from './chance';
 import type { Chance } from './chance';
-import type { Failure } from './lived';
+import type { Failure } from './simulated';
 import type { RehearsedShot } from './rehearse';
 
 /** A chance that was said, and whether it came so. */

@@ -88,7 +88,7 @@ const UNDER_BORNE = 1;
 const SMEAR_SEEN = 1;
 
 /** What comes of a part filmed so. `glass`: another filter than planned was on. */
-export function livedThrough(way: Way, lived: Lived, glass: FilterSetting = way.filter): Outcome {
+export function outcomeOn(way: Way, lived: Lived, glass: FilterSetting = way.filter): Outcome {
   const { sensor, shutter, iso, weights, aim } = way;
   const light = { evMin: lived.evMin, evMax: lived.evMax, spreadStops: 0, pulseHz: null };
   const exposure: Exposure = expose(sensor, light, shutter, glass.stops, iso);

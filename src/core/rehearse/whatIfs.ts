@@ -11,8 +11,8 @@ import type { FilterChange } from '../changes/filter';
 import { stopsHalfWay } from '../changes/stop';
 import type { StopChange } from '../changes/stop';
 import type { Memo } from '../day/partWork';
-import { liveThrough } from './day';
-import { Drawn } from '../units/drawn';
+import { simulateDay } from './day';
+import { SeededRandom } from '../units/seededRandom';
 import { planOf } from './plan';
 import type { Plan } from './plan';
 import type { Unknowns } from './unknowns';
@@ -76,7 +76,7 @@ export function outcomeOf(plan: Plan, unknowns: Unknowns, seed: number, days: nu
   const losses: number[] = [];
   let lasting = 0;
   for (let at = 0; at < days; at++) {
-    const { loss, everythingLasts } = liveThrough(plan, new Drawn(seed, at), unknowns);
+    const { loss, everythingLasts } = simulateDay(plan, new SeededRandom(seed, at), unknowns);
     losses.push(loss);
     if (everythingLasts) lasting += 1;
   }

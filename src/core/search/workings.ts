@@ -2,7 +2,7 @@ import { lightRangeOf } from '../light/lightRange';
 import type { LightRange } from '../light/lightRange';
 import type { Brief } from '../brief/brief';
 import type { Pins } from '../records/settings';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import type { AllowedModes } from './allowedModes';
 import type { Encoding } from '../camera/modeTable';
 import type { FilterSetting } from '../filters/kit';
@@ -45,7 +45,7 @@ export interface EncodingLosses {
  */
 export function underPins(brief: Brief, pins: Pins): Brief {
   const pinned = { ...brief, pins };
-  workings.set(pinned, { ...without(workingsOf(brief), 'allowed'), encodings: new Map() });
+  workings.set(pinned, { ...omit(workingsOf(brief), 'allowed'), encodings: new Map() });
   return pinned;
 }
 

@@ -3,7 +3,7 @@ import { usualShakeDegPerSRms } from '../motion/shake';
 import { paceOf } from '../motion/motionMap';
 import { briefOf } from '../brief/brief';
 import type { Shot } from '../records/shot';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { ACTIVITY_HABITS, ROLES } from '../vocabulary/activities';
 import type { AnglePlace, Role } from '../vocabulary/activities';
 import { movementOf, subjectPace } from '../loss/movement';
@@ -77,7 +77,7 @@ function shotFor(shot: Shot, { settings, space }: Solution, place: AnglePlace): 
   const travelMps = habits.stands ? 0 : brief.motion.travelMps;
   const speed =
     place.subject?.speedMps === 'travel' ? Math.max(0.5, brief.motion.travelMps) : place.subject?.speedMps;
-  const bare = without(without(without(without(shot, 'secondAngles'), 'pair'), 'timeLapse'), 'loop');
+  const bare = omit(omit(omit(omit(shot, 'secondAngles'), 'pair'), 'timeLapse'), 'loop');
   return {
     ...bare,
     mount: {

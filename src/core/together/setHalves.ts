@@ -1,7 +1,7 @@
 import { secondsOfAngle } from '../playback/shutterAngle';
 import { PAIR_ASKS } from '../vocabulary/pairs';
 import type { PairAsks } from '../vocabulary/pairs';
-import { without } from '../units/without';
+import { omit } from '../units/omit';
 import { modesOf } from '../camera/modeTable';
 import { filterSettings } from '../filters/kit';
 import type { Pins, Settings } from '../records/settings';
@@ -118,7 +118,7 @@ function setHalf(brief: Brief, pins: Pins, filterOn: boolean): { pins: Pins; sol
 
 /** Beside what the person pinned of this half; where that leaves no answer, instead of it. */
 function solvedUnder(brief: Brief, wanted: Pins): { pins: Pins; solution: Solution } | null {
-  const own = without(without(ownPins(brief), 'shutterAngleDeg'), 'shutterFloorSeconds');
+  const own = omit(omit(ownPins(brief), 'shutterAngleDeg'), 'shutterFloorSeconds');
   for (const pins of [{ ...own, ...wanted }, wanted]) {
     const outcome = solve({ ...brief, pins, held: {} });
     if (outcome.solved) return { pins, solution: outcome.solution };

@@ -6,7 +6,7 @@ import { shutterFraction, tenths, trimmed } from './format';
 import { item, last } from './items';
 import { once } from './once';
 import { clamp, densityOf, nearlyEqual, stopsBetween, THIRD_STOP_SHUTTERS } from './stops';
-import { without } from './without';
+import { omit } from './omit';
 
 const amount = fc.double({ min: 1e-4, max: 1e4, noNaN: true });
 
@@ -148,7 +148,7 @@ describe('small helpers', () => {
 
   it('leave a key out of a copy alone', () => {
     const whole = { a: 1, b: 2 };
-    expect(without(whole, 'a')).toEqual({ b: 2 });
+    expect(omit(whole, 'a')).toEqual({ b: 2 });
     expect(whole).toEqual({ a: 1, b: 2 });
   });
 });

@@ -16,3 +16,8 @@ export const REASON_PAGES = [
   'glossary',
 ] as const;
 export type ReasonPage = (typeof REASON_PAGES)[number];
+
+/** `null`: there is no such page. */
+export function reasonPage(name: string | null): ReasonPage | null {
+  return REASON_PAGES.find((page) => page === name) ?? null;
+}

@@ -1,32 +1,36 @@
+import type { ReasonPage } from './reasonPages';
+
 /**
  * The ways in which a viewer sees a picture go wrong, in the order of the charts, and what a school wishes for and does not
- * get. Each is worked out by its module in `loss/terms/`.
+ * get. Each is worked out by its module in `loss/terms/`;
+ * the page is the one on which it is reasoned.
  */
-export const TERM_IDS = [
-  'over',
-  'under',
-  'noise',
-  'drift',
-  'filter',
-  'angle',
-  'smear',
-  'subjectBlur',
-  'strobing',
-  'flicker',
-  'stutter',
-  'cadence',
-  'resolution',
-  'viewNarrow',
-  'viewWide',
-  'steadiness',
-  'tilt',
-  'editCrop',
-  'bitRate',
-  'card',
-  'colour',
-  'wish',
-] as const;
-export type TermId = (typeof TERM_IDS)[number];
+export const PAGE_OF_TERM = {
+  over: 'light',
+  under: 'light',
+  noise: 'light',
+  drift: 'light',
+  filter: 'light',
+  angle: 'shutter',
+  smear: 'steadiness',
+  subjectBlur: 'shutter',
+  strobing: 'shutter',
+  flicker: 'flicker',
+  stutter: 'playback',
+  cadence: 'playback',
+  resolution: 'view',
+  viewNarrow: 'view',
+  viewWide: 'view',
+  steadiness: 'steadiness',
+  tilt: 'steadiness',
+  editCrop: 'steadiness',
+  bitRate: 'card',
+  card: 'card',
+  colour: 'schools',
+  wish: 'schools',
+} as const satisfies Record<string, ReasonPage>;
+export type TermId = keyof typeof PAGE_OF_TERM;
+export const TERM_IDS = Object.keys(PAGE_OF_TERM) as [TermId, ...TermId[]];
 
 /** Every term but the school's wishes: what a person may weigh. */
 export const WEIGHED_TERMS = TERM_IDS.filter((id) => id !== 'wish');

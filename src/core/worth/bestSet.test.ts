@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Drawn, named } from '../units/drawn';
+import { SeededRandom, named } from '../units/seededRandom';
 import { bestSet, priceOf, savedBy } from './bestSet';
 import type { BestSet, Priced, Unit } from './bestSet';
 
@@ -18,7 +18,7 @@ function exhaustive(things: readonly Priced[], units: readonly Unit[], budget: n
 
 /** Things at whole prices, some of them free, and units whose ways need one to three of them. */
 function drawCase(at: number): { things: Priced[]; units: Unit[]; budget: number } {
-  const drawn = new Drawn(16, at);
+  const drawn = new SeededRandom(16, at);
   const whole = (name: string, most: number): number => Math.floor(drawn.even(named(name)) * (most + 1));
   const things = Array.from({ length: 1 + whole('things', 11) }, (_, one) => ({
     price: whole(`price ${one}`, 90),

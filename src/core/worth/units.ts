@@ -13,7 +13,7 @@ import { camerasOf, partsOfCamera } from '../day/schedule';
 import type { DayPart, Schedule } from '../day/schedule';
 import type { Recorded } from '../day/stretches';
 import type { Gear } from '../records/outing';
-import { LOST_CLIP } from '../rehearse/lived';
+import { LOST_CLIP } from '../rehearse/simulated';
 import { search } from '../search/search';
 import { spaceFor } from '../search/space';
 import type { Unit } from './bestSet';

@@ -7,7 +7,7 @@ import type { Happened } from '@/core/preview/happened';
 import { Renderer } from '@/core/preview/render';
 import { sceneOf } from '@/core/preview/scene';
 import { soundtrack } from '@/core/preview/soundtrack';
-import type { FindingCode } from '@/core/records/clipReport';
+import type { FindingCode } from '@/core/vocabulary/findings';
 import type { Settings } from '@/core/records/settings';
 import { encodedClip } from './encode';
 

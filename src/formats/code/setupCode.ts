@@ -5,7 +5,7 @@ import type { SetupFault } from '@/core/records/setup';
 import { SettingsSchema } from '@/core/records/settings';
 import { InstantSchema } from '@/core/schema/times';
 import { strongForBoost } from '@/core/schema/versions';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 
 /**
  * A camera's set-up as one line of text, small enough for a code on a screen: our own open format, version 2, written
@@ -268,5 +268,5 @@ const KEY_OF: Record<string, string> = {
 
 /** What of full settings a camera stores. */
 export function storable(settings: Settings): Setup['settings'] {
-  return without(without(settings, 'filter'), 'shutterAngleDeg');
+  return omit(omit(settings, 'filter'), 'shutterAngleDeg');
 }

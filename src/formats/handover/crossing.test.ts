@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
-import { Drawn } from '@/core/units/drawn';
+import { SeededRandom } from '@/core/units/seededRandom';
 import { noRecords } from '@/core/records/kinds';
 import type { Records } from '@/core/records/kinds';
 import { readIncoming } from '../incoming';
@@ -21,7 +21,7 @@ async function shown(
   share: number,
   seed = 1,
 ): Promise<{ codes: number; last: Taken }> {
-  const luck = new Drawn(seed, 3);
+  const luck = new SeededRandom(seed, 3);
   for (let number = 0; number < 4000; number++) {
     if (luck.even(number) < share) continue;
     const last = await to.take(sent.code(number));

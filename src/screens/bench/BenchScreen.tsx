@@ -24,7 +24,7 @@ import { BenchHead } from './BenchHead';
 import { FromLastTime } from './own/FromLastTime';
 import { OwnFigures } from './own/OwnFigures';
 import { BenchPanels } from './panels/BenchPanels';
-import type { Drawn } from './panels/drawn';
+import type { PanelProps } from './panels/panelProps';
 import { TimeLapsePanel } from './panels/timeLapse/TimeLapsePanel';
 import { RefusalPanel } from './panels/choice/Findings';
 import { Sentence } from './brief/Sentence';
@@ -171,7 +171,7 @@ function Lapse({
   record,
   editing,
   whole,
-}: Pick<Drawn, 'record' | 'editing' | 'whole'> & { brief: Brief; lapse: LapseAnswer }): ReactNode {
+}: Pick<PanelProps, 'record' | 'editing' | 'whole'> & { brief: Brief; lapse: LapseAnswer }): ReactNode {
   const solution = useMemo(() => lapseSolution(brief, lapse), [brief, lapse]);
   return (
     <>

@@ -16,7 +16,7 @@ import { cautionText } from '@/words/mountText';
 import { durationText, evText, settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { testClipText } from '@/words/testClip';
-import { PAGE_OF_WARNING } from '@/core/explain/pages';
+import { PAGE_OF_WARNING } from '@/core/vocabulary/warnings';
 import { warningText } from '@/words/warningText';
 import { Phrase } from '../ui/Phrase';
 import { WhyLink } from '../ui/WhyLink';

@@ -13,7 +13,7 @@ import { shiftedTo } from '@/core/day/schedule';
 import { dateAndTime, movedTo, wallClock } from '@/formats/clock';
 import { todayIn } from '@/formats/today';
 import type { FollowingOuting } from '@/store/repository';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { namedPart } from '@/words/shotName';
 import { useOutingAddress } from '../routes';
 import { useRepository } from './repository';
@@ -108,9 +108,9 @@ export function useInClock(inDay: InDay | null, part: number): InClock {
 /** A shot that is so long made as long as that; any other length is left. */
 function withLength(shot: Shot, from: number | undefined, to: number | undefined): Shot {
   if (from === to || shot.limits?.recordSeconds !== from) return shot;
-  const limits = without(shot.limits ?? {}, 'recordSeconds');
+  const limits = omit(shot.limits ?? {}, 'recordSeconds');
   if (to !== undefined) return { ...shot, limits: { ...limits, recordSeconds: to } };
-  return Object.keys(limits).length > 0 ? { ...shot, limits } : without(shot, 'limits');
+  return Object.keys(limits).length > 0 ? { ...shot, limits } : omit(shot, 'limits');
 }
 
 /** When a shot's sun begins; `null` where its light is told otherwise. */
@@ -137,7 +137,7 @@ export function followingEntry({ outing, day, entry }: Standing): FollowingOutin
     change: (now, before, after) => {
       const [old, fresh] = [sunFrom(before), sunFrom(after)];
       if (before.limits?.recordSeconds !== after.limits?.recordSeconds)
-        return withEntry(now, entry.id, (one) => (one.what === 'shot' ? without(one, 'recordSeconds') : one));
+        return withEntry(now, entry.id, (one) => (one.what === 'shot' ? omit(one, 'recordSeconds') : one));
       if (old === null || fresh === null || old === fresh) return now;
       // Where it stands by now: an earlier move may have been written and not been seen here yet.
       const its = now.days.find(({ entries }) => entries.some(({ id }) => id === entry.id)) ?? day;

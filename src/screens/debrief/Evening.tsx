@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { WorkedDay } from '@/core/day/workedDay';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { withDay } from '@/core/records/dayEdits';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { useRepository } from '../data/repository';
 import { NumberField } from '../ui/Fields';
 import styles from './debrief.module.css';
@@ -76,8 +76,8 @@ function withEnd(
 ): OutingDay {
   const ends = day.ends ?? [];
   const before: End = ends.find((one) => one.cameraId === cameraId) ?? { cameraId };
-  const after: End = value === undefined ? without(before, key) : { ...before, [key]: value };
+  const after: End = value === undefined ? omit(before, key) : { ...before, [key]: value };
   const others = ends.filter((one) => one.cameraId !== cameraId);
   const kept = Object.keys(after).length > 1 ? [...others, after] : others;
-  return kept.length > 0 ? { ...day, ends: kept } : without(day, 'ends');
+  return kept.length > 0 ? { ...day, ends: kept } : omit(day, 'ends');
 }

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { WorkedPart } from '@/core/day/workedDay';
 import { soundAdvice } from '@/core/answer/soundAdvice';
-import { PAGE_OF_FINDING } from '@/core/explain/pages';
+import { PAGE_OF_FINDING } from '@/core/vocabulary/findings';
 import { nextTime } from '@/core/inspect/nextTime';
 import type { Clip } from '@/core/records/clip';
 import type { ClipReport } from '@/core/records/clipReport';

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { WorkedPart } from '@/core/day/workedDay';
 import { toldTilt } from '@/core/inspect/pictureLooks';
 import type { Clip } from '@/core/records/clip';
-import type { FindingCode } from '@/core/records/clipReport';
+import type { FindingCode } from '@/core/vocabulary/findings';
 import type { SettingKey } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';

@@ -1,5 +1,5 @@
 import * as messages from '@/language/files';
-import { countsOf } from '@/store/repository';
+import { countsOf } from '@/store/wholeStore';
 import type { Repository } from '@/store/repository';
 import { download, downloadBlob } from './download';
 import { everythingZip } from './outingArchive';

@@ -1,6 +1,6 @@
 import * as messages from '@/language/files';
 import { RECORD_TABLES } from '@/core/records/kinds';
-import type { Counts } from '@/store/repository';
+import type { Counts } from '@/store/wholeStore';
 import { recordCount } from '@/words/recordText';
 
 /** Choice that counts the changes since everything was last exported. */

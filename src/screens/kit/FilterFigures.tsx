@@ -5,7 +5,7 @@ import { Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filters/kit';
 import { FilterSchema } from '@/core/filters/filterSchema';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { FILTER_KIND_LABEL } from '@/words/labels';
 import { filterText } from '@/words/settingText';
 import { ChoiceField, ListField, NumberField } from '../ui/Fields';
@@ -79,7 +79,7 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
             max={20}
             placeholder={messages.notYet}
             onCommit={(v) =>
-              take(v === undefined ? without(filter, 'measuredStops') : { ...filter, measuredStops: v })
+              take(v === undefined ? omit(filter, 'measuredStops') : { ...filter, measuredStops: v })
             }
           />
         </>
@@ -91,14 +91,14 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
           options={others.map((other) => ({ value: other.id, label: nameOf(other) }))}
           mayBeEmpty
           onCommit={(ids) =>
-            take(ids.length === 0 ? without(filter, 'stacksOn') : { ...filter, stacksOn: ids })
+            take(ids.length === 0 ? omit(filter, 'stacksOn') : { ...filter, stacksOn: ids })
           }
         />
       )}
       <Checkbox
         checked={filter.opensSeal ?? false}
         onChange={(event) =>
-          take(event.target.checked ? { ...filter, opensSeal: true } : without(filter, 'opensSeal'))
+          take(event.target.checked ? { ...filter, opensSeal: true } : omit(filter, 'opensSeal'))
         }
       >
         {messages.goesOnInPlaceOf}

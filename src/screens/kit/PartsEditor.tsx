@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import { renamedPart, withoutPart } from '@/core/camera/parts';
 import { PROJECTIONS, verticalDeg, viewAfterCropDeg } from '@/core/optics/projection';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { PROJECTION_LABEL } from '@/words/cameraText';
 import { STABILIZATION_LABEL, viewLabel } from '@/words/labels';
@@ -83,7 +83,7 @@ function Views({ profile, edit }: { profile: CameraProfile; edit: EditProfile })
                   ...one,
                   views: one.views.map((other) => {
                     if (other.id !== view.id) return other;
-                    const rest = without(other, 'focalMm');
+                    const rest = omit(other, 'focalMm');
                     return focalMm === undefined ? rest : { ...rest, focalMm };
                   }),
                 }))

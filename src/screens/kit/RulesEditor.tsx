@@ -7,7 +7,7 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { combinationsOf, limitCovers, modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile, ProfileLimit, ProfileRule } from '@/core/camera/profile';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLabel } from '@/words/labels';
 import { ListField, NumberField, TextField } from '../ui/Fields';
 import { ruleText } from '@/words/cameraText';
@@ -215,7 +215,7 @@ function Limit({
     .flatMap((rule) => [...combinationsOf(rule)])
     .filter((wish) => limitCovers(limit, wish)).length;
   const condition = (key: 'resolutions' | 'views' | 'stabilizations', values: readonly string[]): void => {
-    const others = without(where, key);
+    const others = omit(where, key);
     put({ where: values.length === 0 ? others : { ...others, [key]: values } });
   };
   return (
@@ -243,7 +243,7 @@ function Limit({
           max={1000}
           placeholder={messages.any}
           onCommit={(frameRateAbove) => {
-            const others = without(where, 'frameRateAbove');
+            const others = omit(where, 'frameRateAbove');
             put({ where: frameRateAbove === undefined ? others : { ...others, frameRateAbove } });
           }}
         />

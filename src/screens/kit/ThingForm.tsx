@@ -8,7 +8,7 @@ import { habitsOf, placesOf } from '@/core/vocabulary/mounts';
 import { usualShakeDegPerSRms } from '@/core/motion/shake';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import { rebased } from '@/core/records/rebased';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { MOUNT_LABEL, PLACE_LABEL } from '@/words/labels';
 import { followsFrom } from '@/words/thingText';
@@ -159,7 +159,7 @@ function MountFigures({ thing, put }: { thing: Mounted; put: Put }): ReactNode {
   const usual = habitsOf(thing.kind, thing.place);
   const places = placesOf(thing.kind);
   const set = (key: 'shakeDegPerSRms' | 'tiltDeg' | 'pitchDeg', value: number | undefined): Promise<void> => {
-    const kept = without(thing, key);
+    const kept = omit(thing, key);
     return put(value === undefined ? kept : { ...kept, [key]: value });
   };
   return (

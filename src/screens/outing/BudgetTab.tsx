@@ -9,7 +9,7 @@ import { outsOf } from '@/core/day/daySheet';
 import type { Resource } from '@/core/day/daySheet';
 import type { Gear, Outing, OutingDay } from '@/core/records/outing';
 import { CHARGINGS } from '@/core/records/outing';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { clockText } from '@/words/lightText';
 import { actText, cureText, leavesText, levelText, outText } from '@/words/outingText';
@@ -241,7 +241,7 @@ function GearFields({
           onCommit={(ampereHours) => {
             onChange(
               ampereHours === undefined
-                ? { ...without(own, 'bank'), charging: 'none' }
+                ? { ...omit(own, 'bank'), charging: 'none' }
                 : { ...own, bank: { ampereHours } },
             );
           }}

@@ -8,7 +8,7 @@ import type { ReactNode } from 'react';
 import { dayFaultsOf } from '@/core/day/dayFaults';
 import type { DayFault } from '@/core/day/dayFaults';
 import type { Outing } from '@/core/records/outing';
-import { pageOfDayFault } from '@/core/explain/pages';
+import { pageOfDayFault } from '@/core/day/dayFaults';
 import { dayFaultText } from '@/words/dayFaultText';
 import { clockText } from '@/words/lightText';
 import { cureText } from '@/words/outingText';

@@ -10,7 +10,7 @@ import { minutesOf } from '@/core/records/entries';
 import { USUAL } from '@/core/brief/usual';
 import type { Outing, OutingDay, OutingEntry, ShotEntry } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import type { Shot } from '@/core/records/shot';
 import { movedTo, wallClock } from '@/formats/clock';
 import { CARD_KEYS } from '@/words/card';
@@ -165,7 +165,7 @@ function LengthField({
           one.what !== 'shot'
             ? one
             : minutes === undefined
-              ? without(one, 'recordSeconds')
+              ? omit(one, 'recordSeconds')
               : { ...one, recordSeconds: minutes * 60 },
         )
       }
@@ -189,7 +189,7 @@ function ReadingField({ entry, editing }: { entry: ShotEntry; editing: DayEditin
           one.what !== 'shot'
             ? one
             : minutesBefore === undefined
-              ? without(one, 'reading')
+              ? omit(one, 'reading')
               : { ...one, reading: { minutesBefore } },
         )
       }

@@ -2,7 +2,7 @@
 
 import * as messages from '@/language/reasons';
 import type { ReactNode } from 'react';
-import { PAGE_OF_FIGURE } from '@/core/explain/pages';
+import { PAGE_OF_FIGURE } from '@/core/records/learned';
 import type { ReasonPage } from '@/core/vocabulary/reasonPages';
 import { learnedText } from '@/words/learnedText';
 import { namesIn } from '@/words/learnedNames';

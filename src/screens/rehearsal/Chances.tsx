@@ -2,11 +2,11 @@ import * as messages from '@/language/rehearsal';
 import { scaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
 import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
-import { PAGE_OF_FAILURE } from '@/core/explain/pages';
-import { windowOf } from '@/core/light/exposureValue';
+import { PAGE_OF_FAILURE } from '@/core/rehearse/simulated';
+import { windowOfSettings } from '@/core/records/settingsWindow';
 import type { Chance } from '@/core/rehearse/chance';
-import { FAILURES } from '@/core/rehearse/lived';
-import type { Failure } from '@/core/rehearse/lived';
+import { FAILURES } from '@/core/rehearse/simulated';
+import type { Failure } from '@/core/rehearse/simulated';
 import type { Rehearsal, RehearsedShot } from '@/core/rehearse/rehearse';
 import { tenths } from '@/core/units/format';
 import { dayPartName } from '@/words/shotName';
@@ -129,16 +129,7 @@ function LightFan({ shot, part, name }: { shot: RehearsedShot; part: WorkedPart;
   const settings = part.answer?.carried?.settings;
   if (!settings || part.answer?.carried?.intervalSeconds != null) return null;
   const { evMin, evMax } = shot.light;
-  const { shutterSeconds, shutterFloorSeconds = shutterSeconds, iso, filter } = settings;
-  const { fNumber } = part.camera;
-  const { evMin: foot, evMax: top } = windowOf({
-    fNumber,
-    shortestSeconds: shutterFloorSeconds,
-    longestSeconds: shutterSeconds,
-    isoMin: iso.min,
-    isoMax: iso.max,
-    filterStops: filter.stops,
-  });
+  const { evMin: foot, evMax: top } = windowOfSettings(settings, part.camera.fNumber);
   const ends = [Math.min(evMin.low, foot) - 0.5, Math.max(evMax.high, top) + 0.5];
   const x = scaleLinear(ends, [0, FAN.width]);
   const text = messages.fan({

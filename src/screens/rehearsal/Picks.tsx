@@ -8,7 +8,7 @@ import type { Pins, SettingKey, Settings } from '@/core/records/settings';
 import type { ReadingWorth } from '@/core/rehearse/reading';
 import type { Robust } from '@/core/rehearse/rehearse';
 import { tenths, trimmed } from '@/core/units/format';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { SETTING_LABEL } from '@/words/labels';
 import { clockText } from '@/words/lightText';
 import { settingText } from '@/words/settingText';
@@ -60,7 +60,7 @@ export function Reading({
             (one) => {
               if (one.what !== 'shot') return one;
               return planned
-                ? without(one, 'reading')
+                ? omit(one, 'reading')
                 : { ...one, reading: { minutesBefore: READING_BEFORE } };
             },
           )

@@ -1,6 +1,6 @@
 import * as messages from '@/language/rehearsal';
 import type { Chance } from '@/core/rehearse/chance';
-import type { Failure } from '@/core/rehearse/lived';
+import type { Failure } from '@/core/rehearse/simulated';
 import type { RehearsedShot } from '@/core/rehearse/rehearse';
 import { trimmed } from '@/core/units/format';
 

@@ -4,7 +4,7 @@ import * as messages from '@/language/shell';
 import { Modal } from 'antd';
 import type { ReactNode } from 'react';
 import type { WordId } from '@/core/vocabulary/words';
-import { PAGE_OF_WORD } from '@/core/explain/pages';
+import { PAGE_OF_WORD } from '@/core/vocabulary/words';
 import { PAGE_TITLE } from '@/words/reasonTitles';
 import { WORD_LABEL, WORD_MEANS } from '@/words/wordText';
 import { useMeaning } from '../ui/meaning';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { PAGE_OF_TERM } from '@/core/explain/pages';
+import { PAGE_OF_TERM } from '@/core/vocabulary/terms';
 import type { TermId } from '@/core/vocabulary/terms';
 import { TERM_LABEL } from '@/words/labels';
 import styles from './ui.module.css';

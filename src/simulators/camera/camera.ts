@@ -1,6 +1,7 @@
 import { gigabytesOf } from '@/core/units/data';
 import { modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile } from '@/core/camera/profile';
+import { ev100OfSetting, isoOfEv100, secondsOfEv100 } from '@/core/light/exposureValue';
 import { temperatureAfter } from '@/core/day/heat';
 import { SOUND_MBPS, usableGb } from '@/core/camera/card';
 import { cellWh, coldShare } from '@/core/camera/power';
@@ -262,10 +263,10 @@ function exposedBy(
     shutterMode === 'auto' ? (shutterFloorSeconds ?? profile.shutter.shortestSeconds) : longest;
   // EV100 = log2(N²/t) − log2(ISO/100), behind the filter, moved by the offset.
   const wanted = ev - filterStops - exposureOffsetStops;
-  const ideal = profile.fNumber ** 2 / (2 ** wanted * (iso.min / 100));
+  const ideal = secondsOfEv100(wanted, profile.fNumber, iso.min);
   const shutterSeconds = Math.min(longest, Math.max(shortest, ideal));
-  const isoWanted = 100 * (profile.fNumber ** 2 / shutterSeconds / 2 ** wanted);
+  const isoWanted = isoOfEv100(wanted, profile.fNumber, shutterSeconds);
   const isoSet = Math.min(iso.max, Math.max(iso.min, isoWanted));
-  const exposedAt = Math.log2(profile.fNumber ** 2 / shutterSeconds) - Math.log2(isoSet / 100);
+  const exposedAt = ev100OfSetting(profile.fNumber, shutterSeconds, isoSet);
   return { shutterSeconds, iso: Math.round(isoSet), offStops: wanted - exposedAt };
 }

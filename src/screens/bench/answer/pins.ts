@@ -1,6 +1,6 @@
 import type { Pins, SettingKey, Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 
 /** The pins that hold a tile where it stands. */
 export function pinsHolding(key: SettingKey, now: Settings): Pins {
@@ -38,6 +38,6 @@ export function pinnedTo(shot: Shot, setting: SettingKey, pins: NonNullable<Shot
 /** The shot with a tile let go. */
 export function released(shot: Shot, setting: SettingKey): Shot {
   const pins = withoutPins(shot.pins ?? {}, setting);
-  const others = without(shot, 'pins');
+  const others = omit(shot, 'pins');
   return Object.keys(pins).length === 0 ? others : { ...others, pins };
 }

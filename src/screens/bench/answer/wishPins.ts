@@ -1,7 +1,7 @@
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Wishes } from '@/core/camera/wishes';
 import type { Pins } from '@/core/records/settings';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 
 /** Pins of a shot as wishes of the mode map, and back. */
 export function wishesOf(pins: Pins, camera: CameraProfile): Wishes {
@@ -38,5 +38,5 @@ export function pinsOf(wishes: Wishes, camera: CameraProfile): Pins {
 export function otherPins(pins: Pins): Pins {
   return (
     ['recording', 'resolution', 'frameRate', 'view', 'stabilization', 'codec', 'bitDepth', 'colour'] as const
-  ).reduce<Pins>((rest, key) => without(rest, key), pins);
+  ).reduce<Pins>((rest, key) => omit(rest, key), pins);
 }

@@ -5,7 +5,7 @@ import { LAMPS } from '@/core/light/lamps';
 import { SCENE_NAMES } from '@/core/vocabulary/scenes';
 import type { Brief } from '@/core/brief/brief';
 import type { Light, Shot } from '@/core/records/shot';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { SCENE_LABEL } from '@/words/labels';
 import { LAMPS_LABEL, lightText } from '@/words/lightText';
@@ -24,7 +24,7 @@ export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Str
     value: (b) => b.light.kind,
     set: (shot, value, b) => {
       if (value === 'sun') return sunHere ? sunHere(shot) : shot;
-      const others = without(shot, 'light');
+      const others = omit(shot, 'light');
       return value === null ? others : { ...others, light: lightOfKind(value, b) };
     },
     ...(sunHere || brief.light.kind === 'sun' ? {} : { opens: { sun: 'light' } }),
@@ -169,7 +169,7 @@ function lightWord(id: string, name: string, of: 'from' | 'to'): Word {
     options: options(SCENE_NAMES, SCENE_LABEL),
     value: ({ light }) => (light.kind === 'scene' ? light[of] : 'openSun'),
     set: (shot, value, { light }) => {
-      const others = without(shot, 'light');
+      const others = omit(shot, 'light');
       if (value === null || light.kind !== 'scene') return others;
       const { kind, from, to } = light;
       return { ...others, light: { kind, from, to, [of]: value } };

@@ -3,7 +3,7 @@ import { SHADES, SKIES, SUN_GROUNDS } from '@/core/vocabulary/outdoors';
 import type { Shade, Sky, SunGround } from '@/core/vocabulary/outdoors';
 import { USUAL_SUN } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { placeText, SHADE_LABEL, SKY_LABEL, spanText, SUN_GROUND_LABEL } from '@/words/lightText';
 import { options } from './wordControls';
 import type { Stretch, Word } from './wordControls';
@@ -32,7 +32,7 @@ export function sunWords(light: SunLight): Stretch[] {
     value: (b) => (b.light.kind === 'sun' ? read(b.light) : ''),
     set: (shot, value) => {
       if (shot.light?.kind !== 'sun') return shot;
-      const others = without(shot.light, key) as SunLight;
+      const others = omit(shot.light, key) as SunLight;
       return { ...shot, light: value === null ? others : { ...others, [key]: write(value) } };
     },
   });

@@ -12,7 +12,7 @@ import type { Brief } from '@/core/brief/brief';
 import { TALKING, talksToCamera } from '@/core/brief/usual';
 import type { Thing } from '@/core/records/kitItem';
 import type { Shot } from '@/core/records/shot';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import {
   ACTIVITY_LABEL,
   GRADE_LABEL,
@@ -156,7 +156,7 @@ function ride(brief: Brief, own: OwnThings): Stretch[] {
       set: (shot, value) => {
         // What is answered with may carry figures of the person's own: the one that it has stays as it is kept.
         if (value === brief.camera.id && shot.camera) return shot;
-        const others = without(shot, 'camera');
+        const others = omit(shot, 'camera');
         const profile = owned.find(({ id }) => id === value);
         if (profile) return { ...others, camera: { profile } };
         const archetype = ARCHETYPE_IDS.find((id) => id === value);

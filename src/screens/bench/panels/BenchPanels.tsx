@@ -9,7 +9,7 @@ import { PANEL_RESULT } from '@/words/panelText';
 import { usePreference } from '../../data/repository';
 import { useAfterPaint } from '../../ui/useAfterPaint';
 import { useWide } from '../../ui/useMediaQuery';
-import type { Drawn } from './drawn';
+import type { PanelProps } from './panelProps';
 import styles from './panels.module.css';
 import { GROUPS, PANELS } from './table';
 import type { PanelId } from './table';
@@ -27,7 +27,7 @@ export function BenchPanels({
   drawn,
   only = ALL,
 }: {
-  drawn: Drawn;
+  drawn: PanelProps;
   /** The panels there are, the usual one first. */
   only?: readonly PanelId[];
 }): ReactNode {
@@ -49,9 +49,9 @@ export function BenchPanels({
 }
 
 /** What the open panel draws on: it goes past the lines, which stay as they are while a hand moves. */
-const DrawnContext = createContext<Drawn | null>(null);
+const DrawnContext = createContext<PanelProps | null>(null);
 /** What the lines tell of. */
-const LaterContext = createContext<Drawn | null>(null);
+const LaterContext = createContext<PanelProps | null>(null);
 
 const Panels = memo(function Panels({
   open,
@@ -125,7 +125,7 @@ function Result({ id }: { id: PanelId }): ReactNode {
 function Open({ id }: { id: PanelId }): ReactNode {
   const drawn = useContext(DrawnContext);
   const panel = PANELS.find((one) => one.id === id);
-  // Drawn anew only with something new to draw.
+  // PanelProps anew only with something new to draw.
   return useMemo(() => (panel && drawn ? panel.draw(drawn) : null), [panel, drawn]);
 }
 

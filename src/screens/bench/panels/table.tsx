@@ -2,7 +2,7 @@ import * as messages from '@/language/bench';
 import dynamic from 'next/dynamic';
 import type { ComponentType, ReactNode } from 'react';
 import { ChoicePanel } from './choice/ChoicePanel';
-import type { Drawn } from './drawn';
+import type { PanelProps } from './panelProps';
 
 /** Comes when it is first opened. */
 function later<P>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
@@ -32,7 +32,7 @@ interface Panel {
   label: string;
   /** Follows the hand at once, for what is dragged in it; the others come a moment later. */
   live: boolean;
-  draw: (drawn: Drawn) => ReactNode;
+  draw: (drawn: PanelProps) => ReactNode;
 }
 
 const LOOK = [

@@ -7,7 +7,7 @@ import type { Corrected } from '@/core/learn/learn';
 import { ninetyOf } from '@/core/learn/learn';
 import { figureAt, figureId } from '@/core/records/figures';
 import type { Learned, LearnedRecord } from '@/core/records/learned';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { figureName, figureValue, fromText, withinText } from '@/words/learnedText';
 import type { Names } from '@/words/learnedText';
 import { useRepository } from '../../data/repository';
@@ -75,7 +75,7 @@ function Presses({
   name: string;
 }): ReactNode {
   const repository = useRepository();
-  const learned: Learned = without(one, 'spreadBefore');
+  const learned: Learned = omit(one, 'spreadBefore');
   const { figure } = one;
   const value = figureValue(figure, figureAt(one, one.off));
   const decide = (decided: LearnedRecord['decided']): void =>

@@ -5,7 +5,7 @@ import type { WorkedPart } from '@/core/day/workedDay';
 import { evRangeOf } from '@/core/light/lightRange';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { SunLightAt } from '@/core/light/sun/sunLight';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import type { Lettering } from '../../ui/fitted';
 
 /** Where things stand on the day's ribbon, CSS pixels. */
@@ -47,7 +47,7 @@ export function openSunOf(parts: readonly WorkedPart[]): SunLight | null {
   const suns = parts.flatMap(({ shot }) => (shot.light?.kind === 'sun' ? [shot.light] : []));
   const sun = suns.find(({ horizon }) => horizon !== undefined) ?? suns[0];
   if (!sun) return null;
-  return { ...without(sun, 'headingsDeg'), shade: ['open'] };
+  return { ...omit(sun, 'headingsDeg'), shade: ['open'] };
 }
 
 /** A block narrower than this shows its words beside it, pixels. */

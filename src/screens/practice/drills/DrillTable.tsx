@@ -4,7 +4,7 @@ import * as messages from '@/language/practice/drills';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { cardsOf, dueOf } from '@/core/drill/next';
-import { DRILL_KINDS } from '@/core/records/practised';
+import { DRILL_KINDS } from '@/core/vocabulary/drills';
 import type { Tried } from '@/core/records/practised';
 import { trimmed } from '@/core/units/format';
 import { ownZone } from '@/formats/today';

@@ -2,7 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Drill } from '@/core/drill/drill';
 import { nextDrill, skillsOf } from '@/core/drill/next';
-import { DRILL_KINDS } from '@/core/records/practised';
+import { DRILL_KINDS } from '@/core/vocabulary/drills';
 import type { Practised } from '@/core/records/practised';
 import { item } from '@/core/units/items';
 import { ownZone, todayIn } from '@/formats/today';

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Drill, DrillChoice } from '@/core/drill/drill';
-import { PAGE_OF_DRILL } from '@/core/explain/pages';
+import { PAGE_OF_DRILL } from '@/core/vocabulary/drills';
 import { item } from '@/core/units/items';
 import {
   drillAnswerText,

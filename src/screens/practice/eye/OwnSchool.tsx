@@ -15,7 +15,7 @@ import { trimmed } from '@/core/units/format';
 import { READY_SCHOOLS } from '@/core/vocabulary/schools';
 import type { SeenTerm } from '@/core/vocabulary/terms';
 import type { Repository } from '@/store/repository';
-import { PAGE_OF_TERM } from '@/core/explain/pages';
+import { PAGE_OF_TERM } from '@/core/vocabulary/terms';
 import { SCHOOL_LABEL, TERM_LABEL } from '@/words/labels';
 import { download } from '../../files/download';
 import { useToast } from '../../ui/toast';

@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile } from '@/core/camera/profile';
-import { cheapestGiveUps, grants, optionsFor, WISH_KEYS, without } from '@/core/camera/wishes';
+import { cheapestGiveUps, grants, optionsFor, WISH_KEYS, withoutWishes } from '@/core/camera/wishes';
 import type { GiveUp, WishKey, Wishes } from '@/core/camera/wishes';
 import { insteadText, WISH_LABEL, wishText } from '@/words/cameraText';
 import { STABILIZATION_LABEL, viewLabel } from '@/words/labels';
@@ -40,7 +40,7 @@ export function ModeMap({
     setLast(key);
     onWishes({ ...wishes, ...changes });
   };
-  const drop = (...keys: WishKey[]): void => onWishes(without(wishes, keys));
+  const drop = (...keys: WishKey[]): void => onWishes(withoutWishes(wishes, keys));
   return (
     <div className={styles.map}>
       <div className={styles.wishes} role="group" aria-label={messages.wishes}>

@@ -6,7 +6,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { matchSheetOf } from '@/core/together/matchSheet';
 import type { Brief } from '@/core/brief/brief';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { cameraCount, MOST_CAMERAS, removeCamera } from '@/core/records/secondAngles';
 import { solveJointly } from '@/core/together/joint';
 import { tenths } from '@/core/units/format';
@@ -126,7 +126,7 @@ const SHARED = [
 ] as const;
 
 function withoutShared(brief: Brief): Brief {
-  return { ...brief, pins: SHARED.reduce<Brief['pins']>((pins, key) => without(pins, key), brief.pins) };
+  return { ...brief, pins: SHARED.reduce<Brief['pins']>((pins, key) => omit(pins, key), brief.pins) };
 }
 
 /** One camera of the shot: what it is called, what it is set to, and the way to its Bench. */

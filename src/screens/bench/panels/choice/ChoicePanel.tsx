@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import styles from '../../bench.module.css';
-import type { Drawn } from '../drawn';
+import type { PanelProps } from '../panelProps';
 import { Alternatives, HoldsPanel, Reasons, Warnings } from './Findings';
 import { FromKitPanel } from './FromKitPanel';
 import { Schools } from './Schools';
@@ -13,7 +13,7 @@ export function ChoicePanel({
   answered: { solution, answer },
   editing,
   whole,
-}: Pick<Drawn, 'answered' | 'editing' | 'whole'>): ReactNode {
+}: Pick<PanelProps, 'answered' | 'editing' | 'whole'>): ReactNode {
   return (
     <div className={styles.columns}>
       <Schools solution={solution} editing={editing} />

@@ -9,10 +9,10 @@ import { clockOf } from '@/core/answer/clock';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import type { Alternative } from '@/core/answer/alternatives';
 import type { Solution } from '@/core/answer/solve';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { tenths, trimmed } from '@/core/units/format';
 import { alternativeLabel, costsText, gainsText } from '@/words/alternativeText';
-import { PAGE_OF_WARNING } from '@/core/explain/pages';
+import { PAGE_OF_WARNING } from '@/core/vocabulary/warnings';
 import { SETTING_LABEL } from '@/words/labels';
 import { chanceText, clockHoldsText } from '@/words/lightText';
 import { durationText, evText } from '@/words/settingText';
@@ -109,7 +109,7 @@ export function Alternatives({ solution, editing }: { solution: Solution; editin
   const kit = solution.space.brief.filters;
   const listed = solution.alternatives.filter(({ way }) => way.code !== 'school');
   const take = ({ way, settings }: Alternative): void => {
-    if (way.code === 'withoutPins') editing.commit(messages.letAllPinsGo, (shot) => without(shot, 'pins'));
+    if (way.code === 'withoutPins') editing.commit(messages.letAllPinsGo, (shot) => omit(shot, 'pins'));
     else if (way.code === 'recording')
       editing.commit(messages.recordAnotherWay, (shot) =>
         pinnedTo(shot, 'recording', { recording: way.recording }),
@@ -184,7 +184,7 @@ export function RefusalPanel({
             key={way.label}
             onClick={() =>
               editing.commit(messages.takeWay({ way: way.label }), (shot) => ({
-                ...without(shot, 'pins'),
+                ...omit(shot, 'pins'),
                 ...(Object.keys(way.pins).length > 0 ? { pins: way.pins } : {}),
                 ...(way.isoCeiling === undefined
                   ? {}

@@ -9,7 +9,7 @@ import { whichCamera } from '@/core/compare/whichCamera';
 import type { OnCamera } from '@/core/compare/whichCamera';
 import { cameraCount, shotOfPart } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { tenths } from '@/core/units/format';
 import { changes } from '@/words/changesText';
 import { settingText } from '@/words/settingText';
@@ -53,7 +53,7 @@ export function WhichCamera({
   const take = ({ camera, withoutPins }: OnCamera): void =>
     editing.commit(messages.takeAnotherCamera, (shot) => {
       const other: Shot = { ...shot, camera: { profile: camera } };
-      return withoutPins ? without(other, 'pins') : other;
+      return withoutPins ? omit(other, 'pins') : other;
     });
   return (
     <section aria-labelledby="which-title" className={styles.findings}>

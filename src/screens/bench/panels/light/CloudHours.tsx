@@ -8,7 +8,7 @@ import { ForecastSchema, withForecast, withHour } from '@/core/light/forecast';
 import { divisorOfCloud } from '@/core/light/sky';
 import type { CloudHour } from '@/core/light/lightSchema';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { dayAt, isoIn } from '@/formats/clock';
 import { clockText } from '@/words/lightText';
@@ -65,7 +65,7 @@ export function CloudHours({ light, editing }: { light: SunLight; editing: ShotE
               setSaid(null);
               editing.commit(
                 messages.forgetTheCloud,
-                changingSun((old) => without(old, 'clouds')),
+                changingSun((old) => omit(old, 'clouds')),
               );
             }}
           >

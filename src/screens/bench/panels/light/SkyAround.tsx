@@ -7,7 +7,7 @@ import { useRef } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import { sunPosition } from '@/core/light/sun/position';
 import type { SunLight } from '@/core/light/sun/sunLight';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import type { Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
 import { headingText } from '@/words/lightText';
@@ -42,7 +42,7 @@ export function SkyAround({
   const setHorizon = (label: string, next: SunLight['horizon']): void =>
     editing.commit(
       label,
-      changingSun((old) => (next ? { ...old, horizon: next } : without(old, 'horizon'))),
+      changingSun((old) => (next ? { ...old, horizon: next } : omit(old, 'horizon'))),
     );
   const moveCorner = (at: number, azimuthDeg: number, altitudeDeg: number): void =>
     editing.preview(
@@ -190,7 +190,7 @@ function HeadingChoice({
       onClick={() =>
         editing.commit(
           messages.lookAnywhere,
-          changingSun((old) => without(old, 'headingsDeg')),
+          changingSun((old) => omit(old, 'headingsDeg')),
         )
       }
     >

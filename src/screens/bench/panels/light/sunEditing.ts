@@ -3,7 +3,7 @@ import { horizonAltitudeDeg } from '@/core/light/sun/horizon';
 import type { Horizon } from '@/core/light/sun/horizon';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Shot } from '@/core/records/shot';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { item } from '@/core/units/items';
 import { dateAndTime, instantOf, isoIn, onDate } from '@/formats/clock';
 import { between, zoneOf } from '@/formats/placed';
@@ -51,7 +51,7 @@ export const onDay =
     const from = onDate(Date.parse(light.from), date, zone);
     if (from === null) return light;
     const moved = startingAt(from)(light);
-    return date === isoIn(Date.parse(light.from), zone).slice(0, 10) ? moved : without(moved, 'clouds');
+    return date === isoIn(Date.parse(light.from), zone).slice(0, 10) ? moved : omit(moved, 'clouds');
   };
 
 /** Another zone for the same instants: only the clock's words change. */

@@ -4,7 +4,7 @@ import * as messages from '@/language/bench/modes';
 import type { ReactNode } from 'react';
 import { ownPins } from '@/core/brief/brief';
 import type { Brief } from '@/core/brief/brief';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { Button } from 'antd';
 import { pinsOf as held } from '@/core/compare/variants';
 import { filmedPlainly, keptAsTimeLapse } from '@/core/records/filmedAs';
@@ -29,7 +29,7 @@ export function ModesPanel({ brief, editing }: { brief: Brief; editing: ShotEdit
         onWishes={(wishes) =>
           editing.commit(messages.pinOnTheModeMap, (shot) => {
             const pins = { ...otherPins(shot.pins ?? {}), ...pinsOf(wishes, brief.camera) };
-            const bare = without(shot, 'pins');
+            const bare = omit(shot, 'pins');
             return Object.keys(pins).length === 0 ? bare : { ...bare, pins };
           })
         }
@@ -67,7 +67,7 @@ function KeptSetups({ brief, editing }: { brief: Brief; editing: ShotEditing }):
 /** Everything that a slot stores, pinned; the filter before the lens is the shot's own. */
 function underSetup(shot: Shot, settings: Settings, intervalSeconds: number | undefined): Shot {
   const { filter } = shot.pins ?? {};
-  const pins = { ...without(held(settings), 'filter'), ...(filter ? { filter } : {}) };
+  const pins = { ...omit(held(settings), 'filter'), ...(filter ? { filter } : {}) };
   const plain = filmedPlainly(shot);
   if (intervalSeconds === undefined) return { ...plain, pins };
   const moving = settings.recording === 'movingTimeLapse';

@@ -10,7 +10,7 @@ import { joinOf } from '@/core/preview/joinOf';
 import type { Take } from '@/core/preview/take';
 import { cameraCount } from '@/core/records/secondAngles';
 import type { Pair, Shot } from '@/core/records/shot';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { pairSheet, wantedBlurPct } from '@/core/together/pairSheet';
 import { withHalvesSet } from '@/core/together/setHalves';
 import type { Outcome, Solution } from '@/core/answer/solve';
@@ -163,7 +163,7 @@ function PairOpen({ id, whole, pair }: { id: string; whole: ShotEditing; pair: P
         <Button
           type="text"
           danger
-          onClick={() => whole.commit(messages.partThePair, (one) => without(one, 'pair'))}
+          onClick={() => whole.commit(messages.partThePair, (one) => omit(one, 'pair'))}
         >
           {messages.partThePairKeepOnly}
         </Button>

@@ -13,7 +13,7 @@ import { LIGHT_MOMENT_LABEL, SCENE_PICTURE_LABEL } from '@/words/labels';
 import styles from './preview.module.css';
 import type { StageView } from './stage';
 
-/** What is looked at and how. Drawn anew only when one of these changes, not with each picture that comes. */
+/** What is looked at and how. PanelProps anew only when one of these changes, not with each picture that comes. */
 export const LookControls = memo(function LookControls({
   variants,
   variant,

@@ -7,7 +7,7 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import type { Settings } from '@/core/records/settings';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { rampOf } from '@/core/playback/speeds';
 import type { MotionSheet } from '@/core/compare/motionSheet';
 import { trimmed } from '@/core/units/format';
@@ -37,7 +37,7 @@ export function Speeds({
     editing.commit(messages.changeTheSpeedsItIs, (shot) => {
       const slowest = Math.max(...speeds);
       const others = speeds.filter((one) => one !== slowest);
-      const playback = without({ ...shot.playback, slowdown: slowest }, 'alsoSlowdowns');
+      const playback = omit({ ...shot.playback, slowdown: slowest }, 'alsoSlowdowns');
       return { ...shot, playback: others.length === 0 ? playback : { ...playback, alsoSlowdowns: others } };
     });
   return (

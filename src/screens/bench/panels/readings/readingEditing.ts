@@ -1,4 +1,5 @@
 import type { CameraReading, Reading } from '@/core/light/readings';
+import { REFERENCE_ISO, secondsOfEv100 } from '@/core/light/exposureValue';
 import { luxOfEv } from '@/core/light/face';
 import { evRangeOf } from '@/core/light/lightRange';
 import type { Light, Shot } from '@/core/records/shot';
@@ -89,7 +90,7 @@ export function usualReading(light: Light, fNumber: number): CameraReading {
   const ev = evRangeOf(light).evMax;
   return {
     fNumber,
-    shutterSeconds: Math.min(1, Math.max(1e-5, fNumber ** 2 / 2 ** ev)),
+    shutterSeconds: Math.min(1, Math.max(1e-5, secondsOfEv100(ev, fNumber, REFERENCE_ISO))),
     iso: 100,
     filterStops: 0,
     offStops: 0,

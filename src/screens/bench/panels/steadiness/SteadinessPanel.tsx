@@ -9,7 +9,7 @@ import type { Solution } from '@/core/answer/solve';
 import { shotOnMount } from '@/core/brief/otherMount';
 import { steadyWays, tiltRemedies } from '@/core/compare/steadiness';
 import type { SteadyWay } from '@/core/compare/steadiness';
-import { without } from '@/core/units/without';
+import { omit } from '@/core/units/omit';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { remedyName, meansName, priceText, wayNotes } from '@/words/steadinessText';
 import { ownZone } from '@/formats/today';
@@ -156,15 +156,15 @@ function takeWay(way: SteadyWay): ShotChange {
       case 'inCamera': {
         const { stabilization } = means;
         const loose = (way.gaveWay as (keyof NonNullable<typeof shot.pins>)[]).reduce(
-          (pins, key) => without(pins, key) as typeof pins,
+          (pins, key) => omit(pins, key) as typeof pins,
           shot.pins ?? {},
         );
         return pinnedTo({ ...shot, pins: loose }, 'stabilization', { stabilization });
       }
       case 'inEdit':
         return {
-          ...without(shot, 'pins'),
-          pins: without(shot.pins ?? {}, 'stabilization'),
+          ...omit(shot, 'pins'),
+          pins: omit(shot.pins ?? {}, 'stabilization'),
           look: { ...shot.look, school: 'post' },
         };
       case 'physical':

@@ -1,5 +1,5 @@
 /** What was asked for last, by content: so many are kept, and the one asked for longest ago is let go first. */
-export class Lately<V> {
+export class RecentlyUsed<V> {
   private readonly kept = new Map<string, V>();
 
   constructor(private readonly most: number) {}
@@ -25,7 +25,7 @@ export class Lately<V> {
 }
 
 /** What is asked for by its content, once while the answer is kept; one that was refused is asked for again. */
-export function askedLately<V>(lately: Lately<Promise<V>>, key: string, ask: () => Promise<V>): Promise<V> {
+export function askedRecently<V>(lately: RecentlyUsed<Promise<V>>, key: string, ask: () => Promise<V>): Promise<V> {
   const known = lately.get(key);
   if (known) return known;
   const asked = ask();

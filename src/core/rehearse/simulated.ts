@@ -1,19 +1,29 @@
 import type { CameraBudget } from '../day/budget';
+import type { ReasonPage } from '../vocabulary/reasonPages';
 import type { Slip } from './unknowns';
 
-/** What can go wrong with a shot. */
-export const FAILURES = ['over', 'under', 'smear', 'card', 'power', 'heat', 'late'] as const;
-export type Failure = (typeof FAILURES)[number];
+/** What can go wrong with a shot; with the page on which it is reasoned. */
+export const PAGE_OF_FAILURE = {
+  over: 'light',
+  under: 'light',
+  smear: 'steadiness',
+  card: 'card',
+  power: 'power',
+  heat: 'power',
+  late: 'cameras',
+} as const satisfies Record<string, ReasonPage>;
+export type Failure = keyof typeof PAGE_OF_FAILURE;
+export const FAILURES = Object.keys(PAGE_OF_FAILURE) as Failure[];
 
 /** One day as it went. */
-export interface LivedDay {
-  parts: readonly LivedPart[];
+export interface SimulatedDay {
+  parts: readonly SimulatedPart[];
   budgets: readonly CameraBudget[];
   everythingLasts: boolean;
   loss: number;
 }
 
-export interface LivedPart {
+export interface SimulatedPart {
   id: string;
   delayMs: number;
   evMin: number;

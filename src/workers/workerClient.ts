@@ -6,7 +6,7 @@ import type { Remote } from 'comlink';
  * A worker that is asked again and again: started by the first question, and started anew by the next after it broke. What
  * it was asked when it broke is refused with why, instead of waiting for ever.
  */
-export class StandingWorker<T> {
+export class WorkerClient<T> {
   private started: { remote: Remote<T>; broken: Promise<never> } | null = null;
 
   constructor(private readonly make: () => Worker) {}

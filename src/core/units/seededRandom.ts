@@ -2,7 +2,7 @@
  * Numbers of one drawn day, each by its name: the same seed, day and name give the same number whatever else is asked, so
  * that two plans are lived through on the very same days.
  */
-export class Drawn {
+export class SeededRandom {
   private readonly base: number;
 
   constructor(seed: number, day: number) {

@@ -4,7 +4,7 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import type { ShotEditing } from '../../data/useShotEditing';
 
 /** What a panel of the Bench may draw on. */
-export interface Drawn {
+export interface PanelProps {
   record: ShotRecord;
   /** The figures, and the words, which are made when they are first read; of a time-lapse none. */
   answered: { readonly solution: Solution; readonly answer: Answer | null };
