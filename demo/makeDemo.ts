@@ -4,6 +4,7 @@ import type { Records } from '@/core/records/kinds';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Filter } from '@/core/filters/kit';
+import { once } from '@/core/units/once';
 import { FILE_VERSION } from '@/core/schema/versions';
 import {
   base,
@@ -238,7 +239,12 @@ function filterName(filter: Filter): string {
   return filter.kind === 'nd' ? `ND${2 ** filter.stops}` : 'Polarizer';
 }
 
+/** A person's records of their own: made once, and copied for whoever asks. */
 export function makeDemo(): Records {
+  return structuredClone(made());
+}
+
+const made = once((): Records => {
   const shots = OUTING.map(([name, brief], index) => ({
     id: `demo-${String(index + 1).padStart(2, '0')}`,
     createdAt: AT,
@@ -266,4 +272,4 @@ export function makeDemo(): Records {
     outings: [demoOuting(AT), holmOuting()],
     clips: holmClips(),
   };
-}
+});

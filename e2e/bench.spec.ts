@@ -18,7 +18,7 @@ test.beforeEach(async ({ page }) => {
   await allWords(page);
 });
 
-test('words of the sentence re-solve, are undone and done again', async ({ page }) => {
+test('words of the sentence re-solve, are undone and done again', WHOLE, async ({ page }) => {
   await expect(tile(page, 'Frame rate')).toContainText('25');
   await word(page, 'Slowed', 'spinbutton').fill('4');
   await expect(tile(page, 'Frame rate')).toContainText('100');

@@ -4,29 +4,31 @@ import { allWords, expect, open, test, tile, WHOLE } from './fixture';
 
 const OTTER = '/kit?item=demo-kit-otter';
 
-test('the mode map says what to give up for full-roll hold at the highest resolution, by keyboard alone', async ({
-  page,
-}) => {
-  await open(page, OTTER);
-  const wishes = page.getByRole('group', { name: 'Wishes' });
-  const map = page.getByRole('table', { name: /Mode map/ });
-  await map.getByRole('button', { name: /^4K tall at 24 fps/ }).focus();
-  for (let step = 0; step < 4; step++) await page.keyboard.press('ArrowRight');
-  await expect(
-    map.getByRole('button', { name: /^4K tall at 60 fps: off: wide; standard: wide/ }),
-  ).toBeFocused();
-  await page.keyboard.press('Enter');
-  const roll = wishes.getByRole('button', { name: /^full-roll hold/ });
-  await expect(roll).toHaveAccessibleName(/^full-roll hold ?, not with the other wishes$/);
-  await roll.focus();
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('No mode grants all of this')).toBeVisible();
-  const cheapest = page.getByRole('listitem').filter({ hasText: 'and take 2.7K' });
-  await cheapest.getByRole('button', { name: '4K tall' }).focus();
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('No mode grants all of this')).toBeHidden();
-  await expect(roll).toHaveAttribute('aria-pressed', 'true');
-});
+test(
+  'the mode map says what to give up for full-roll hold at the highest resolution, by keyboard alone',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, OTTER);
+    const wishes = page.getByRole('group', { name: 'Wishes' });
+    const map = page.getByRole('table', { name: /Mode map/ });
+    await map.getByRole('button', { name: /^4K tall at 24 fps/ }).focus();
+    for (let step = 0; step < 4; step++) await page.keyboard.press('ArrowRight');
+    await expect(
+      map.getByRole('button', { name: /^4K tall at 60 fps: off: wide; standard: wide/ }),
+    ).toBeFocused();
+    await page.keyboard.press('Enter');
+    const roll = wishes.getByRole('button', { name: /^full-roll hold/ });
+    await expect(roll).toHaveAccessibleName(/^full-roll hold ?, not with the other wishes$/);
+    await roll.focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('No mode grants all of this')).toBeVisible();
+    const cheapest = page.getByRole('listitem').filter({ hasText: 'and take 2.7K' });
+    await cheapest.getByRole('button', { name: '4K tall' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('No mode grants all of this')).toBeHidden();
+    await expect(roll).toHaveAttribute('aria-pressed', 'true');
+  },
+);
 
 test(
   'a sheet with faults names each and changes nothing; mended, the shots use it, and undo takes it back',

@@ -52,35 +52,37 @@ test(
   },
 );
 
-test('on the Sunday the clocks go back every time is right, on both sides of the change', async ({
-  page,
-}) => {
-  await openAlone(page, 'demo-05', 'light');
-  const day = page.getByLabel('Day', { exact: true });
-  await day.fill('2026-10-25');
-  await day.press('Enter');
-  await expect(brief(page)).toContainText('Sun 25 Oct 2026, 12:40–13:10');
-  await expect(page.getByText('Europe/Rome, GMT+1')).toBeVisible();
-  // Thirteen hours and forty minutes since midnight, for the night had one hour twice.
-  await expect(block(page)).toHaveAttribute('aria-valuenow', '820');
-  await expect(block(page)).toHaveAttribute('aria-valuemax', '1500');
+test(
+  'on the Sunday the clocks go back every time is right, on both sides of the change',
+  WHOLE,
+  async ({ page }) => {
+    await openAlone(page, 'demo-05', 'light');
+    const day = page.getByLabel('Day', { exact: true });
+    await day.fill('2026-10-25');
+    await day.press('Enter');
+    await expect(brief(page)).toContainText('Sun 25 Oct 2026, 12:40–13:10');
+    await expect(page.getByText('Europe/Rome, GMT+1')).toBeVisible();
+    // Thirteen hours and forty minutes since midnight, for the night had one hour twice.
+    await expect(block(page)).toHaveAttribute('aria-valuenow', '820');
+    await expect(block(page)).toHaveAttribute('aria-valuemax', '1500');
 
-  const from = page.getByLabel('From', { exact: true });
-  await from.fill('01:30');
-  await from.press('Enter');
-  await expect(brief(page)).toContainText('01:30–13:10');
-  const to = page.getByLabel('To', { exact: true });
-  await to.fill('02:00');
-  await to.press('Enter');
-  await expect(brief(page)).toContainText('01:30–02:00');
-  await block(page).focus();
-  for (const next of ['02:30–02:00', '02:30–03:00', '03:30–04:00']) {
-    await page.keyboard.press('Shift+ArrowRight');
-    await page.keyboard.press('Shift+ArrowRight');
-    await expect(brief(page)).toContainText(next);
-  }
-  await expect(page.getByText('Europe/Rome, GMT+1')).toBeVisible();
-});
+    const from = page.getByLabel('From', { exact: true });
+    await from.fill('01:30');
+    await from.press('Enter');
+    await expect(brief(page)).toContainText('01:30–13:10');
+    const to = page.getByLabel('To', { exact: true });
+    await to.fill('02:00');
+    await to.press('Enter');
+    await expect(brief(page)).toContainText('01:30–02:00');
+    await block(page).focus();
+    for (const next of ['02:30–02:00', '02:30–03:00', '03:30–04:00']) {
+      await page.keyboard.press('Shift+ArrowRight');
+      await page.keyboard.press('Shift+ArrowRight');
+      await expect(brief(page)).toContainText(next);
+    }
+    await expect(page.getByText('Europe/Rome, GMT+1')).toBeVisible();
+  },
+);
 
 test(
   'a place is found by name or coordinates, brings its clock and mains, and nonsense changes nothing',

@@ -366,7 +366,7 @@ test.describe('when parts of the app answer 404', () => {
   });
 });
 
-test('every package that ships is named with its licence', async ({ page }) => {
+test('every package that ships is named with its licence', WHOLE, async ({ page }) => {
   await open(page, '/');
   await menu(page, 'Licences');
   await expect(page.getByRole('heading', { name: 'Licences' })).toBeVisible();

@@ -153,92 +153,94 @@ test('packing and safety are ticked and kept', WHOLE, async ({ page }) => {
   await expect(page.getByRole('checkbox', { name: /^A camera on a helmet can snag/ })).toBeChecked();
 });
 
-test('files of the outing go out and come back; everything as one ZIP restores a wiped browser', async ({
-  page,
-}) => {
-  await open(page, SATURDAY);
-  const saved = async (item: string): Promise<string> => {
-    await page.getByRole('button', { name: 'More for this outing' }).click();
-    const download = page.waitForEvent('download');
-    await page.getByRole('menuitem', { name: item }).click();
-    return (await download).path();
-  };
-  const json = JSON.parse(readFileSync(await saved('Outing with its shots (JSON)'), 'utf8')) as {
-    shots: unknown[];
-  };
-  const planned = DEMO_OUTING.days.flatMap(({ entries }) =>
-    entries.flatMap((one) => (one.what === 'shot' ? [one.shotId] : [])),
-  );
-  expect(json.shots).toHaveLength(new Set(planned).size);
-  const csv = readFileSync(await saved('Shot list (CSV)'), 'utf8');
-  expect(csv.split('\r\n')[0]).toMatch(/^date,start,minutes,what,name/);
-  expect(readFileSync(await saved('Days for a calendar (ICS)'), 'utf8')).toContain(
-    'TZID=Europe/Rome:20261003T124000',
-  );
+test(
+  'files of the outing go out and come back; everything as one ZIP restores a wiped browser',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, SATURDAY);
+    const saved = async (item: string): Promise<string> => {
+      await page.getByRole('button', { name: 'More for this outing' }).click();
+      const download = page.waitForEvent('download');
+      await page.getByRole('menuitem', { name: item }).click();
+      return (await download).path();
+    };
+    const json = JSON.parse(readFileSync(await saved('Outing with its shots (JSON)'), 'utf8')) as {
+      shots: unknown[];
+    };
+    const planned = DEMO_OUTING.days.flatMap(({ entries }) =>
+      entries.flatMap((one) => (one.what === 'shot' ? [one.shotId] : [])),
+    );
+    expect(json.shots).toHaveLength(new Set(planned).size);
+    const csv = readFileSync(await saved('Shot list (CSV)'), 'utf8');
+    expect(csv.split('\r\n')[0]).toMatch(/^date,start,minutes,what,name/);
+    expect(readFileSync(await saved('Days for a calendar (ICS)'), 'utf8')).toContain(
+      'TZID=Europe/Rome:20261003T124000',
+    );
 
-  const everything = async (): Promise<string> =>
-    page.evaluate(async () => {
-      const open = await new Promise<IDBDatabase>((resolve, reject) => {
-        const request = indexedDB.open('lynxeye');
-        request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(new Error('no database'));
-      });
-      const all: Record<string, unknown> = {};
-      for (const table of ['shots', 'log', 'kit', 'outings'])
-        all[table] = await new Promise((resolve) => {
-          const request = open.transaction(table).objectStore(table).getAll();
+    const everything = async (): Promise<string> =>
+      page.evaluate(async () => {
+        const open = await new Promise<IDBDatabase>((resolve, reject) => {
+          const request = indexedDB.open('lynxeye');
           request.onsuccess = () => resolve(request.result);
+          request.onerror = () => reject(new Error('no database'));
         });
-      open.close();
-      // The order of keys says nothing: it is made one and the same.
-      const sorted = (value: unknown): unknown =>
-        Array.isArray(value)
-          ? value.map(sorted)
-          : typeof value === 'object' && value !== null
-            ? Object.fromEntries(
-                Object.entries(value)
-                  .sort(([a], [b]) => (a < b ? -1 : 1))
-                  .map(([key, one]) => [key, sorted(one)]),
-              )
-            : value;
-      return JSON.stringify(sorted(all));
-    });
-  const before = await everything();
-  await page.getByRole('button', { name: 'Menu' }).click();
-  const download = page.waitForEvent('download');
-  await page.getByRole('menuitem', { name: 'Everything as one ZIP' }).click();
-  const zip = await (await download).path();
+        const all: Record<string, unknown> = {};
+        for (const table of ['shots', 'log', 'kit', 'outings'])
+          all[table] = await new Promise((resolve) => {
+            const request = open.transaction(table).objectStore(table).getAll();
+            request.onsuccess = () => resolve(request.result);
+          });
+        open.close();
+        // The order of keys says nothing: it is made one and the same.
+        const sorted = (value: unknown): unknown =>
+          Array.isArray(value)
+            ? value.map(sorted)
+            : typeof value === 'object' && value !== null
+              ? Object.fromEntries(
+                  Object.entries(value)
+                    .sort(([a], [b]) => (a < b ? -1 : 1))
+                    .map(([key, one]) => [key, sorted(one)]),
+                )
+              : value;
+        return JSON.stringify(sorted(all));
+      });
+    const before = await everything();
+    await page.getByRole('button', { name: 'Menu' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('menuitem', { name: 'Everything as one ZIP' }).click();
+    const zip = await (await download).path();
 
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve, reject) => {
-        const request = indexedDB.open('lynxeye');
-        request.onsuccess = () => {
-          const names = ['shots', 'log', 'kit', 'outings'];
-          const wipe = request.result.transaction(names, 'readwrite');
-          for (const name of names) wipe.objectStore(name).clear();
-          wipe.oncomplete = () => {
-            request.result.close();
-            resolve();
+    await page.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          const request = indexedDB.open('lynxeye');
+          request.onsuccess = () => {
+            const names = ['shots', 'log', 'kit', 'outings'];
+            const wipe = request.result.transaction(names, 'readwrite');
+            for (const name of names) wipe.objectStore(name).clear();
+            wipe.oncomplete = () => {
+              request.result.close();
+              resolve();
+            };
+            wipe.onerror = () => reject(new Error('not wiped'));
           };
-          wipe.onerror = () => reject(new Error('not wiped'));
-        };
-      }),
-  );
-  await open(page, '/outing');
-  await expect(page.getByRole('heading', { name: 'No outing yet' })).toBeVisible();
-  await page.getByRole('button', { name: 'Menu' }).click();
-  const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('menuitem', { name: 'Import a file' }).click();
-  await (
-    await chooser
-  ).setFiles({ name: 'lynxeye-everything.zip', mimeType: 'application/zip', buffer: readFileSync(zip) });
-  await expect(
-    page.getByText(/Left behind: \d+ files of the archive: sheets, calendars and pictures/),
-  ).toBeVisible();
-  await expect(page.getByText(/\d things this day does not manage, the worst first/)).toBeVisible();
-  expect(await everything()).toBe(before);
-});
+        }),
+    );
+    await open(page, '/outing');
+    await expect(page.getByRole('heading', { name: 'No outing yet' })).toBeVisible();
+    await page.getByRole('button', { name: 'Menu' }).click();
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('menuitem', { name: 'Import a file' }).click();
+    await (
+      await chooser
+    ).setFiles({ name: 'lynxeye-everything.zip', mimeType: 'application/zip', buffer: readFileSync(zip) });
+    await expect(
+      page.getByText(/Left behind: \d+ files of the archive: sheets, calendars and pictures/),
+    ).toBeVisible();
+    await expect(page.getByText(/\d things this day does not manage, the worst first/)).toBeVisible();
+    expect(await everything()).toBe(before);
+  },
+);
 
 test('a shot list makes an outing, and a faulty one is told line by line', WHOLE, async ({ page }) => {
   await open(page, '/outing');

@@ -1,30 +1,32 @@
 import { allWords, expect, open, test, tile, WHOLE } from './fixture';
 
-test('a shot in a plan has one answer: on the Bench, on Start and on its card; what the day holds is freed and held again', async ({
-  page,
-}) => {
-  await open(page, '/bench?shot=demo-10');
-  const filter = tile(page, 'Filter');
-  await expect(filter).toHaveAccessibleName(/held by the day/);
-  await expect(page.getByText(/^The day holds it.* Alone it would take ND8\.$/)).toBeVisible();
-  const held = (await filter.innerText()).replace(/\s+/g, ' ').replace(/ [\d.]+ stops$/, '');
+test(
+  'a shot in a plan has one answer: on the Bench, on Start and on its card; what the day holds is freed and held again',
+  WHOLE,
+  async ({ page }) => {
+    await open(page, '/bench?shot=demo-10');
+    const filter = tile(page, 'Filter');
+    await expect(filter).toHaveAccessibleName(/held by the day/);
+    await expect(page.getByText(/^The day holds it.* Alone it would take ND8\.$/)).toBeVisible();
+    const held = (await filter.innerText()).replace(/\s+/g, ' ').replace(/ [\d.]+ stops$/, '');
 
-  await open(page, '/');
-  await expect(page.getByRole('listitem').filter({ hasText: 'Iron rungs' })).toContainText(held);
-  await open(page, '/carry?shot=demo-10');
-  await expect(page.getByRole('heading', { name: 'Iron rungs' })).toBeVisible();
-  const card = page.getByRole('region', { name: 'Iron rungs, main' });
-  await expect(card.locator('dl').first()).toContainText(held);
-  // All sixteen, and what the test clip is looked at for.
-  await expect(card.locator('dt')).toHaveCount(16);
-  await expect(card.getByRole('heading', { name: 'In the test clip, look at' })).toBeVisible();
+    await open(page, '/');
+    await expect(page.getByRole('listitem').filter({ hasText: 'Iron rungs' })).toContainText(held);
+    await open(page, '/carry?shot=demo-10');
+    await expect(page.getByRole('heading', { name: 'Iron rungs' })).toBeVisible();
+    const card = page.getByRole('region', { name: 'Iron rungs, main' });
+    await expect(card.locator('dl').first()).toContainText(held);
+    // All sixteen, and what the test clip is looked at for.
+    await expect(card.locator('dt')).toHaveCount(16);
+    await expect(card.getByRole('heading', { name: 'In the test clip, look at' })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Open on the Bench' }).click();
-  await page.getByRole('button', { name: 'Take ND8' }).click();
-  await expect(filter).toHaveAccessibleName(/ND8, pinned by you/);
-  await page.getByRole('button', { name: /^Undo: take filter against the day/ }).click();
-  await expect(filter).toHaveAccessibleName(/held by the day/);
-});
+    await page.getByRole('link', { name: 'Open on the Bench' }).click();
+    await page.getByRole('button', { name: 'Take ND8' }).click();
+    await expect(filter).toHaveAccessibleName(/ND8, pinned by you/);
+    await page.getByRole('button', { name: /^Undo: take filter against the day/ }).click();
+    await expect(filter).toHaveAccessibleName(/held by the day/);
+  },
+);
 
 test(
   'the hour of a shot in a plan is that of the day, and moves with it from either side',

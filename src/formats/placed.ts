@@ -46,10 +46,7 @@ export function atPlace(place: ChosenPlace): (shot: Shot) => Shot {
   return (shot) => {
     if (shot.light?.kind !== 'sun') return shot;
     const old = shot.light;
-    const bare = BOUND.reduce<object>(
-      (left, key) => omit(left, key as keyof typeof left),
-      old,
-    ) as SunLight;
+    const bare = BOUND.reduce<object>((left, key) => omit(left, key as keyof typeof left), old) as SunLight;
     const { date, time } = dateAndTime(Date.parse(old.from), zoneOf(old));
     const from = instantOf(date, time, place.zone) ?? Date.parse(old.from);
     const lasts = Date.parse(old.to) - Date.parse(old.from);

@@ -333,4 +333,3 @@ function shotEntryOf({ days }: Outing, entryId: string): ShotEntry | undefined {
     .flatMap(({ entries }) => entries)
     .find((one): one is ShotEntry => one.what === 'shot' && one.id === entryId);
 }
-

@@ -25,7 +25,11 @@ export class RecentlyUsed<V> {
 }
 
 /** What is asked for by its content, once while the answer is kept; one that was refused is asked for again. */
-export function askedRecently<V>(lately: RecentlyUsed<Promise<V>>, key: string, ask: () => Promise<V>): Promise<V> {
+export function askedRecently<V>(
+  lately: RecentlyUsed<Promise<V>>,
+  key: string,
+  ask: () => Promise<V>,
+): Promise<V> {
   const known = lately.get(key);
   if (known) return known;
   const asked = ask();

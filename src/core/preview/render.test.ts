@@ -170,17 +170,19 @@ describe('what steadying does in the picture', () => {
     exposure: { ...PLAIN.exposure, longestLog: Math.log2(1 / 50), filterStops: 1 },
   };
   const board = { ...testScene(2, 1.2, 0.4) };
+  const profiles = (take: Take): number[][] => {
+    const renderer = new Renderer(take, board, 320);
+    return reelOf(take).captured.map((frame) => profile(renderer.picture(frame)));
+  };
   const edges = (take: Take): number[] =>
-    reelOf(take).captured.map((frame) => {
-      const values = profile(new Renderer(take, board, 320).picture(frame));
+    profiles(take).map((values) => {
       const top = Math.max(...values);
       return values.findIndex((value, at) => at > 60 && values[at - 1]! < 0.5 * top && value >= 0.5 * top);
     });
   const sharpness = (take: Take): number[] =>
-    reelOf(take).captured.map((frame) => {
-      const values = profile(new Renderer(take, board, 320).picture(frame));
-      return Math.max(...values.slice(1).map((value, at) => Math.abs(value - values[at]!)));
-    });
+    profiles(take).map((values) =>
+      Math.max(...values.slice(1).map((value, at) => Math.abs(value - values[at]!))),
+    );
   const spread = (values: number[]): number => Math.max(...values) - Math.min(...values);
 
   it('holds the picture still between frames, and leaves the smear within them, which then pulses', () => {

@@ -166,7 +166,9 @@ describe('what is not known to a person', () => {
     expect(late.spread).toBeGreaterThan(1);
     const plan = saturday();
     const delay = (unknowns: Unknowns): number => {
-      const days = Array.from({ length: 50 }, (_, day) => simulateDay(plan, new SeededRandom(1, day), unknowns));
+      const days = Array.from({ length: 50 }, (_, day) =>
+        simulateDay(plan, new SeededRandom(1, day), unknowns),
+      );
       return days.reduce((sum, { parts }) => sum + (parts.at(-1)?.delayMs ?? 0), 0);
     };
     expect(delay(unknownsOf(slips, [own]))).toBeGreaterThan(1.3 * delay(USUAL_UNKNOWNS));
@@ -194,10 +196,9 @@ describe('the same seed', () => {
     ];
     const [a, b] = [saturday(demo.gear, whole), saturday(demo.gear, less)];
     const known = new Map(
-      simulateDay(a, new SeededRandom(2, 9), { ...USUAL_UNKNOWNS, late: NOTHING_UNKNOWN.late }).parts.map((one) => [
-        one.id,
-        one,
-      ]),
+      simulateDay(a, new SeededRandom(2, 9), { ...USUAL_UNKNOWNS, late: NOTHING_UNKNOWN.late }).parts.map(
+        (one) => [one.id, one],
+      ),
     );
     for (const { id, evMax, inputs } of simulateDay(b, new SeededRandom(2, 9), {
       ...USUAL_UNKNOWNS,

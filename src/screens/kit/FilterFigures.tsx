@@ -90,9 +90,7 @@ export function FilterFigures({ filter, put }: { filter: Filter; put: (next: Fil
           values={filter.stacksOn ?? []}
           options={others.map((other) => ({ value: other.id, label: nameOf(other) }))}
           mayBeEmpty
-          onCommit={(ids) =>
-            take(ids.length === 0 ? omit(filter, 'stacksOn') : { ...filter, stacksOn: ids })
-          }
+          onCommit={(ids) => take(ids.length === 0 ? omit(filter, 'stacksOn') : { ...filter, stacksOn: ids })}
         />
       )}
       <Checkbox

@@ -59,9 +59,7 @@ export function Reading({
             of.entryId,
             (one) => {
               if (one.what !== 'shot') return one;
-              return planned
-                ? omit(one, 'reading')
-                : { ...one, reading: { minutesBefore: READING_BEFORE } };
+              return planned ? omit(one, 'reading') : { ...one, reading: { minutesBefore: READING_BEFORE } };
             },
           )
         }

@@ -2,10 +2,10 @@ import { render } from '@testing-library/react';
 import userEvent, { PointerEventsCheckLevel } from '@testing-library/user-event';
 import type { UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
+import { RECORD_TABLES } from '@/core/records/kinds';
 import type { Records } from '@/core/records/kinds';
 import { openDatabase } from '@/store/database';
 import type { Database } from '@/store/database';
-import { merge } from '@/store/merging';
 import { Repository } from '@/store/repository';
 import { makeDemo } from '../../../demo/makeDemo';
 import { RepositoryContext } from '../data/repository';
@@ -30,8 +30,9 @@ export async function openStage(data: Records = makeDemo()): Promise<Stage> {
     now: () => new Date(Date.parse('2026-10-01T09:00:00Z') + ++count * 1000),
     newId: () => `new-${++count}`,
   };
-  await merge(new Repository(database, world), data);
-  // What was there before the page was opened is no step of its undo.
+  await database.transaction('rw', RECORD_TABLES, async () => {
+    for (const table of RECORD_TABLES) await database.table(table).bulkPut([...data[table]]);
+  });
   const repository = new Repository(database, world);
   const around = (screen: ReactNode): ReactNode => (
     <RepositoryContext value={repository}>
