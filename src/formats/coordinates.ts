@@ -3,7 +3,7 @@ import * as messages from '@/language/formats';
  * Coordinates in any common writing: decimal or in degrees, minutes and seconds; with signs or letters; latitude
  * first, unless letters say otherwise. "46.62, 12.30" · "46°37′12″N 12°18′E" · "N 46 37.2 E 12 18" · "geo:46.62,12.3".
  */
-export type Coordinates = { ok: true; lat: number; lon: number } | { ok: false; why: string };
+type Coordinates = { ok: true; lat: number; lon: number } | { ok: false; why: string };
 
 const no = (why: string): Coordinates => ({ ok: false, why });
 

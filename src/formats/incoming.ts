@@ -47,7 +47,7 @@ export type IncomingRead =
 type OnProgress = (progress: Progress) => void;
 
 /** Larger files are refused before they are read, megabytes. */
-export const MOST_MEGABYTES = { text: 100, sheet: 10, archive: 100 } as const;
+const MOST_MEGABYTES = { text: 100, sheet: 10, archive: 100 } as const;
 
 /** Reads a file by its name's ending, else by what is in it. Never throws. */
 export async function readIncomingFile(

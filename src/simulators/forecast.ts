@@ -9,7 +9,7 @@ import type { Place } from '@/core/light/sun/position';
  * A stand-in for a weather service: made-up cloud, the same for the same place and day, with a spread that grows with
  * the hours ahead. It knows no weather. Over the made-up outing it has the outing's weather.
  */
-export const SOURCE = messages.simulatedForecastMadeUpNot;
+const SOURCE = messages.simulatedForecastMadeUpNot;
 
 const HOUR_MS = 3_600_000;
 

@@ -12,7 +12,7 @@ export interface Choice {
 }
 
 /** A folder the person picked, as the browser lets a page keep it. */
-export interface KeptHandle {
+interface KeptHandle {
   key: string;
   folder: FileSystemDirectoryHandle;
 }

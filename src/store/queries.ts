@@ -8,7 +8,7 @@ import type { Standing, StandingWanted } from '@/core/records/standing';
 import type { Database } from './database';
 
 /** A shot where it stands, and the day around it, read in one go so that day and shot fit together. */
-export interface ShotInItsDay {
+interface ShotInItsDay {
   standing: Standing;
   /** Everywhere that it stands. */
   all: readonly Standing[];

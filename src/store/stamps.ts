@@ -8,7 +8,7 @@ import type { Database } from './database';
 import type { Change } from './step';
 
 /** Who changes, and when. */
-export interface Stamp {
+interface Stamp {
   device: string;
   at: Date;
 }

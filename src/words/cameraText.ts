@@ -62,7 +62,7 @@ export function insteadText({ keys, mode }: GiveUp): string {
     .join(messages.and);
 }
 
-export function combinationText(wish: Combination): string {
+function combinationText(wish: Combination): string {
   const kind = wish.recording === 'video' ? '' : `${RECORDING_LABEL[wish.recording]}, `;
   return messages.atFps({
     kind,

@@ -4,7 +4,7 @@ import type { FramedView } from '@/core/compare/framed';
 import { trimmed } from '@/core/units/format';
 
 /** What a view does with the subject, a line each. */
-export interface FramingLine {
+interface FramingLine {
   what: string;
   text: string;
   warn: boolean;

@@ -5,7 +5,7 @@ import type { InTheWay, MountHabits, MountNote } from '@/core/vocabulary/mounts'
 /** What is said of mounts: what stands in the view, what to mind, and the usual cautions. */
 const THING: Record<InTheWay['what'], string> = messages.thing;
 
-export function thingsInTheWay(habits: MountHabits): string[] {
+function thingsInTheWay(habits: MountHabits): string[] {
   return [...new Set(habits.inTheWay.map(({ what }) => THING[what]))];
 }
 

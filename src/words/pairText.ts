@@ -11,7 +11,7 @@ import { HAND_LABEL, PAIR_LABEL, TURN_LABEL, viewLabel } from './labels';
 import { partName } from './shotName';
 
 /** "550°/s: a quarter turn in 0.16 s". */
-export function turnText({ turnDegPerS, quarterTurnSeconds }: PairHalf): string {
+function turnText({ turnDegPerS, quarterTurnSeconds }: PairHalf): string {
   return messages.sAQuarterTurnIn({
     turnDegPerS: trimmed(turnDegPerS, 0),
     quarterTurnSeconds: trimmed(quarterTurnSeconds, 2),

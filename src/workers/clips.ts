@@ -85,7 +85,7 @@ export const judgeClip = (...asked: Parameters<ClipsWorker['judge']>): Promise<C
   standing.ask((worker) => worker.judge(...asked));
 
 /** Work in a worker of its own: what comes of it, `null` when it was stopped, and the way to stop it at once. */
-export interface UnderWay<T> {
+interface UnderWay<T> {
   done: Promise<T | null>;
   stop: () => void;
 }

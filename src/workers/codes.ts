@@ -2,7 +2,7 @@ import { transfer, wrap } from 'comlink';
 import type { Remote } from 'comlink';
 
 /** What a code says: as text, and as the bytes that the text stands for. */
-export interface ReadCode {
+interface ReadCode {
   text: string;
   bytes: Uint8Array;
 }

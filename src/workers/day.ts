@@ -10,7 +10,7 @@ import { WorkerClient } from './workerClient';
 import type { ShortAnswer } from './shots';
 
 /** What is made of a scheduled day, and the cures of everything that runs out. */
-export interface DayAnswers {
+interface DayAnswers {
   sheet: DaySheet;
   cures: readonly Cure[];
 }

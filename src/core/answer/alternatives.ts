@@ -21,7 +21,7 @@ export interface Alternative {
   costs: TermChange[];
 }
 
-export type AlternativeWay =
+type AlternativeWay =
   | { code: 'school'; school: SchoolId }
   | { code: 'denserFilter' }
   | { code: 'lighterFilter' }

@@ -32,7 +32,7 @@ const Steadying = z.strictObject({
   swingDeg: z.number().min(0).max(180).optional(),
 });
 
-export const RuleSchema = z.strictObject({
+const RuleSchema = z.strictObject({
   recordings: z.array(z.enum(RECORDINGS)).min(1).max(RECORDINGS.length).default(['video']),
   resolutions: z.array(name).min(1).max(40),
   frameRates: z.array(frameRate).min(1).max(40),
@@ -42,7 +42,7 @@ export const RuleSchema = z.strictObject({
   encodings: z.array(Encoding).min(1).max(6),
 });
 
-export const LimitSchema = z.strictObject({
+const LimitSchema = z.strictObject({
   says: z.string().min(1).max(160),
   where: z.strictObject({
     recordings: z.array(z.enum(RECORDINGS)).min(1).max(RECORDINGS.length).optional(),
@@ -53,13 +53,13 @@ export const LimitSchema = z.strictObject({
   }),
 });
 
-export const ResolutionSchema = z.strictObject({
+const ResolutionSchema = z.strictObject({
   id: name,
   width: z.int().min(160).max(16384),
   height: z.int().min(120).max(16384),
 });
 
-export const ViewSchema = z.strictObject({
+const ViewSchema = z.strictObject({
   id: name,
   horizontalDeg: z.number().min(2).max(179),
   projection: z.enum(PROJECTIONS),

@@ -53,7 +53,7 @@ function encodingGrants({ codec, bitDepth }: Encoding, wishes: Wishes): boolean 
   );
 }
 
-export interface WishOption {
+interface WishOption {
   value: NonNullable<Wishes[WishKey]>;
   /** Some mode grants it together with all other wishes. */
   open: boolean;

@@ -9,7 +9,7 @@ import type { Space } from '../search/space';
 import type { Loss } from '../loss/table';
 
 /** A shutter free of the lamps' pulse, taken instead of the answer's, all else as the answer has it. */
-export interface SafeShutter {
+interface SafeShutter {
   seconds: number;
   angleDeg: number;
   score: number;
@@ -45,7 +45,7 @@ export function safeShutters(space: Space, chosen: Candidate, loss: Loss, pulseH
 }
 
 /** One frame rate under a pulse: how it is seen when played, and its shutters that are free of it. */
-export interface RateUnderPulse extends PulseSeen {
+interface RateUnderPulse extends PulseSeen {
   frameRate: number;
   /** Left of the pulse at 180°, 0…1. */
   residualAt180: number;

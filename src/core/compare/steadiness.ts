@@ -140,7 +140,7 @@ function described(
  * straightening what is still crooked. A hold crops the sensor, so where its size is known that counts, never more
  * than the file holds.
  */
-export function pixelsLeft(space: Space, candidate: Candidate): { widthPx: number; keeps: number } {
+function pixelsLeft(space: Space, candidate: Candidate): { widthPx: number; keeps: number } {
   const { brief, school } = space;
   const { mode } = candidate;
   const frame = deliveredFrame(brief, mode, school.steadiedInEdit);

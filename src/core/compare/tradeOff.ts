@@ -33,7 +33,7 @@ export interface ShutterMark {
     | { code: 'filter'; from: FilterSetting; to: FilterSetting };
 }
 
-export interface ShutterTradeOff {
+interface ShutterTradeOff {
   /** From the shortest shutter to the longest. */
   places: ShutterPlace[];
   marks: ShutterMark[];

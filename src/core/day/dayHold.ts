@@ -18,14 +18,14 @@ export interface DayHold {
   setup: SetupHold | null;
 }
 
-export interface FilterHold {
+interface FilterHold {
   /** Its filter cannot be changed there, or a change gains too little. */
   why: 'noBreak' | 'notWorth';
   /** The shot before or after that wears the same; `null` where no neighbour does. */
   withPartId: string | null;
 }
 
-export interface SetupHold {
+interface SetupHold {
   /** Settings that the shared set-up decides otherwise. */
   settings: readonly SettingKey[];
   /** The others that it serves. */

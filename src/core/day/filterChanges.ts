@@ -11,7 +11,7 @@ export interface FilterChangeStage {
 }
 
 /** The best filters for a number of changes. */
-export interface FilterChangeChoice {
+interface FilterChangeChoice {
   changes: number;
   loss: number;
   filters: readonly string[];

@@ -8,7 +8,7 @@ import type { CameraProfile } from '../camera/profile';
  * A body of one temperature is a rough picture: good to some five degrees, and the profile's figures are starts until
  * they are measured.
  */
-export type Heat = CameraProfile['heat'];
+type Heat = CameraProfile['heat'];
 
 /** Moving air carries heat off faster (start). */
 const WIND = 0.35;
@@ -18,7 +18,7 @@ const FULL_SUN_C = 8;
 const SUNLIT_EV = 14.2;
 
 /** Kelvin a watt at this speed of air. */
-export function resistanceKPerW(stillAirKPerW: number, airSpeedMps: number): number {
+function resistanceKPerW(stillAirKPerW: number, airSpeedMps: number): number {
   return stillAirKPerW / (1 + WIND * Math.sqrt(airSpeedMps));
 }
 
@@ -70,7 +70,7 @@ export function resistanceReaching(
 }
 
 /** Kept below the shutdown by a plan of pauses, °C (start). */
-export const HEAT_MARGIN_C = 3;
+const HEAT_MARGIN_C = 3;
 
 /**
  * The fewest pauses that get a recording to its end: it runs up to the margin below shutdown, cools for as long as the

@@ -76,7 +76,7 @@ function wantsTether({ brief: { mount } }: DayPart): boolean {
 }
 
 /** A caution, and what it is about: each part of a shot once, however often it is filmed. A caution is read once an outing. */
-export interface SafetyCard {
+interface SafetyCard {
   caution: Caution;
   parts: readonly DayPart[];
 }

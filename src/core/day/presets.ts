@@ -16,7 +16,7 @@ export interface PresetChoice {
 }
 
 /** What a shot may lose to a shared set-up without anybody seeing it, loss (start: a quarter of just noticeable). */
-export const PRESET_TOLERANCE = 0.25;
+const PRESET_TOLERANCE = 0.25;
 const EXACT_UP_TO = 12;
 
 /**

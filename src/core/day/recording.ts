@@ -47,7 +47,7 @@ export function recordingLoad(part: DayPart, { settings, intervalSeconds }: Part
 }
 
 /** The mode of the table that settings name. */
-export function modeOf({ camera }: Pick<DayPart, 'camera'>, settings: Settings): Mode | undefined {
+function modeOf({ camera }: Pick<DayPart, 'camera'>, settings: Settings): Mode | undefined {
   return modesOf(camera).find(
     (mode) =>
       mode.recording === settings.recording &&

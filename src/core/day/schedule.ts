@@ -200,7 +200,7 @@ export function partsOfCamera<P extends DayPart>(parts: readonly P[], cameraId: 
 }
 
 /** A gap of this long without travel is a break, whether or not anybody called it so, minutes (start). */
-export const SELF_BREAK_MINUTES = 10;
+const SELF_BREAK_MINUTES = 10;
 
 /** When a camera can be touched in a gap between two of its recordings; `null` where it cannot. */
 export function chanceIn(pauses: readonly Pause[], cameraId: string, gap: Span): Span | null {

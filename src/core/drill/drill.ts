@@ -115,7 +115,7 @@ export function roundAbout<T>(list: readonly T[], at: number, before: number, mo
 }
 
 /** Of an octave that a card or cell is changed earlier than it needs to be. */
-export const CHANGED_EARLY = start(0.5, 'a stop that was not needed, and what is missed in it');
+const CHANGED_EARLY = start(0.5, 'a stop that was not needed, and what is missed in it');
 
 /**
  * What it costs to count on so many minutes where it lasts only so many: of a run longer than that the end is lost, as in

@@ -14,7 +14,7 @@ import { AS_GOOD, choiceOf, LEAST_CHOICES, roundAbout } from './drill';
 import type { Asked, DrillAnswer } from './drill';
 
 /** Kinds that ask for one setting while the rest stays as the answer has it. */
-export type HeldKind = 'filter' | 'shutter' | 'rate' | 'view';
+type HeldKind = 'filter' | 'shutter' | 'rate' | 'view';
 
 interface HeldRule {
   /** What must not float for the question to have one answer. */

@@ -24,7 +24,7 @@ export interface Skill {
 }
 
 /** From which loss over the best an answer counts how; and within which time a good one came easily. */
-export const RATED = {
+const RATED = {
   again: start(1, 'what is just noticed would have come back'),
   hard: start(0.3, 'a third of what is just noticed'),
   easySeconds: start(20, 'who has to reckon takes longer'),
@@ -127,7 +127,7 @@ export function nextDrill(
 }
 
 /** `null` where one's own shot asks nothing of this kind. */
-export function drillOf({ kind, from, own }: Skill, number: number, mine: OwnWeights | null): Drill | null {
+function drillOf({ kind, from, own }: Skill, number: number, mine: OwnWeights | null): Drill | null {
   if (!own) return drawnDrill(kind, number, mine);
   const { brief } = briefOf(own.shot);
   const draw = drawing(kind, named(own.id) ^ number);

@@ -16,7 +16,7 @@ export const PLAIN = 4;
 export const COURSE = TELLING + PLAIN;
 
 /** Who answers by a coin, of all who answer. */
-export const AT_RANDOM = start(0.25, 'one in four taps along');
+const AT_RANDOM = start(0.25, 'one in four taps along');
 
 /** A weight by its median and where it is nine times in ten. */
 export interface Fitted {

@@ -29,7 +29,7 @@ export interface PlanStretch extends Span {
 }
 
 /** A miss that most pictures bear, stops (start). */
-export const NEAR_STOPS = 1;
+const NEAR_STOPS = 1;
 /** A white sky is worse than a dark shade: a stop over counts for as much as this many under (start). */
 const OVER_COUNTS = 1.5;
 /** Less than this outside is not seen, stops. */

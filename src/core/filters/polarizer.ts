@@ -15,7 +15,7 @@ export interface PolarizerView {
   verdict: PolarizerVerdict;
 }
 
-export type PolarizerVerdict =
+type PolarizerVerdict =
   | 'sky' // darkens the sky, evenly enough
   | 'water' // takes the glare off water
   | 'uneven' // darkens one part of a wide sky only

@@ -2,7 +2,7 @@
 export const ENDINGS = ['cardFull', 'batteryFlat', 'tooHot', 'piece', 'button', 'unknown'] as const;
 export type Ending = (typeof ENDINGS)[number];
 
-export interface EndFacts {
+interface EndFacts {
   seconds: number;
   plannedSeconds: number | null;
   /** All of the day's clips on the card up to the end of this one, and what the card holds. */

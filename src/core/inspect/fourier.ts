@@ -13,7 +13,7 @@ export function powerOfTwoFrom(length: number): number {
 }
 
 /** A transform of one size, kept by whoever uses it again and again. Arrays hold real and imaginary parts in turn. */
-export interface Transform {
+interface Transform {
   size: number;
   forward: (to: Float64Array, from: Float64Array) => void;
   /** Divided by the size: what was transformed comes back. */

@@ -5,7 +5,7 @@ import { byStart } from './recordings';
 import type { ClipFacts } from './recordings';
 
 /** Which shot of the day a clip was given to. */
-export interface Assigned {
+interface Assigned {
   clipId: string;
   cameraId: string;
   /** `null`: not planned. */

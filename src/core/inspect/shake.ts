@@ -2,7 +2,7 @@ import { hann, peakBetween, powerAt, powerOfTwoFrom, spectrumOf } from './fourie
 import { runningMean, rmsOf } from './series';
 
 /** How much a picture shook, and in which band. */
-export interface ShakeMeasured {
+interface ShakeMeasured {
   /** Rms rates with what was meant taken off; shifts in the unit of the series, across and down together. */
   shiftRms: number;
   rollDegPerSRms: number;

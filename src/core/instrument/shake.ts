@@ -27,7 +27,7 @@ export interface ShakeRecorded {
 }
 
 /** Why a recording tells no shake. */
-export type Unmeasured =
+type Unmeasured =
   | { why: 'tooShort'; seconds: number; atLeast: number }
   | { why: 'tooFew'; perSecond: number; atLeast: number }
   /** No stretch is long enough; the longest pause. */

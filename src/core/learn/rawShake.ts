@@ -35,7 +35,7 @@ const AGREES_TO = 0.25;
 /** Sharp throughout, it still pulses by the noise of its measure, per cent. */
 const LEAST_PCT = 0.5;
 /** Less than this, per cent, is the rounding of the pictures and tells no shake. */
-export const PULSING_TOLD_PCT = 2;
+const PULSING_TOLD_PCT = 2;
 
 /** `null`: nothing fits the shot any more, nothing that is drawn pulses so, or all of it does. */
 export function rawShakeOf(brief: Brief, settings: Settings, pulsingPct: number): RawShake | null {

@@ -30,7 +30,7 @@ export function ev100OfIlluminance(lux: number): number {
 }
 
 /** Shortest and longest shutter (equal when fixed), lowest and highest ISO (equal when fixed), filter stops. */
-export interface ExposureSetting {
+interface ExposureSetting {
   fNumber: number;
   shortestSeconds: number;
   longestSeconds: number;

@@ -15,7 +15,7 @@ export function luxOfEv(ev: number): number {
   return LUX_AT_EV_0 * 2 ** ev;
 }
 
-export interface FaceLight {
+interface FaceLight {
   /** How far the face lies under the background, stops. */
   gapStops: number;
   /** Lux that must fall on the face in all, and what a lamp must add. */

@@ -14,7 +14,7 @@ const CorrectedSchema = z.strictObject({
 export type Corrected = z.output<typeof CorrectedSchema>;
 
 /** An hour of a forecast, or of the person's own judgement. */
-export const CloudHourSchema = z.strictObject({
+const CloudHourSchema = z.strictObject({
   at: InstantSchema,
   /** Sky covered, per cent. */
   cloudPct: z.number().min(0).max(100),
@@ -26,7 +26,7 @@ export const CloudHourSchema = z.strictObject({
 export type CloudHour = z.output<typeof CloudHourSchema>;
 
 /** What stands around a place: the height of walls, ridges or trees by azimuth, straight lines between. */
-export const HorizonSchema = z.strictObject({
+const HorizonSchema = z.strictObject({
   points: z
     .array(
       z.strictObject({
@@ -48,7 +48,7 @@ const instant = InstantSchema;
 const degrees = z.number().min(0).max(360);
 
 /** Light told by place and time. Only place and times are needed; `USUAL_SUN` gives the rest. */
-export const SunLightSchema = z
+const SunLightSchema = z
   .strictObject({
     kind: z.literal('sun'),
     lat: z.number().min(-90).max(90),
@@ -111,18 +111,18 @@ const MeterReadingSchema = z.strictObject({
   where: where.optional(),
 });
 
-export const ReadingSchema = z.union([MeterReadingSchema, CameraReadingSchema]);
+const ReadingSchema = z.union([MeterReadingSchema, CameraReadingSchema]);
 export type Reading = z.output<typeof ReadingSchema>;
 export type CameraReading = z.output<typeof CameraReadingSchema>;
 
-export const OneReadingLightSchema = z.strictObject({
+const OneReadingLightSchema = z.strictObject({
   kind: z.literal('reading'),
   ...cameraReading,
   darkerStops: stops.default(0),
   brighterStops: stops.default(0),
 });
 
-export const ReadingsLightSchema = z.strictObject({
+const ReadingsLightSchema = z.strictObject({
   kind: z.literal('readings'),
   readings: z.array(ReadingSchema).min(1).max(40),
   darkerStops: stops.default(0),

@@ -55,7 +55,7 @@ export function beamShareOf(divisor: number): number {
 }
 
 /** The sky at an instant as a divisor with its spread: the least, the likely, the most. */
-export interface SkyAt {
+interface SkyAt {
   least: number;
   likely: number;
   most: number;

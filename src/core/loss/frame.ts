@@ -34,7 +34,7 @@ export const IDLE_SWING_DEG = 0.1;
 const MOST_EDIT_CROP = 0.2;
 
 /** What is left of a mode's frame once it is steadied in the edit and cut to the delivered shape. */
-export interface DeliveredFrame {
+interface DeliveredFrame {
   widthPx: number;
   horizontalDeg: number;
   /** Share of the width that the edit's steadying leaves. */

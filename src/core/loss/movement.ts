@@ -24,7 +24,7 @@ export const STROBING_STEP_PCT = 1.5;
 /** What strobes at the edge is seen, but it is the middle of the picture that is watched (start). */
 const WORST_SHARE = 0.25;
 /** Shake in deg/s rms below which a mount counts as steady by itself (start: a heavy handle). */
-export const STEADY_BY_ITSELF_DEG_PER_S = 8;
+const STEADY_BY_ITSELF_DEG_PER_S = 8;
 
 /** What of a mode matters to its shutter. */
 export interface MotionView {

@@ -6,7 +6,7 @@ import type { Term } from './table';
  * Cases of practice: on a shot of `tenShots.ts`, under a school, the first way is better than the second, all else chosen
  * anew. `slopes` names what of the table settles it, as term.slope, or wish.code for what the school wishes.
  */
-export interface PracticeCase {
+interface PracticeCase {
   shot: string;
   school: SchoolId;
   better: Pins;

@@ -10,7 +10,7 @@ export interface School extends SchoolHabits {
 }
 
 /** Which school a shot is filmed to, and what the person's own weighs; `null`: there is none. */
-export interface SchoolChoice {
+interface SchoolChoice {
   school: SchoolId;
   mine: OwnWeights | null;
 }

@@ -23,4 +23,4 @@ export interface TermOf<Id extends string, Facts> {
   loss: (facts: Facts) => number;
 }
 
-export type Owner = 'rate' | 'frame' | 'file' | 'colour' | 'motion' | 'exposure';
+type Owner = 'rate' | 'frame' | 'file' | 'colour' | 'motion' | 'exposure';

@@ -20,7 +20,7 @@ export interface Focusing {
 }
 
 /** What a lens is focused at for a subject: a fixed one where it stands, an automatic one as near as it can come. */
-export function focusedAtM(lens: Focusing, subjectM: number): number {
+function focusedAtM(lens: Focusing, subjectM: number): number {
   if (lens.kind === 'auto') return Math.max(subjectM, lens.nearLimitM);
   return lens.atM ?? hyperfocalM(lens.focalMm, lens.fNumber, lens.blurCircleMm);
 }

@@ -7,7 +7,7 @@
 const LENSES_APART_M = 0.03;
 const DEG = 180 / Math.PI;
 
-export interface Seam {
+interface Seam {
   /** From the middle of the cut to the nearer seam. */
   offDeg: number;
   /** It runs through the picture. */

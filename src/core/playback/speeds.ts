@@ -22,7 +22,7 @@ export function speedsSeen(
 }
 
 /** A change of speed in one clip, as far as the frames last. */
-export interface Ramp {
+interface Ramp {
   /** Slowest that still shows a new frame each time. */
   smoothToSlowdown: number;
   /** Share of the ramp, 0…1 from its start, that is smooth; the slowdown grows evenly. */

@@ -6,7 +6,7 @@ export interface Picture {
 }
 
 /** Linear light gathered by each pixel: red, green, blue. */
-export interface Gathered {
+interface Gathered {
   light: Float32Array;
   width: number;
   height: number;

@@ -6,7 +6,7 @@ import { takeOf } from './takeOf';
 import type { Take } from './take';
 
 /** The last of the first half and the first of the second, each this long, seconds of film. */
-export const HALF_SECONDS = 1;
+const HALF_SECONDS = 1;
 /** A camera that looks up to the sky turns no faster than a head, degrees a second (start). */
 const SKY_TURN_DEG_PER_S = 90;
 

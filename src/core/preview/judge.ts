@@ -83,7 +83,7 @@ export function pulseOf(sharpness: readonly number[]): number {
 }
 
 /** Where a picture is burnt out or crushed, cell by cell, so that a mark can be drawn on it. */
-export interface ClipCell {
+interface ClipCell {
   /** Middle of the cell, shares of the width and of the height. */
   x: number;
   y: number;

@@ -1,5 +1,5 @@
 /** What a microphone hears of a made-up run: steps or strokes that every camera there hears alike, and what only it hears. */
-export interface Heard {
+interface Heard {
   seconds: number;
   sampleRate: number;
   /** When it begins by the time that all cameras of the run share, seconds. */

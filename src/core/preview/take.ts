@@ -50,7 +50,7 @@ export interface Take {
 export const LIGHT_MOMENTS = ['dark', 'run', 'bright'] as const;
 export type LightMoment = (typeof LIGHT_MOMENTS)[number];
 
-export interface TakeExposure {
+interface TakeExposure {
   /** log2(N²) */
   fNumberLog: number;
   filterStops: number;
@@ -68,7 +68,7 @@ export interface TakeExposure {
 }
 
 /** What the camera makes of the light of one moment. */
-export interface Metered {
+interface Metered {
   shutterSeconds: number;
   /** How much brighter than right the picture is; below zero, darker. */
   offStops: number;

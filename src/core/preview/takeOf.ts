@@ -11,7 +11,7 @@ import { sceneFor } from './scene';
 import type { LightMoment, Take } from './take';
 
 /** How a take is to be looked at. */
-export interface TakeWish {
+interface TakeWish {
   /** Played this much slower than life. */
   slowdown: number;
   moment: LightMoment;

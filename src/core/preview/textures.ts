@@ -2,7 +2,7 @@
  * Surfaces made by arithmetic: one square tile each, that repeats, with half, quarter and smaller copies for what lies
  * far away. A tone 0…255 multiplies a surface's colour, a cover 0…255 says where there is anything at all.
  */
-export interface Texture {
+interface Texture {
   /** Texels across the finest level; each level after it is half the size of the one before. */
   size: number;
   levels: number;

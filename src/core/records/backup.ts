@@ -46,7 +46,7 @@ type OnProgress = (progress: Progress) => void;
 const TELL_EVERY = 500;
 
 /** A record that is not whole; `null` where nobody named it. */
-export interface Faulty {
+interface Faulty {
   table: RecordTable;
   name: string | null;
 }

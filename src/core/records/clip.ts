@@ -13,7 +13,7 @@ import { CUT_REASONS, VERDICTS } from './logEntry';
 const id = z.string().min(1).max(60);
 const points = z.array(z.number().nullable()).max(600);
 
-export const CurvesSchema = z.strictObject({
+const CurvesSchema = z.strictObject({
   /** Seconds from one point to the next; the first stands for the first of them. */
   stepSeconds: z.number().min(0),
   middleStops: points,
@@ -26,7 +26,7 @@ export const CurvesSchema = z.strictObject({
 export type Curves = z.output<typeof CurvesSchema>;
 
 /** How much of a clip was looked at. */
-export const LOOKED = ['file', 'quick', 'whole'] as const;
+const LOOKED = ['file', 'quick', 'whole'] as const;
 
 export const ClipSchema = z.strictObject({
   kind: z.literal('lynxeye/clip'),

@@ -10,7 +10,7 @@ import { FINDING_CODES } from '../vocabulary/findings';
 const number = z.number();
 const share = z.strictObject({ median: number, worst: number, worstAtSeconds: number });
 
-export const ContainerSchema = z.strictObject({
+const ContainerSchema = z.strictObject({
   format: z.string().max(20),
   videoCodec: z.string().max(40),
   width: z.int(),
@@ -36,7 +36,7 @@ export const ContainerSchema = z.strictObject({
     .nullable(),
 });
 
-export const PicturesSchema = z.strictObject({
+const PicturesSchema = z.strictObject({
   clippedPct: share,
   crushedPct: share,
   /** Stops from 18 % grey. */
@@ -91,7 +91,7 @@ export const PicturesSchema = z.strictObject({
   blocking: number.nullable(),
 });
 
-export const SoundSchema = z.strictObject({
+const SoundSchema = z.strictObject({
   levelDb: number,
   peakDb: number,
   clippedPct: number,
@@ -101,7 +101,7 @@ export const SoundSchema = z.strictObject({
   silentPct: number,
 });
 
-export const FindingSchema = z.strictObject({
+const FindingSchema = z.strictObject({
   code: z.enum(FINDING_CODES),
   /** The worst moment; `null`: the whole clip. */
   atSeconds: number.nullable(),

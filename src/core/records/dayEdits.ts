@@ -3,7 +3,7 @@ import { clockOf, inOrder, minutesOf } from './entries';
 import type { Outing, OutingDay, OutingEntry } from './outing';
 
 /** Changes of a day's order and times. Lengths are in minutes, given by whoever knows the shots. */
-export type LengthOf = (entry: OutingEntry) => number;
+type LengthOf = (entry: OutingEntry) => number;
 
 export function withDay(outing: Outing, dayId: string, change: (day: OutingDay) => OutingDay): Outing {
   return { ...outing, days: outing.days.map((day) => (day.id === dayId ? change(day) : day)) };

@@ -37,7 +37,7 @@ function plainly(schema: z.ZodType): FileKind {
   };
 }
 
-export type FileName = keyof typeof FILES;
+type FileName = keyof typeof FILES;
 export const FILE_NAMES = Object.keys(FILES) as FileName[];
 
 /** The JSON Schema (draft 2020-12) of what may be read under this name, at the version of today. */

@@ -115,7 +115,7 @@ type SchemaOf<T extends RecordTable> = Awaited<ReturnType<(typeof RECORD_KINDS)[
 export type RecordOf<T extends RecordTable> = z.output<SchemaOf<T>>;
 /** Some of each kind. */
 export type Records = { [T in RecordTable]: RecordOf<T>[] };
-export type RecordSchemas = { [T in RecordTable]: SchemaOf<T> };
+type RecordSchemas = { [T in RecordTable]: SchemaOf<T> };
 
 export const RECORD_TABLES = Object.keys(RECORD_KINDS) as RecordTable[];
 

@@ -6,7 +6,7 @@ import { ACTIVITIES } from '../vocabulary/activities';
 import { GROUNDS, MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/mounts';
 
 /** With what a figure was measured: the sensors of a phone, or a sheet of rates that something else recorded. */
-export const MEASURED_BY = ['phone', 'sheet'] as const;
+const MEASURED_BY = ['phone', 'sheet'] as const;
 export type MeasuredBy = (typeof MEASURED_BY)[number];
 
 const id = z.string().min(1).max(60);

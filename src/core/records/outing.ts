@@ -15,7 +15,7 @@ const name = z.string().min(1).max(120);
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, wants('timeOfDay'));
 const minutes = z.number().min(PAUSE_MINUTES.least).max(PAUSE_MINUTES.most);
 
-export const SHOT_OUTCOMES = ['recorded', 'skipped'] as const;
+const SHOT_OUTCOMES = ['recorded', 'skipped'] as const;
 
 const ShotEntry = z.strictObject({
   what: z.literal('shot'),
@@ -50,7 +50,7 @@ const TravelEntry = z.strictObject({ what: z.literal('travel'), id, name, at: cl
 
 export const EntrySchema = z.discriminatedUnion('what', [ShotEntry, BreakEntry, TravelEntry]);
 
-export const DaySchema = z.strictObject({
+const DaySchema = z.strictObject({
   id,
   date: DateSchema,
   /** Air in the shade, °C: the night's low and the afternoon's high. */
@@ -86,7 +86,6 @@ export const DaySchema = z.strictObject({
 });
 
 export const CHARGINGS = ['none', 'breaks', 'recording'] as const;
-export type Charging = (typeof CHARGINGS)[number];
 
 /** What a camera is fed from, first used first. Left out, what its shots say and one cell. */
 export const GearSchema = z.strictObject({

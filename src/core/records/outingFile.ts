@@ -32,7 +32,7 @@ export const OutingFileSchema = z.strictObject({
   removed: z.array(RemovedSchema).max(MOST_CAME).default([]),
 });
 
-export type OutingFile = z.output<typeof OutingFileSchema>;
+type OutingFile = z.output<typeof OutingFileSchema>;
 
 const Frame = z.strictObject({
   ...head,

@@ -8,11 +8,11 @@ import { SEEN_TERMS, WEIGHED_TERMS } from '../vocabulary/terms';
 export const OwnWeightsSchema = z.partialRecord(z.enum(WEIGHED_TERMS), z.number().min(0.01).max(100));
 
 /** What a person says of two ways of filming one shot. */
-export const SAID = ['first', 'second', 'neither'] as const;
+const SAID = ['first', 'second', 'neither'] as const;
 export type Said = (typeof SAID)[number];
 
 /** One question and its answer; it says by itself what was asked. */
-export const LookedSchema = z.strictObject({
+const LookedSchema = z.strictObject({
   /** Loss of the second picture less that of the first, by term; what is not named was alike. */
   differences: z.partialRecord(z.enum(SEEN_TERMS), z.number().min(-100).max(100)),
   said: z.enum(SAID),

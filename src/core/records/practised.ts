@@ -5,7 +5,7 @@ import { InstantSchema } from '../schema/times';
 import { DRILL_KINDS } from '../vocabulary/drills';
 
 /** Where the shot of a drill is from: made up, the next planned day, or a recording that came back wrong. */
-export const DRILL_SOURCES = ['drawn', 'planned', 'miss'] as const;
+const DRILL_SOURCES = ['drawn', 'planned', 'miss'] as const;
 export type DrillSource = (typeof DRILL_SOURCES)[number];
 
 /** One drill as it was answered; when one is due again follows from all of them. */

@@ -15,4 +15,3 @@ export const PriceSchema = z.strictObject({
   price: z.number().min(0).max(1_000_000),
   ...edits,
 });
-export type PriceRecord = z.output<typeof PriceSchema>;

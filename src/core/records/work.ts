@@ -19,7 +19,7 @@ export interface Work {
 }
 
 /** Either alone; of both together the shares may make one. */
-export const MOST_WORK: Work = { modes: 600_000, exposures: 60_000 };
+const MOST_WORK: Work = { modes: 600_000, exposures: 60_000 };
 
 /** A combination costs this many times what holding it against one limit does. */
 const MODE_COST = 20;

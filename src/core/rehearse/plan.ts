@@ -50,7 +50,7 @@ export interface PlannedPart {
 }
 
 /** The light of a part if it begins later, EV100 at even steps, and what cloud may do to it, stops. */
-export interface LightOverDelay {
+interface LightOverDelay {
   stepMs: number;
   evMin: readonly number[];
   evMax: readonly number[];

@@ -36,7 +36,7 @@ export interface Rehearsal {
 }
 
 /** What a camera has left in the evening, shares, how warm it got, °C, and all three over the clock. */
-export interface RehearsedCamera {
+interface RehearsedCamera {
   id: string;
   card: Fan;
   power: Fan;

@@ -34,7 +34,7 @@ export interface Slips {
 }
 export type Slip = keyof Slips;
 
-export const USUAL_SLIPS = {
+const USUAL_SLIPS = {
   forgottenFilter: start(0.04, 'one change in twenty-five is forgotten with cold hands'),
   wrongSetup: start(0.02, 'a slot more or less: one in fifty'),
   startedLate: start(0.03, 'the first seconds of one clip in thirty are not there'),

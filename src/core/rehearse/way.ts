@@ -68,7 +68,7 @@ function workedOut(brief: Brief, settings: Settings): Way | null {
 }
 
 /** How it was: light EV100, shake and pace in octaves against the planned. */
-export interface Lived {
+interface Lived {
   evMin: number;
   evMax: number;
   shake: number;

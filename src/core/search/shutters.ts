@@ -150,7 +150,7 @@ function ofKind(brief: Brief, { fixed, auto, both }: BothKinds): readonly Shutte
 }
 
 /** High dynamic range and low-light priority leave no shutter to set. */
-export function runsItself({ pins }: Brief): boolean {
+function runsItself({ pins }: Brief): boolean {
   return pins.recording === 'hdr' || pins.recording === 'lowLight';
 }
 
@@ -164,6 +164,6 @@ function shutterModeFor(brief: Brief): 'fixed' | 'auto' | undefined {
 }
 
 /** Whether the person holds the shutter at a time or an angle. */
-export function shutterIsPinned({ pins }: Brief): boolean {
+function shutterIsPinned({ pins }: Brief): boolean {
   return pins.shutterSeconds !== undefined || pins.shutterAngleDeg !== undefined;
 }

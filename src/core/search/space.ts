@@ -51,7 +51,7 @@ export interface ColourSpace {
   autoIsoWindows: readonly IsoWindow[];
 }
 
-export type SpaceOr = { ok: true; space: Space } | { ok: false; obstacle: Obstacle };
+type SpaceOr = { ok: true; space: Space } | { ok: false; obstacle: Obstacle };
 
 export function spaceFor(brief: Brief, school: School = schoolOf(brief.look)): SpaceOr {
   const no = (obstacle: Obstacle): SpaceOr => ({ ok: false, obstacle });

@@ -30,7 +30,7 @@ export interface TimeLapsePlan extends TimeLapse {
   moving: MovingTimeLapse | null;
 }
 
-export interface TimeLapseWish {
+interface TimeLapseWish {
   recording: 'timeLapse' | 'movingTimeLapse';
   intervalSeconds: number;
   look: TimeLapseLook;

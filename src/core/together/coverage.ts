@@ -31,7 +31,7 @@ export interface Suggestion {
 }
 
 /** A frame whose fastest tenth moves this much of its width a second feels fast (start). */
-export const FEELS_FAST_PCT_PER_S = 90;
+const FEELS_FAST_PCT_PER_S = 90;
 const FAR_M = 6;
 
 /** The angles on a shot's action, each solved under what lets it cut to this answer; those without an answer are left out. */

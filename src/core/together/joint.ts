@@ -19,7 +19,7 @@ import { underPins } from '../search/workings';
  * over the cameras. The search over what is shared is short and plain: families × colours × angles, each camera then
  * solved under those pins.
  */
-export interface JointAnswer {
+interface JointAnswer {
   /** For each camera: the pins that make it match, those the person had set included, and its settings under them. */
   cameras: { pins: Pins; settings: Settings; score: number }[];
   score: number;
@@ -27,7 +27,7 @@ export interface JointAnswer {
   cost: number;
 }
 
-export type JointOutcome =
+type JointOutcome =
   | { solved: true; joint: JointAnswer }
   /** Some camera has no answer even alone (its index), or no shared set exists. */
   | { solved: false; alone: number | null };

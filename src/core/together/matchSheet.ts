@@ -69,7 +69,7 @@ export function matchSheetOf(
 }
 
 /** What may differ between cameras that are cut together, and is seen all the same, in the order in which it is. */
-export const MAY_DIFFER = [
+const MAY_DIFFER = [
   'view',
   'stabilization',
   'resolution',

@@ -14,7 +14,7 @@ import type { Solution } from '../answer/solve';
 import { halfOf, LOW_FPS, straightView, wantedBlurPct, widestView } from './pairSheet';
 
 /** Pins that make both halves alike and give the kind what it asks; and the turning for the wanted blur. */
-export interface PairPlan {
+interface PairPlan {
   pins: [Pins, Pins];
   turnDegPerS: [number, number];
 }
@@ -51,7 +51,7 @@ export function withHalvesSet(shot: Shot): Shot | null {
  * From all pins a kind asks for, those are let go one by one, the least needed first, until both cameras can. `null`
  * where not even a shared shutter is possible.
  */
-export function planPair(pair: Pair, briefs: readonly [Brief, Brief]): PairPlan | null {
+function planPair(pair: Pair, briefs: readonly [Brief, Brief]): PairPlan | null {
   const [first] = briefs;
   const demands: readonly PairAsks[] = PAIR_ASKS[pair.kind];
   const frameRate = sharedRate(briefs, demands.includes('lowFrameRate'));

@@ -35,7 +35,7 @@ export interface AnglePlace {
 }
 
 /** The whole record of an activity; all figures are starting estimates. */
-export interface ActivityHabits {
+interface ActivityHabits {
   /** Usual travelling speed, metres per second. */
   travelMps: number;
   /** AVC-equivalent bits per pixel and frame at which coding starts to show, by how fine and fast the texture is. */

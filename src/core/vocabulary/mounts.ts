@@ -100,7 +100,7 @@ export interface Mount extends MountHabits {
 }
 
 /** A band of hertz, and its share of the power of the shake, 0…1. */
-export interface Buzz {
+interface Buzz {
   lowHz: number;
   highHz: number;
   share: number;

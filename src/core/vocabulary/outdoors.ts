@@ -9,7 +9,7 @@ export const SKY_HABITS = {
   dark: { divisor: 10, errorStops: 1 },
 } as const satisfies Record<string, SkyHabits>;
 
-export interface SkyHabits {
+interface SkyHabits {
   /** What the light on level ground is divided by. Source: Janiczek & DeYoung 1987. */
   divisor: number;
   /** How far the model may be off either way, stops (start): a sky is not a number. */

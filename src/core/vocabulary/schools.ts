@@ -155,7 +155,7 @@ export const SCHOOL_HABITS = {
 } as const satisfies Record<string, SchoolHabits>;
 
 /** A school that stands ready. */
-export type ReadySchool = keyof typeof SCHOOL_HABITS;
+type ReadySchool = keyof typeof SCHOOL_HABITS;
 export const READY_SCHOOLS = Object.keys(SCHOOL_HABITS) as [ReadySchool, ...ReadySchool[]];
 
 /** A school of practice, or the person's own: weights that were fitted to what their eye prefers. */

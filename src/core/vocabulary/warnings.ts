@@ -26,5 +26,5 @@ export const PAGE_OF_WARNING = {
   reflection: 'light',
   safety: 'cautions',
 } as const satisfies Record<string, ReasonPage>;
-export type WarningCode = keyof typeof PAGE_OF_WARNING;
+type WarningCode = keyof typeof PAGE_OF_WARNING;
 export const WARNING_CODES = Object.keys(PAGE_OF_WARNING) as [WarningCode, ...WarningCode[]];

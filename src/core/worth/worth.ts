@@ -59,7 +59,7 @@ export type Advice =
       most: number;
     };
 
-export const WORTH_GETTING = {
+const WORTH_GETTING = {
   all: start(1, 'over all recordings together not even once what is just noticed'),
   each: start(0.15, 'over all recordings a trifle'),
   seen: start(1, 'what is just noticed'),

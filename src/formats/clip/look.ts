@@ -21,7 +21,7 @@ export interface ClipOpened {
 }
 
 /** What a look at its pictures and its sound found. */
-export interface ClipLooked extends ClipOpened {
+interface ClipLooked extends ClipOpened {
   looked: Looked;
   pictures: Pictures | null;
   sound: Sound | null;
@@ -47,7 +47,7 @@ const QUICK_SHARE = 0.09;
 const TEST_SECONDS = 6;
 
 /** What a look is to know beforehand. */
-export interface LookedFor {
+interface LookedFor {
   /** Of the view of the shot, where it is known. */
   pctPerDegree: number | undefined;
   /** Where something is expected to go wrong, seconds. */

@@ -81,7 +81,7 @@ function checksum(body: string): string {
   return (crc32(body) >>> 0).toString(16).toUpperCase().padStart(8, '0');
 }
 
-export type SetupRead = { ok: true; setup: Setup } | { ok: false; fault: SetupFault };
+type SetupRead = { ok: true; setup: Setup } | { ok: false; fault: SetupFault };
 
 const NEEDED = [
   'n',

@@ -46,11 +46,11 @@ export async function zipped(files: ArchiveFiles): Promise<Blob> {
 }
 
 /** Bounds of what is unpacked: the texts of one archive, and the files in it. */
-export const MOST_UNPACKED_BYTES = 200_000_000;
+const MOST_UNPACKED_BYTES = 200_000_000;
 const MOST_FILES = 20_000;
 
 /** The texts of an archive that can be read back by their names, and how many files beside them are not. */
-export interface ArchiveRead {
+interface ArchiveRead {
   texts: { name: string; text: string }[];
   leftBehind: number;
 }

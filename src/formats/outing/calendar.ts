@@ -135,7 +135,7 @@ function readingsTold({ days }: Outing, day: WorkedDay): Told[] {
 }
 
 /** When an event starts: an instant, or what the clock shows in a zone (`null`: wherever the outing is). */
-export type CalendarTime = { atMs: number } | { date: string; time: string; zone: string | null };
+type CalendarTime = { atMs: number } | { date: string; time: string; zone: string | null };
 
 /** Events of a calendar by what they are called in it. */
 export interface CalendarTimes {

@@ -41,7 +41,7 @@ export interface ReadShotList {
   leftBehind: string[];
 }
 
-export interface ListedShot {
+interface ListedShot {
   what: 'shot';
   at: string;
   /** As it was kept, where the sheet says. */

@@ -7,7 +7,7 @@ import type { Track, TrackPoint } from '@/core/track/track';
  * Tracks in GPX, KML (LineString and gx:Track) and TCX. Read as a stream of tags, so that a long track never stands in
  * memory as a document, and a fault is known by its line.
  */
-export type TrackRead =
+type TrackRead =
   | { ok: true; track: Track; leftOut: number }
   | { ok: false; why: string; line: number | null };
 

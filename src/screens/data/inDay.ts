@@ -69,7 +69,7 @@ export function holdIn(inDay: InDay | null, part: number): DayHold | null {
  * A part of a shot as its day has it: its sun at the hour of the day and by the clock of the outing, as long as its entry
  * says. A length set by hand is the shot's own again.
  */
-export interface InClock {
+interface InClock {
   shown: (shot: Shot) => Shot;
   kept: (shot: Shot) => Shot;
 }

@@ -9,7 +9,7 @@ import { presetNames } from '@/words/outingText';
 import { useRepository } from './repository';
 
 /** A stored set-up with its slot and the name it goes by on the camera's own screen. */
-export interface NamedSetup {
+interface NamedSetup {
   slot: number;
   name: string;
   preset: Preset;

@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 
 /** What is at hand of clips while the page is open: their files, which are read where they lie and never kept, and looks under way. */
-export interface ClipFiles {
+interface ClipFiles {
   files: ReadonlyMap<string, File>;
   /** By clip: the sound that lies beside it. */
   sounds: ReadonlyMap<string, File>;

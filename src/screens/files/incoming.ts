@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 
 /** Files dropped on the page, waiting for the part that reads them. */
-export interface Incoming {
+interface Incoming {
   /** Photographs and tracks. */
   files: readonly File[];
   drop: (files: readonly File[]) => void;

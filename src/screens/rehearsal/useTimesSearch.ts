@@ -10,7 +10,7 @@ import { plannedDay } from '../data/workedDay';
 
 export type Search = ({ how: 'looking' } & TimesSearch) | TimesFound | { how: 'failed'; why: string };
 
-export interface Searching {
+interface Searching {
   search: Search | null;
   look: (limits: TimeLimits) => void;
   stop: () => void;

@@ -3,7 +3,7 @@ import type { ThemeConfig } from 'antd';
 import type { Preferred } from '@/core/records/preferences';
 
 /** The themes for Ant Design's tokens; the same colours stand as variables in globals.css. */
-export type ThemeName = Preferred<'theme'>;
+type ThemeName = Preferred<'theme'>;
 
 export const THEME_LABEL: Record<ThemeName, string> = messages.themeLabel;
 

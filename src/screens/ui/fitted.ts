@@ -17,7 +17,7 @@ const FEWEST = 3;
 let brush: CanvasRenderingContext2D | null | undefined;
 
 /** Width of a text, pixels. */
-export function textWidth(text: string, { size, weight = 400, family = 'numerals' }: Lettering): number {
+function textWidth(text: string, { size, weight = 400, family = 'numerals' }: Lettering): number {
   brush ??= document.createElement('canvas').getContext('2d');
   if (!brush) return text.length * size * USUAL_WIDTH;
   const families = getComputedStyle(document.documentElement).getPropertyValue(`--${family}`);

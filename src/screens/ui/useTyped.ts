@@ -4,7 +4,7 @@ import { writeFaultText } from '../data/writeFault';
 /** Takes a value; what is given back settles when it is written, and rejects when it could not be. */
 export type Commit<V> = (value: V) => unknown;
 
-export interface Typed<V> {
+interface Typed<V> {
   /** What stands in the field and is not written yet; undefined: what is kept. */
   typed: V | undefined;
   /** The same for one who acts on it: a field that rights what was typed says so in the event in which it is left. */
@@ -57,7 +57,7 @@ export function useTyped<V>(): Typed<V> {
 }
 
 /** A field of text: what stands in it, and what it does when it is typed in and left. */
-export interface TypedText {
+interface TypedText {
   value: string;
   status: 'error' | '';
   onType: (value: string) => void;

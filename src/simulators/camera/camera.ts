@@ -43,7 +43,7 @@ export interface Running {
   worstUnderStops: number;
 }
 
-export const ENDS = ['stopped', 'cardFull', 'batteryFlat', 'tooHot'] as const;
+const ENDS = ['stopped', 'cardFull', 'batteryFlat', 'tooHot'] as const;
 export type End = (typeof ENDS)[number];
 
 export interface Clip {

@@ -31,8 +31,8 @@ export interface DaySpans {
 
 /** Geometric altitude of the sun's centre at rise and set: refraction 34′ and half a disc 16′. Source: Meeus, chapter 15. */
 const RISE_DEG = -0.833;
-export const GOLDEN_DEG = { from: -4, to: 6 } as const;
-export const BLUE_DEG = { from: -6, to: -4 } as const;
+const GOLDEN_DEG = { from: -4, to: 6 } as const;
+const BLUE_DEG = { from: -6, to: -4 } as const;
 
 /** The light of a stretch of time, such as a day of 23, 24 or 25 hours. */
 export function dayLightOf(light: SunLight, day: Span): DayLight {
@@ -62,7 +62,7 @@ const between = (value: number, { from, to }: { from: number; to: number }): num
   Math.min(value - from, to - value);
 
 /** The stretches of a day in which a continuous figure is above zero, their ends to within a second. */
-export function spansWhere(day: Span, above: (atMs: number) => number): Span[] {
+function spansWhere(day: Span, above: (atMs: number) => number): Span[] {
   const instants = instantsOf(day.fromMs, day.toMs, STEP_MS);
   const spans: Span[] = [];
   let start: number | null = above(day.fromMs) > 0 ? day.fromMs : null;

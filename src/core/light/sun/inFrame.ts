@@ -10,7 +10,7 @@ export interface Aim {
 }
 
 /** Outside the frame, the sun still throws veil and ghosts on a small lens up to here, degrees (start). */
-export const FLARE_OUTSIDE_DEG = 15;
+const FLARE_OUTSIDE_DEG = 15;
 
 export type SunInView =
   | { where: 'frame'; acrossDeg: number; upDeg: number }

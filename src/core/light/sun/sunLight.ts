@@ -114,7 +114,7 @@ export function instantsOf(fromMs: number, toMs: number, stepMs = STEP_MS): numb
 /** All schools and pins of a brief share its light, so it is worked out once. */
 const ranges = new WeakMap<SunLight, SunLightRange>();
 
-export interface SunLightRange {
+interface SunLightRange {
   evMin: number;
   evMax: number;
   /** Of the worst instant. */

@@ -19,7 +19,7 @@ const LOSS: Readonly<Record<Grade, Readonly<Record<Colour, number>>>> = {
   full: { standard: slopes.standardFully.value, flat: slopes.flatFully.value, log: 0 },
 };
 
-export interface ColourFacts {
+interface ColourFacts {
   grade: Grade;
   colour: Colour;
 }

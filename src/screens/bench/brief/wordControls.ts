@@ -40,7 +40,7 @@ export const options = <T extends string>(
 ): { value: T; label: string }[] => ids.map((value) => ({ value, label: label[value] }));
 
 /** A section of the shot with one key set, or left out; the section goes when it is empty. */
-export type SectionName = 'playback' | 'look' | 'mount' | 'motion' | 'limits' | 'sound';
+type SectionName = 'playback' | 'look' | 'mount' | 'motion' | 'limits' | 'sound';
 
 export function withKey(shot: Shot, section: SectionName, key: string, value: unknown): Shot {
   const { [section]: before, ...others } = shot;

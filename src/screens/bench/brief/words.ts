@@ -31,14 +31,14 @@ import type { Stretch } from './wordControls';
 const DELIVERIES = ['1920×1080', '3840×2160', '1080×1920', '1280×720'] as const;
 
 /** What of the kit the words offer beside the usual. */
-export interface OwnThings {
+interface OwnThings {
   cameras: readonly CameraProfile[];
   mounts: readonly OwnMount[];
   /** Tells a shot's light by the sun where it stands; left out where no place is known. */
   sunHere?: ((shot: Shot) => Shot) | undefined;
 }
 
-export type OwnMount = { id: string } & Extract<Thing, { what: 'mount' }>;
+type OwnMount = { id: string } & Extract<Thing, { what: 'mount' }>;
 
 export function sentenceOf(brief: Brief, own: OwnThings = { cameras: [], mounts: [] }): Stretch[][] {
   return [watched(brief), ride(brief, own), lightSentence(brief, own.sunHere)];

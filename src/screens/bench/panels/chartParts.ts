@@ -36,7 +36,7 @@ const MOST = 7;
 const WORTH_SHOWING = 0.05;
 
 /** One term of loss over all places of a chart, with its fill. */
-export interface LossLayer {
+interface LossLayer {
   label: string;
   values: number[];
   hue: string;

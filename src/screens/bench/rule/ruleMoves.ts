@@ -131,7 +131,7 @@ export function isoLadder({ camera }: Brief): number[] {
 }
 
 /** Shutters that fit the frame rate, shortest first, seconds; under lamps the flicker-safe ones too. */
-export function shutterLadder({ camera }: Brief, frameRate: number, pulseHz: number | null): number[] {
+function shutterLadder({ camera }: Brief, frameRate: number, pulseHz: number | null): number[] {
   const safe = pulseHz === null ? [] : flickerSafeShutters(pulseHz, frameRate);
   return [...THIRD_STOP_SHUTTERS, 1 / (2 * frameRate), ...safe]
     .filter((seconds) => seconds <= 1.000001 / frameRate && seconds >= camera.shutter.shortestSeconds * 0.999)

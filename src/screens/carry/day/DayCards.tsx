@@ -212,7 +212,7 @@ function elsewhere(
   ];
 }
 
-export function titleOf(card: DeckCard): string {
+function titleOf(card: DeckCard): string {
   switch (card.kind) {
     case 'before':
       return messages.beforeTheDay;

@@ -18,7 +18,7 @@ import { usePractised, useSkills } from './useSkills';
 const Progress = dynamic(() => import('./Progress').then((module) => module.Progress), { ssr: false });
 
 /** Answered at one sitting. */
-export const SITTING = 3;
+const SITTING = 3;
 const NOTHING_TRIED: readonly Tried[] = [];
 
 /** Short drills, the next always the one that is due most; and how it goes. */

@@ -54,7 +54,7 @@ export function EyeTab(): ReactNode {
   );
 }
 
-export function emptyEye(at: string): OwnEye {
+function emptyEye(at: string): OwnEye {
   return {
     kind: 'lynxeye/own-eye',
     version: FILE_VERSION,

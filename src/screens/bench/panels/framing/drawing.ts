@@ -35,7 +35,7 @@ function pathOf(places: readonly (Place | null)[], closed: boolean): string {
 }
 
 /** A straight line of the world, bent as the lens bends it. */
-export function linePath(shape: FrameShape, from: Point, to: Point, points = 40): string {
+function linePath(shape: FrameShape, from: Point, to: Point, points = 40): string {
   const along = Array.from({ length: points + 1 }, (_, index): Point => {
     const t = index / points;
     return [

@@ -9,7 +9,7 @@ import { dateAndTime, instantOf, isoIn, onDate } from '@/formats/clock';
 import { between, zoneOf } from '@/formats/placed';
 
 /** Changes to a shot's sun light; a shot whose light is told otherwise stays as it is. */
-export type SunChange = (light: SunLight) => SunLight;
+type SunChange = (light: SunLight) => SunLight;
 
 export function changingSun(change: SunChange): (shot: Shot) => Shot {
   return (shot) => (shot.light?.kind === 'sun' ? { ...shot, light: change(shot.light) } : shot);

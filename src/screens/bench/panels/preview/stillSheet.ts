@@ -3,7 +3,7 @@ import type { Picture } from '@/core/preview/develop';
 import type { MotionLine } from '@/words/motionText';
 
 /** One still of each side with its settings and figures, as a picture to keep. */
-export interface SheetSide {
+interface SheetSide {
   name: string;
   settings: string;
   picture: Picture;

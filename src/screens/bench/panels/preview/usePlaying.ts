@@ -22,7 +22,7 @@ export interface Staged {
 }
 
 /** The parts of the player that are told directly at each frame, without drawing the screen anew. */
-export interface StageParts {
+interface StageParts {
   canvas: RefObject<HTMLCanvasElement | null>;
   range: RefObject<HTMLInputElement | null>;
   told: RefObject<HTMLOutputElement | null>;

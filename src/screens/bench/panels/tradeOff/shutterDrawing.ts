@@ -22,7 +22,7 @@ const DASHES: Record<ChartMark['code'], number[]> = {
 const LETTER: Record<ChartMark['code'], string> = messages.letter;
 
 /** What is drawn over the layers: the marks of the shutter, and where it stands. `xs` are log2 of seconds. */
-export interface Laid {
+interface Laid {
   marks: readonly ChartMark[];
   xs: readonly number[];
   at: number;
