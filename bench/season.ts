@@ -241,7 +241,7 @@ function shotOf(
 ): Kept['shots'][number] {
   const read = readShot({
     kind: 'lynxeye/shot',
-    version: 2,
+    version: 3,
     name: id,
     mount,
     filters: GLASSES,
@@ -260,7 +260,7 @@ function entryOf(
 ): LogEntry {
   return {
     kind: 'lynxeye/log-entry',
-    version: 2,
+    version: 3,
     id,
     shotId,
     shotName: shotId,
@@ -280,7 +280,7 @@ function outingOf(
 ): Outing {
   return {
     kind: 'lynxeye/outing',
-    version: 2,
+    version: 3,
     id: `o${day}`,
     createdAt: AT,
     updatedAt: AT,
@@ -326,7 +326,7 @@ const PICTURES: NonNullable<Clip['measured']['pictures']> = {
 };
 const EMPTY: Clip = {
   kind: 'lynxeye/clip',
-  version: 2,
+  version: 3,
   id: 'clip',
   createdAt: AT,
   updatedAt: AT,

@@ -1,7 +1,8 @@
 import { openAsBlob } from 'node:fs';
 import { basename, extname } from 'node:path';
 import { briefOf } from '@/core/brief/brief';
-import type { ClipReport } from '@/core/records/clipReport';
+import type { ClipReport, Container } from '@/core/records/clipReport';
+import { measuredClip, unreadOf } from '@/core/inspect/measuredClip';
 import type { Measured } from '@/core/inspect/seen';
 import { picturesOf } from '@/core/inspect/pictures';
 import { plannedShot } from '@/core/inspect/planned';
@@ -14,7 +15,6 @@ import type { OpenClip } from '@/formats/clip/container';
 import { soundBeside } from '@/formats/clip/sound';
 import { measuredY4m } from '@/formats/clip/y4mPictures';
 import { clipReport } from '@/words/clipReport';
-import { unreadText } from '@/words/findingText';
 
 /** The shot that clips are held against: its answer is taken to be what was filmed. */
 export function shotOf(input: unknown): Checked<PlannedShot> {
@@ -37,11 +37,10 @@ export async function inspectClip(path: string, planned: PlannedShot | null): Pr
   try {
     const read = await measured(clip, path, planned);
     if (!read.ok) return under(path, read);
-    const { name } = clip;
-    return {
-      ok: true,
-      value: clipReport({ name, bytes: file.size }, read.value, unreadOf(clip), planned),
-    };
+    const { name, source, container, cutShort } = clip;
+    const unread = unreadOf(container, { cutShort, decoded: source.kind === 'y4m' });
+    const report = clipReport(measuredClip({ name, bytes: file.size }, read.value, unread, planned), planned);
+    return { ok: true, value: unread === 'notDecoded' ? { ...report, unread: notHere(container) } : report };
   } finally {
     clip.close();
   }
@@ -79,10 +78,8 @@ async function measured(
   };
 }
 
-function unreadOf({ source, container, cutShort }: OpenClip): string | null {
-  return source.kind === 'y4m' || container.frames === 0
-    ? unreadText(container, { cutShort, decoded: true })
-    : `The command line reads pictures and sound of uncompressed files alone; the Debrief of the app reads ${container.videoCodec} where its browser does.`;
+function notHere({ videoCodec }: Container): string {
+  return `The command line reads pictures and sound of uncompressed files alone; the Debrief of the app reads ${videoCodec} where its browser does.`;
 }
 
 function under<T>(

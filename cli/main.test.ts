@@ -12,11 +12,11 @@ import { run } from './main';
 import { sampling } from '../testing/samples';
 
 const solve = (text: string): ReturnType<typeof run> => run(['solve', '-'], () => text);
-const shot = (rest: object): string => JSON.stringify({ kind: 'lynxeye/shot', version: 2, ...rest });
+const shot = (rest: object): string => JSON.stringify({ kind: 'lynxeye/shot', version: 3, ...rest });
 
 describe('lynxeye rehearse', () => {
   const demo = makeDemo();
-  const file = { kind: 'lynxeye/outing-file', version: 2, outing: demo.outings[1], shots: demo.shots };
+  const file = { kind: 'lynxeye/outing-file', version: 3, outing: demo.outings[1], shots: demo.shots };
   const rehearse = (...args: string[]): ReturnType<typeof run> =>
     run(['rehearse', '-', ...args], () => JSON.stringify(file));
 
@@ -77,7 +77,7 @@ describe('lynxeye rehearse', () => {
 });
 
 describe('lynxeye learn', () => {
-  const backup = { kind: 'lynxeye/backup', version: 2, exportedAt: '2026-01-17T20:00:00Z', ...makeDemo() };
+  const backup = { kind: 'lynxeye/backup', version: 3, exportedAt: '2026-01-17T20:00:00Z', ...makeDemo() };
 
   it('tells every figure that the log of a backup corrects, before and after, the same each time', async () => {
     const { status, out, err } = await run(['learn', '-'], () => JSON.stringify(backup));
@@ -113,7 +113,7 @@ describe('lynxeye learn', () => {
 });
 
 describe('lynxeye worth', () => {
-  const backup = { kind: 'lynxeye/backup', version: 2, exportedAt: '2026-01-17T20:00:00Z', ...makeDemo() };
+  const backup = { kind: 'lynxeye/backup', version: 3, exportedAt: '2026-01-17T20:00:00Z', ...makeDemo() };
   const worthOf = async (
     args: readonly string[],
     prices: readonly object[] = [],
@@ -140,7 +140,7 @@ describe('lynxeye worth', () => {
     const at = '2026-01-17T20:00:00Z';
     const prices = bare.things.slice(0, 3).map(({ id }, place) => ({
       kind: 'lynxeye/price',
-      version: 2,
+      version: 3,
       id,
       createdAt: at,
       updatedAt: at,
@@ -171,7 +171,7 @@ describe('lynxeye worth', () => {
 
 describe('lynxeye day', () => {
   const demo = makeDemo();
-  const file = { kind: 'lynxeye/outing-file', version: 2, outing: demo.outings[0], shots: demo.shots };
+  const file = { kind: 'lynxeye/outing-file', version: 3, outing: demo.outings[0], shots: demo.shots };
 
   it('works an outing out: every part with its settings, filter changes in their break, nothing that runs out', async () => {
     const { status, out, err } = await run(['day', '-'], () => JSON.stringify(file));
@@ -260,7 +260,7 @@ describe('lynxeye', () => {
   it('solves a shot that says nothing but what it is', async () => {
     const { status, out, err } = await solve(shot({}));
     expect({ status, err }).toEqual({ status: 0, err: '' });
-    expect(JSON.parse(out)).toMatchObject({ kind: 'lynxeye/answer', version: 2 });
+    expect(JSON.parse(out)).toMatchObject({ kind: 'lynxeye/answer', version: 3 });
   });
 
   it('names every fault with its path, one a line, and prints nothing else', async () => {

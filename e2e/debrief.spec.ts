@@ -56,7 +56,7 @@ function smallDay(): File {
     ticked: [],
     shot: {
       kind: 'lynxeye/shot',
-      version: 2,
+      version: 3,
       name,
       camera: { profile },
       playback: { timelineFps: 25 },
@@ -75,10 +75,10 @@ function smallDay(): File {
   });
   const file = {
     kind: 'lynxeye/outing-file',
-    version: 2,
+    version: 3,
     outing: {
       kind: 'lynxeye/outing',
-      version: 2,
+      version: 3,
       id: 'small-day',
       createdAt: '2026-10-01T10:00:00Z',
       updatedAt: '2026-10-01T10:00:00Z',

@@ -131,7 +131,7 @@ test('without a camera, or with none allowed, it says so and offers the file', a
 });
 
 test('a file opened with the app is taken in', WHOLE, async ({ page }) => {
-  const shot = { kind: 'lynxeye/shot', version: 2, name: 'Opened from the messenger' };
+  const shot = { kind: 'lynxeye/shot', version: 3, name: 'Opened from the messenger' };
   await page.addInitScript((text) => {
     const handle = { getFile: () => Promise.resolve(new File([text], 'shot.json')) };
     Object.defineProperty(window, 'launchQueue', {
@@ -160,7 +160,7 @@ test.describe('with the worker that keeps the app', () => {
       });
       const field = Object.assign(document.createElement('input'), { type: 'file', name: 'files' });
       const given = new DataTransfer();
-      const shot = { kind: 'lynxeye/shot', version: 2, name: 'Shared from the messenger' };
+      const shot = { kind: 'lynxeye/shot', version: 3, name: 'Shared from the messenger' };
       given.items.add(new File([JSON.stringify(shot)], 'shot.lynxeye.txt', { type: 'text/plain' }));
       field.files = given.files;
       form.append(field);

@@ -33,7 +33,7 @@ test('Start transfers at most 340 kB of script', async ({ page, request }) => {
 });
 
 test('the solver answers over HTTP as on the command line', async ({ request }) => {
-  const shot = { kind: 'lynxeye/shot', version: 2, mount: { kind: 'tripod' } };
+  const shot = { kind: 'lynxeye/shot', version: 3, mount: { kind: 'tripod' } };
   const good = await request.post('/api/solve', { data: shot });
   expect(good.status()).toBe(200);
   expect(await good.json()).toMatchObject({ kind: 'lynxeye/answer', settings: { frameRate: 25 } });

@@ -57,7 +57,7 @@ const outingFile = outingFileOf(
   noRecords(),
 );
 const old = JSON.parse(
-  JSON.stringify(backup).replaceAll('"version":2', '"version":1').replaceAll('"strong"', '"boost"'),
+  JSON.stringify(backup).replaceAll('"version":3', '"version":1').replaceAll('"strong"', '"boost"'),
 ) as unknown;
 
 const every = async <T>(inputs: fc.Arbitrary<T>, read: (input: T) => Promise<void> | void): Promise<void> =>

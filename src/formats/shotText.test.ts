@@ -60,7 +60,7 @@ describe('shots as text', () => {
     const { shots, log } = makeDemo();
     const backup = {
       kind: 'lynxeye/backup',
-      version: 2,
+      version: 3,
       exportedAt: '2026-10-03T10:00:00Z',
       shots: [...shots, shots[2]],
       log,

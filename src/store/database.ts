@@ -32,10 +32,10 @@ const OWN_TABLES = {
 } as const;
 
 /** Version of the database. Each that was released stands by the tables it brought; those are never edited. */
-export const DATABASE_VERSION = 9;
+export const DATABASE_VERSION = 10;
 
-/** From this version on records are as version 2 of the files has them. */
-const RECORDS_OF_VERSION_2 = 5;
+/** Versions from which on records are as a later version of the files has them: the second, the third. */
+const RECORDS_UP_TO_DATE: readonly number[] = [5, 10];
 
 export function openDatabase(name = 'lynxeye'): Database {
   const database = new Dexie(name) as Database;
@@ -45,10 +45,11 @@ export function openDatabase(name = 'lynxeye'): Database {
     const declared = database
       .version(version)
       .stores(Object.fromEntries(brought.map(([table, { indexes }]) => [table, indexes])));
-    if (version === RECORDS_OF_VERSION_2)
+    if (RECORDS_UP_TO_DATE.includes(version))
       declared.upgrade(async (transaction) => {
-        // Tables that came later had nothing in them to bring up to date.
-        for (const table of RECORD_TABLES.filter((one) => RECORD_KINDS[one].since <= version))
+        // Tables that came later had nothing in them to bring up to date; what undo brings back is kept in steps.
+        const since = { ...RECORD_KINDS, steps: OWN_TABLES.steps };
+        for (const table of [...RECORD_TABLES, 'steps' as const].filter((one) => since[one].since < version))
           await transaction
             .table(table)
             .toCollection()

@@ -14,7 +14,7 @@ const DAY_MS = 86_400_000;
 
 const kitItem = (id: string, note: string): KitItem => ({
   kind: 'lynxeye/kit-item',
-  version: 2,
+  version: 3,
   id,
   createdAt: AT,
   updatedAt: AT,

@@ -72,6 +72,27 @@ describe('a browser database of version 1', () => {
   });
 });
 
+describe('a browser database of the second version of the files', () => {
+  it('brings clips and what undo would bring back up to date', async () => {
+    const [clip] = makeDemo().clips;
+    if (!clip) throw new Error('the demo has no clip');
+    const { findings } = clip.measured;
+    expect(findings).not.toEqual([]);
+    const second = {
+      ...clip,
+      version: 2,
+      measured: { ...clip.measured, findings: findings.map((one) => ({ ...one, text: 'In words.' })) },
+    };
+    const old = new Dexie(name);
+    old.version(9).stores({ clips: 'id, outingId', steps: '++at, tab', choices: 'key' });
+    await old.table('clips').put(second);
+    await old.table('steps').put({ tab: 'a', label: 'x', changes: [{ table: 'clips', before: second }] });
+    old.close();
+    expect((await window().queries.everything()).clips).toEqual([clip]);
+    expect(await database.table('steps').toArray()).toMatchObject([{ changes: [{ before: clip }] }]);
+  });
+});
+
 describe('what is written', () => {
   const everything = async (): Promise<string> => JSON.stringify(await window().queries.everything());
 

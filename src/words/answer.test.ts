@@ -13,7 +13,7 @@ import { answerShot } from './answer';
 import { sampling } from '../../testing/samples';
 
 const answer = (input: Omit<ShotInput, 'kind' | 'version'>): Answer => {
-  const read = readShot({ kind: 'lynxeye/shot', version: 2, ...input });
+  const read = readShot({ kind: 'lynxeye/shot', version: 3, ...input });
   if (!read.ok) throw new Error(JSON.stringify(read.faults));
   const given = answerShot(read.value);
   if (given.kind !== 'lynxeye/answer') throw new Error(JSON.stringify(given.reasons));
@@ -189,12 +189,12 @@ describe('what cannot be', () => {
       frameRate: 60,
       resolution: { width: 3840, height: 2160 },
     } as const;
-    const refused = answerShot(ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, pins }));
+    const refused = answerShot(ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, pins }));
     if (refused.kind !== 'lynxeye/refusal') throw new Error('it was answered');
     expect(refused.reasons[0]?.text).toContain('full-roll hold only up to 2.7K at 60 fps');
     expect(refused.nearest.length).toBeGreaterThanOrEqual(2);
     for (const way of refused.nearest) {
-      const again = answerShot(ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, pins: way.pins }));
+      const again = answerShot(ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, pins: way.pins }));
       expect(again, way.label).toMatchObject({ kind: 'lynxeye/answer', settings: way.settings });
     }
   });
@@ -214,7 +214,7 @@ describe('what cannot be', () => {
 
   it('a light from the sun wants a place and times that fit each other', () => {
     const faults = (light: object): string[] => {
-      const read = readShot({ kind: 'lynxeye/shot', version: 2, light: { kind: 'sun', ...light } });
+      const read = readShot({ kind: 'lynxeye/shot', version: 3, light: { kind: 'sun', ...light } });
       return read.ok ? [] : read.faults.map(({ path }) => path);
     };
     expect(faults({})).toEqual(['light.lat', 'light.lon', 'light.from', 'light.to']);
@@ -261,7 +261,7 @@ describe('a pair of shots', () => {
       ),
       'Camera in the right hand, in both halves.',
     ]);
-    expect(pairCardLines({ kind: 'lynxeye/shot', version: 2 })).toEqual([]);
+    expect(pairCardLines({ kind: 'lynxeye/shot', version: 3 })).toEqual([]);
   });
 
   it('is answered for both halves, says whether they join and how fast to turn, and keeps to the schema', () => {

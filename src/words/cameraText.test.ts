@@ -84,7 +84,7 @@ describe('the words of mounts and things', () => {
         expect(
           KitItemSchema.safeParse({
             kind: 'lynxeye/kit-item',
-            version: 2,
+            version: 3,
             id: 'x',
             createdAt: '2026-10-03T09:00:00Z',
             updatedAt: '2026-10-03T09:00:00Z',
@@ -107,7 +107,7 @@ describe('the words of framing and steadiness', () => {
     for (const kind of MOUNT_KINDS) {
       const read = readShot({
         kind: 'lynxeye/shot',
-        version: 2,
+        version: 3,
         mount: { kind, tiltDeg: 6 },
         motion: { subject: { distanceM: 3, sideM: 1 } },
       });

@@ -9,7 +9,7 @@ import { solve } from '@/core/answer/solve';
 import { bySaving, checksFor, lookTwiceText, savesText, worthALook } from './card';
 import { readingTaskText, readTheLightText } from './readingText';
 
-const read = readShot({ kind: 'lynxeye/shot', version: 2 });
+const read = readShot({ kind: 'lynxeye/shot', version: 3 });
 if (!read.ok) throw new Error(JSON.stringify(read.faults));
 const { brief } = briefOf(read.value);
 const solved = solve(brief);

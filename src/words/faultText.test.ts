@@ -94,11 +94,11 @@ describe('a fault in words', () => {
 
   it('of the files says where and what', () => {
     const shot = (more: object): string[] => {
-      const read = readShot({ kind: 'lynxeye/shot', version: 2, ...more });
+      const read = readShot({ kind: 'lynxeye/shot', version: 3, ...more });
       return read.ok ? [] : read.faults.map(faultText);
     };
-    expect(shot({ version: 3 })[0]).toMatch(/^version: version 3 .* later .* up to version 2\b/);
-    expect(shot({ version: 'new' })).toEqual(['version: expected 2']);
+    expect(shot({ version: 4 })[0]).toMatch(/^version: version 4 .* later .* up to version 3\b/);
+    expect(shot({ version: 'new' })).toEqual(['version: expected 3']);
     expect(shot({ pins: { iso: { min: 400, max: 100 } } })).toEqual(['pins.iso.max: expected at least min']);
     expect(shot({ pins: { shutterMode: 'fixed', shutterFloorSeconds: 0.01 } })).toEqual([
       'pins.shutterFloorSeconds: only goes with shutterMode "auto"',

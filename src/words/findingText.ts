@@ -1,39 +1,41 @@
 import * as messages from '@/language/words/finding';
-import type { Container, Pictures } from '@/core/records/clipReport';
-import type { Found } from '@/core/inspect/seen';
-import type { PlannedShot } from '@/core/inspect/planned';
-import type { Pins } from '@/core/records/settings';
+import type { Filter } from '@/core/filters/filterSchema';
+import type { Found, MeasuredClip, Pictures } from '@/core/records/clipReport';
+import type { Pins, Settings } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';
 import { SETTING_LABEL, viewLabel } from './labels';
 import { settingText } from './settingText';
 
+/** What a clip was filmed at, and with which filters at hand. */
+export interface Filmed {
+  settings: Settings;
+  filters: readonly Filter[];
+}
+
 /** A finding says what is seen, when, how much against which limit, and the one change that would have cured it. */
-export function findingText(found: Found, pictures: Pictures | null, planned: PlannedShot | null): string {
+export function findingText(found: Found, pictures: Pictures | null, filmed: Filmed | null): string {
   const seen = seenText(found, pictures);
-  if (!found.change || !planned) return seen;
-  const change = changeText(found.change, planned);
-  return `${seen} ${isAsPlanned(found.change, planned) ? messages.setAsPlanned({ change }) : messages.wouldHaveCured({ change })}`;
+  if (!found.change || !filmed) return seen;
+  const change = pinsText(found.change, filmed);
+  return `${seen} ${isAsFilmed(found.change, filmed) ? messages.setAsPlanned({ change }) : messages.wouldHaveCured({ change })}`;
 }
 
 /** What was planned, and not what was filmed. */
-function isAsPlanned(change: Pins, { settings }: PlannedShot): boolean {
+function isAsFilmed(change: Pins, { settings }: Filmed): boolean {
   return (Object.keys(change) as (keyof Pins)[]).every(
     (key) => JSON.stringify(change[key]) === JSON.stringify(settings[key]),
   );
 }
 
 /** "filter ND32", "shutter 1/200 s and filter ND16". */
-export function changeText(
-  change: Pins,
-  { settings, brief }: Pick<PlannedShot, 'settings' | 'brief'>,
-): string {
+export function pinsText(change: Pins, { settings, filters }: Filmed): string {
   const { view, ...rest } = change;
-  const changed = { ...settings, ...rest } as PlannedShot['settings'];
+  const changed = { ...settings, ...rest } as Settings;
   return (Object.keys(change) as (keyof Pins)[])
     .map((key) =>
       key === 'view' && view
         ? `${SETTING_LABEL.view} ${viewLabel(view.id)}`
-        : `${SETTING_LABEL[key]} ${settingText(key, changed, brief.filters)}`,
+        : `${SETTING_LABEL[key]} ${settingText(key, changed, filters)}`,
     )
     .join(messages.and);
 }
@@ -102,12 +104,16 @@ function signed(stops: number): string {
   return tenths(stops).replace('-', '−');
 }
 
-/** Why pictures stayed unread, or what of the file is not there; `decoded`: whether they can be decoded here. */
-export function unreadText(
-  { frames, videoCodec }: Container,
-  { cutShort, decoded }: { cutShort: boolean; decoded: boolean },
-): string | null {
-  if (frames === 0) return messages.noFrames;
-  if (!decoded) return messages.notInThisBrowser({ codec: videoCodec });
-  return cutShort ? messages.cutShort : null;
+/** Why pictures stayed unread, or what of the file is not there; `null`: all of it was read. */
+export function unreadText({ unread, container }: Pick<MeasuredClip, 'unread' | 'container'>): string | null {
+  switch (unread) {
+    case null:
+      return null;
+    case 'noFrames':
+      return messages.noFrames;
+    case 'notDecoded':
+      return messages.notInThisBrowser({ codec: container.videoCodec });
+    case 'cutShort':
+      return messages.cutShort;
+  }
 }

@@ -8,7 +8,7 @@ import { recordCount, recordText, unnamedText } from './recordText';
 import { copyName } from './newNames';
 import { dayPartName, namedOf, namedPart, partName, shotName, tasksName } from './shotName';
 
-const shot = (more: object): Shot => ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...more });
+const shot = (more: object): Shot => ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, ...more });
 const pair = shot({ name: 'Whip', pair: { kind: 'whip', second: { mount: { kind: 'chest' } } } });
 const angles = shot({ secondAngles: [{ name: 'Bow' }, {}] });
 

@@ -60,14 +60,14 @@ const CASES: [what: string, shot: Omit<ShotInput, 'kind' | 'version'>, path: str
 describe('a refusal', () => {
   for (const [what, shot, path, words] of CASES)
     it(`names ${what}, its place and a way out that works`, () => {
-      const refused = answerShot(ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...shot }));
+      const refused = answerShot(ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, ...shot }));
       if (refused.kind !== 'lynxeye/refusal') throw new Error('it was answered');
       expect(refused.reasons[0]?.path).toBe(path);
       expect(refused.reasons[0]?.text).toMatch(words);
       expect(refused.nearest.length).toBeGreaterThan(0);
       for (const { pins, isoCeiling, label } of refused.nearest) {
         const limits = isoCeiling === undefined ? shot.limits : { isoCeiling };
-        const taken = ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...shot, pins, limits });
+        const taken = ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, ...shot, pins, limits });
         expect(answerShot(taken).kind, label).toBe('lynxeye/answer');
       }
     });

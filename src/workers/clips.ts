@@ -7,7 +7,7 @@ import type { PlannedTake } from '@/core/inspect/matchPath';
 import type { ClipFacts } from '@/core/inspect/recordings';
 import type { LookHow } from '@/core/inspect/windows';
 import type { Clip, ClipFrame, Curves, Looked } from '@/core/records/clip';
-import type { ClipReport } from '@/core/records/clipReport';
+import type { MeasuredClip } from '@/core/records/clipReport';
 import type { Settings } from '@/core/records/settings';
 import type { Checked } from '@/core/schema/fault';
 import type { ClipOpened } from '@/formats/clip/look';
@@ -23,17 +23,18 @@ export interface Wanted {
   trouble: readonly number[];
 }
 
-/** A clip's file, and the sound that lies beside an uncompressed one. */
+/** A clip's file, the sound that lies beside an uncompressed one, and what an opening of it told already. */
 export interface Given {
   file: Blob;
   beside: Blob | null;
+  known: Pick<ClipOpened, 'container' | 'cutShort'> | null;
 }
 
 /** What a look at a clip gives to be kept. */
 export interface ClipResult {
   looked: Looked;
   cutShort: boolean;
-  measured: Omit<ClipReport, 'kind' | 'version'>;
+  measured: MeasuredClip;
   curves: Curves | null;
   frames: ClipFrame[];
   filmed: Clip['filmed'];
@@ -62,7 +63,7 @@ export interface ClipsWorker {
     onProgress: (share: number) => void,
   ) => Promise<File | null>;
   /** What was measured once, held against another shot. */
-  judge: (kept: Pick<ClipResult, 'measured' | 'cutShort'>, wanted: Wanted | null) => ClipResult['measured'];
+  judge: (kept: Pick<ClipResult, 'measured' | 'cutShort'>, wanted: Wanted | null) => MeasuredClip;
 }
 
 const standing = new WorkerClient<ClipsWorker>(
@@ -81,7 +82,7 @@ export const matchClips = (
 export const alignClips = (first: Blob, second: Blob): Promise<Aligned | null> =>
   standing.ask<Aligned | null>(async (worker) => worker.align(first, second));
 
-export const judgeClip = (...asked: Parameters<ClipsWorker['judge']>): Promise<ClipResult['measured']> =>
+export const judgeClip = (...asked: Parameters<ClipsWorker['judge']>): Promise<MeasuredClip> =>
   standing.ask((worker) => worker.judge(...asked));
 
 /** Work in a worker of its own: what comes of it, `null` when it was stopped, and the way to stop it at once. */

@@ -1,5 +1,6 @@
 import { alignedBySound } from '@/core/inspect/align';
 import { matchedDay } from '@/core/inspect/matching';
+import { measuredClip, unreadOf } from '@/core/inspect/measuredClip';
 import { plannedShot } from '@/core/inspect/planned';
 import type { PlannedShot } from '@/core/inspect/planned';
 import { isOfItsCamera } from '@/core/learn/cameraEvidence';
@@ -8,30 +9,27 @@ import type { RawShake } from '@/core/learn/rawShake';
 import { factsOf, lookAt } from '@/formats/clip/look';
 import { ALIGNED_RATE, beginningOf } from '@/formats/clip/sound';
 import { filmedSample } from '@/formats/clip/sample';
-import { clipReport } from '@/words/clipReport';
-import { unreadText } from '@/words/findingText';
 import type { ClipResult, ClipsWorker, Wanted } from './clips';
 
 /** What the worker for clips does; the page's tests call it without one. */
 export const clipsWork: ClipsWorker = {
   open: (file, name) => factsOf(file, name),
   match: (clips, takes, known) => matchedDay(clips, takes, known),
-  async look({ file, beside }, name, how, wanted, onProgress) {
+  async look({ file, beside, known }, name, how, wanted, onProgress) {
     const planned = plannedOf(wanted);
     const read = await lookAt(
       file,
       name,
       how,
-      { pctPerDegree: planned?.pctPerDegree, trouble: wanted?.trouble ?? [], beside },
+      { pctPerDegree: planned?.pctPerDegree, trouble: wanted?.trouble ?? [], beside, known },
       onProgress,
     );
     if (!read.ok) return read;
     const { container, cutShort, decoded, pictures, sound, curves, frames, looked } = read.value;
-    const unread = unreadText(container, { cutShort, decoded });
-    const measured = reported(
+    const measured = measuredClip(
       { name, bytes: file.size },
       { container, cutShort, pictures, sound },
-      unread,
+      unreadOf(container, { cutShort, decoded }),
       planned,
     );
     const filmed = planned?.settings ?? null;
@@ -45,7 +43,7 @@ export const clipsWork: ClipsWorker = {
   film: (sample, brief, settings, onProgress) => filmedSample(sample, brief, settings, onProgress),
   judge({ measured, cutShort }, wanted) {
     const { file, container, pictures, sound, unread } = measured;
-    return reported(file, { container, cutShort, pictures, sound }, unread, plannedOf(wanted));
+    return measuredClip(file, { container, cutShort, pictures, sound }, unread, plannedOf(wanted));
   },
 };
 
@@ -63,9 +61,4 @@ function shakeBehind(
   if (!planned || planned.settings.stabilization === 'off') return null;
   if (!isOfItsCamera(container.bitRateMbps, planned.settings)) return null;
   return rawShakeOf(planned.brief, planned.settings, pictures?.pulsingPct ?? 0);
-}
-
-function reported(...of: Parameters<typeof clipReport>): ReturnType<ClipsWorker['judge']> {
-  const { file, container, pictures, sound, unread, findings } = clipReport(...of);
-  return { file, container, pictures, sound, unread, findings };
 }

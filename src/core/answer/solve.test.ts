@@ -18,7 +18,7 @@ import { sampling } from '../../../testing/samples';
 
 type Rest = Omit<ShotInput, 'kind' | 'version'>;
 const solved = (rest: Rest): Solution => {
-  const outcome = solve(briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...rest })).brief);
+  const outcome = solve(briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, ...rest })).brief);
   if (!outcome.solved) throw new Error(JSON.stringify(outcome.refusal.obstacle));
   return outcome.solution;
 };

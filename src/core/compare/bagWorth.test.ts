@@ -17,7 +17,7 @@ const BAG: NonNullable<Shot['filters']> = [
 ];
 const shotOf = (more: Partial<Shot>): Shot => ({
   kind: 'lynxeye/shot',
-  version: 2,
+  version: 3,
   filters: BAG,
   light: { kind: 'range', evMin: 12, evMax: 14 },
   ...more,

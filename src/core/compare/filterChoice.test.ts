@@ -80,7 +80,7 @@ describe('lamps on one shot', () => {
 
   it('names how each frame rate beats', () => {
     const { brief } = briefOf(
-      ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, playback: { timelineFps: 60 } }),
+      ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, playback: { timelineFps: 60 } }),
     );
     const read = (readoutSeconds: number | undefined): typeof brief => ({
       ...brief,

@@ -26,7 +26,7 @@ function partAt(id: string, spans: readonly [number, number][], more: Partial<Sh
   const seconds = spans.reduce((sum, [from, to]) => sum + (to - from) * 60, 0);
   const shot = ShotSchema.parse({
     kind: 'lynxeye/shot',
-    version: 2,
+    version: 3,
     light: { kind: 'range', evMin: 10, evMax: 12 },
     motion: { travelMps: 4 },
     ...more,

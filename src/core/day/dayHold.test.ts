@@ -41,7 +41,7 @@ function dayOf(shots: readonly ShotInput[], breaks: readonly boolean[]): { day: 
 
 const shot = (more: Partial<ShotInput>): ShotInput => ({
   kind: 'lynxeye/shot',
-  version: 2,
+  version: 3,
   mount: { kind: 'helmet', activity: 'riding' },
   ...more,
 });

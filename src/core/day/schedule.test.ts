@@ -25,7 +25,7 @@ const clock = (date: string, time: string): number => Date.parse(`${date}T${time
 const at = (time: string): number => clock('2026-07-01', time);
 
 const shotOf = (more: Partial<ShotInput> = {}): Shot =>
-  ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, name: 'Ride', ...more });
+  ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, name: 'Ride', ...more });
 
 const ridden = (id: string, more: Partial<ShotInput> = {}): ShotRecord =>
   recordOf(id, { name: 'Ride', ...more });

@@ -153,7 +153,7 @@ describe('what is practised next', () => {
     TriedSchema.parse({ at, kind, from: 'drawn', loss, offStops: loss, seconds: 30 });
   const shot = {
     kind: 'lynxeye/shot',
-    version: 2,
+    version: 3,
     name: 'Roots',
     light: { kind: 'range', evMin: 10, evMax: 13 },
   };
@@ -195,7 +195,7 @@ describe('what is practised next', () => {
   it('asks of what came back wrong first, then of the next planned day, each on that very shot', () => {
     const entry = LogEntrySchema.parse({
       kind: 'lynxeye/log-entry',
-      version: 2,
+      version: 3,
       id: 'l1',
       shotId: 's1',
       shotName: 'Roots',

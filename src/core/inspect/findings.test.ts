@@ -3,10 +3,10 @@ import { briefOf } from '../brief/brief';
 import type { ShotInput } from '../records/shot';
 import { readShot } from '../records/shot';
 import { solve } from '../answer/solve';
-import type { Container, Pictures, Sound } from '../records/clipReport';
+import type { Container, Found, Pictures, Sound } from '../records/clipReport';
 import { endedBy } from './ended';
 import { findingsOf } from './findings';
-import type { Found, Measured } from './seen';
+import type { Measured } from './seen';
 import { LIMITS } from './limits';
 import { nextTime } from './nextTime';
 import type { Pins } from '../records/settings';
@@ -64,7 +64,7 @@ const SOUND: Sound = {
 };
 
 function planOf(shot: Partial<ShotInput>): PlannedShot {
-  const read = readShot({ kind: 'lynxeye/shot', version: 2, ...shot });
+  const read = readShot({ kind: 'lynxeye/shot', version: 3, ...shot });
   if (!read.ok) throw new Error('no shot');
   const plan = plannedShot(briefOf(read.value).brief);
   if (!plan) throw new Error('no answer');
@@ -239,7 +239,7 @@ describe('findings', () => {
       { frameRate: 25 },
       { view: { id: 'wide' }, stabilization: 'levelHold' },
     ] as const) {
-      const shot = nextTime({ kind: 'lynxeye/shot', version: 2, pins: pinned }, 'again', change);
+      const shot = nextTime({ kind: 'lynxeye/shot', version: 3, pins: pinned }, 'again', change);
       const read = readShot(shot);
       expect(read.ok ? [] : read.faults).toEqual([]);
       if (read.ok) expect(solve(briefOf(read.value).brief).solved, JSON.stringify(change)).toBe(true);

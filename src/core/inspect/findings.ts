@@ -1,9 +1,10 @@
+import type { Found } from '../records/clipReport';
 import type { FindingCode } from '../vocabulary/findings';
 import { bitRate, clippedSound, cutOff, frameRate, silent, size, stutter, wind } from './fileLooks';
 import { oneChange } from './oneChange';
 import { drift, flicker, noise, over, shake, smear, soft, strobing, tilt, under } from './pictureLooks';
 import type { PlannedShot } from './planned';
-import type { Found, Look, Measured, Seen } from './seen';
+import type { Look, Measured, Seen } from './seen';
 
 /** The findings of a clip, worst first: by how far past its limit. `planned`: the shot it was filmed for, where known. */
 export function findingsOf(measured: Measured, planned: PlannedShot | null): Found[] {

@@ -1,7 +1,6 @@
 import type { Brief } from '../brief/brief';
 import type { Term } from '../loss/table';
-import type { Container, Pictures, Sound } from '../records/clipReport';
-import type { FindingCode } from '../vocabulary/findings';
+import type { Container, Found, Pictures, Sound } from '../records/clipReport';
 import type { Pins } from '../records/settings';
 import type { PlannedShot } from './planned';
 
@@ -12,15 +11,6 @@ export interface Measured {
   cutShort: boolean;
   pictures: Pictures | null;
   sound: Sound | null;
-}
-
-/** What is seen, when (`null`: throughout), how much against which limit, and the one change that would have cured it. */
-export interface Found {
-  code: FindingCode;
-  atSeconds: number | null;
-  value: number;
-  limit: number;
-  change: Pins | null;
 }
 
 /** A finding before its cure: the conditions as they turned out, and the loss that a cure must halve; or plainly the cure. */

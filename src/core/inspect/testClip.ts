@@ -1,10 +1,10 @@
-import type { ClipReport } from '../records/clipReport';
+import type { Found, MeasuredClip } from '../records/clipReport';
 import type { FindingCode } from '../vocabulary/findings';
 import { isBlocked } from './verdicts';
 
 /** What a test clip says: go, or what is to be changed first, the worst first. */
 export interface TestVerdict {
-  change: ClipReport['findings'];
+  change: Found[];
   blocked: boolean;
   go: boolean;
 }
@@ -16,7 +16,7 @@ const OF_THE_PLACE: readonly FindingCode[] = ['tilt', 'flicker', 'wind', 'clippe
 
 /** `standIn`: it was filmed with another camera at the place of the one that will film. */
 export function testVerdict(
-  { findings, pictures }: Pick<ClipReport, 'findings' | 'pictures'>,
+  { findings, pictures }: Pick<MeasuredClip, 'findings' | 'pictures'>,
   mount: Parameters<typeof isBlocked>[1],
   standIn: boolean,
 ): TestVerdict {

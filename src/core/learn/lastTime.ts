@@ -1,7 +1,7 @@
 import { briefOf } from '../brief/brief';
 import { evRangeOf } from '../light/lightRange';
 import type { Recording } from '../inspect/logbook';
-import type { ClipReport } from '../records/clipReport';
+import type { Found } from '../records/clipReport';
 import type { Verdict } from '../records/logEntry';
 import { shotOfPart } from '../records/secondAngles';
 import type { Pins } from '../records/settings';
@@ -13,7 +13,7 @@ export interface LastTime {
   recording: Recording;
   verdicts: readonly Verdict[];
   /** The worst first; what its change asks for, and whether the shot has it already. */
-  findings: readonly { code: ClipReport['findings'][number]['code']; change: Pins | null; done: boolean }[];
+  findings: readonly { code: Found['code']; change: Pins | null; done: boolean }[];
 }
 
 /** The light of two shots is alike where their ends lie no further apart, stops. */

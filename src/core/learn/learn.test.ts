@@ -162,7 +162,7 @@ describe("a brief with the person's own figures", () => {
   const shotWith = (learned: Learned[], over: object = {}) => {
     const read = readShot({
       kind: 'lynxeye/shot',
-      version: 2,
+      version: 3,
       mount: { kind: 'helmet', activity: 'riding', ground: 'rough' },
       light: { kind: 'scene', from: 'openShade', to: 'openSun' },
       filters: [{ id: 'nd8', kind: 'nd', stops: 3 }],

@@ -9,7 +9,7 @@ import { measuredShakeEvidence } from './measuredShake';
 const AT = '2026-10-03T10:00:00Z';
 const measured = (degPerSRms: number, id: string, change: Partial<Measured> = {}): Measured => ({
   kind: 'lynxeye/measured',
-  version: 2,
+  version: 3,
   id,
   createdAt: AT,
   updatedAt: AT,

@@ -108,7 +108,7 @@ describe('how a camera exposes', () => {
 
 describe('what is left of a frame', () => {
   const briefWith = (more: Partial<ShotInput> = {}) =>
-    briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...more })).brief;
+    briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, ...more })).brief;
 
   it('is never more than the mode gives, and less once it is steadied in the edit', () => {
     const brief = briefWith({ mount: { kind: 'helmet', ground: 'rough', activity: 'riding' } });

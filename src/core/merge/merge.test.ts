@@ -13,7 +13,7 @@ import { sampling } from '../../../testing/samples';
 
 const demo = makeDemo();
 const AT = '2026-10-01T08:00:00Z';
-const stamps = { version: 2 as const, createdAt: AT, updatedAt: AT, demo: false };
+const stamps = { version: 3 as const, createdAt: AT, updatedAt: AT, demo: false };
 const mine = { ...stamps, id: 'mine' as const };
 const BASE: Records = {
   ...noRecords(),
@@ -97,7 +97,7 @@ function edited(
     const seen = raised(record.edits, device);
     if (removes && table !== 'eye' && table !== 'practised') {
       own.splice(own.indexOf(record), 1);
-      records.removed.push({ kind: 'lynxeye/removed', version: 2, id: key, at: AT, edits: seen });
+      records.removed.push({ kind: 'lynxeye/removed', version: 3, id: key, at: AT, edits: seen });
       said.delete(key);
       continue;
     }

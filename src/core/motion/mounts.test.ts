@@ -55,7 +55,7 @@ describe('mounts as data', () => {
   });
 
   it('a place that the mount does not have is refused with what it has', () => {
-    const shot = (mount: object) => readShot({ kind: 'lynxeye/shot', version: 2, mount });
+    const shot = (mount: object) => readShot({ kind: 'lynxeye/shot', version: 3, mount });
     expect(shot({ kind: 'pole', place: 'short' }).ok).toBe(true);
     expect(shot({ kind: 'pole', place: 'top' })).toEqual({
       ok: false,
@@ -98,7 +98,7 @@ describe('mounts as data', () => {
 
 describe('choosing a mount', () => {
   it('every mount is solved for the shot; a steadier one gives shutter, a shakier one costs it', () => {
-    const read = readShot({ kind: 'lynxeye/shot', version: 2, mount: { kind: 'helmet', ground: 'rough' } });
+    const read = readShot({ kind: 'lynxeye/shot', version: 3, mount: { kind: 'helmet', ground: 'rough' } });
     if (!read.ok) throw new Error('not a shot');
     const made = spaceFor(briefOf(read.value).brief, schoolOf({ school: 'weigh', mine: null }));
     if (!made.ok) throw new Error('no space');

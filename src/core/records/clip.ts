@@ -2,13 +2,13 @@ import * as z from 'zod';
 import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
-import { ClipReportSchema } from './clipReport';
+import { MeasuredClipSchema } from './clipReport';
 import { SettingsSchema } from './settings';
 import { CUT_REASONS, VERDICTS } from './logEntry';
 
 /**
  * One clip that came back, without the clip itself: which shot it belongs to, what was measured, a few small pictures and
- * the verdict. Version 2.
+ * the verdict.
  */
 const id = z.string().min(1).max(60);
 const points = z.array(z.number().nullable()).max(600);
@@ -67,7 +67,7 @@ export const ClipSchema = z.strictObject({
     .strictObject({ degPerSRms: z.number().min(0), spread: z.number().min(0) })
     .nullable()
     .default(null),
-  measured: ClipReportSchema.omit({ kind: true, version: true }),
+  measured: MeasuredClipSchema,
   curves: CurvesSchema.nullable(),
   frames: z
     .array(z.strictObject({ atSeconds: z.number(), jpeg: z.string().max(60_000) }))

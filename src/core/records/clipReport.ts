@@ -107,26 +107,39 @@ const FindingSchema = z.strictObject({
   atSeconds: number.nullable(),
   value: number,
   limit: number,
-  text: z.string(),
   /** The one smallest change that would have cured it; `null`: no setting does, or the shot is not known. */
   change: PinsSchema.nullable(),
 });
 
-export const ClipReportSchema = z.strictObject({
-  kind: z.literal('lynxeye/clip-report'),
-  /** The kind came later than the second version of all else, and its first is written. */
-  version: z.union([z.literal(1), z.literal(FILE_VERSION)]),
+/** Why pictures stayed unread (there are none, they cannot be decoded here), or what of them is not there. */
+const UNREAD_CODES = ['noFrames', 'notDecoded', 'cutShort'] as const;
+
+/** A clip measured, as it is kept: codes and figures, whatever the language they are told in. */
+export const MeasuredClipSchema = z.strictObject({
   file: z.strictObject({ name: z.string().max(300), bytes: z.int() }),
   container: ContainerSchema,
   pictures: PicturesSchema.nullable(),
   sound: SoundSchema.nullable(),
+  unread: z.enum(UNREAD_CODES).nullable(),
+  findings: z.array(FindingSchema),
+});
+
+/** What the command line prints: each finding in words beside its figures. */
+export const ClipReportSchema = z.strictObject({
+  kind: z.literal('lynxeye/clip-report'),
+  /** The kind came later than the second version of all else, and its first is written. */
+  version: z.union([z.literal(1), z.literal(FILE_VERSION)]),
+  ...MeasuredClipSchema.shape,
   /** Why pictures or sound stayed unread. */
   unread: z.string().nullable(),
-  findings: z.array(FindingSchema),
+  findings: z.array(z.strictObject({ ...FindingSchema.shape, text: z.string() })),
 });
 
 export type Container = z.output<typeof ContainerSchema>;
 export type Rotation = Container['rotationDeg'];
 export type Pictures = z.output<typeof PicturesSchema>;
 export type Sound = z.output<typeof SoundSchema>;
+export type Found = z.output<typeof FindingSchema>;
+export type Unread = (typeof UNREAD_CODES)[number];
+export type MeasuredClip = z.output<typeof MeasuredClipSchema>;
 export type ClipReport = z.output<typeof ClipReportSchema>;

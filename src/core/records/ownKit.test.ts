@@ -10,7 +10,7 @@ import { ShotSchema } from './shot';
 const AT = '2026-07-01T06:00:00Z';
 const kept = (thing: Thing, more: Partial<KitItem> = {}): KitItem => ({
   kind: 'lynxeye/kit-item',
-  version: 2,
+  version: 3,
   id: 'x',
   createdAt: AT,
   updatedAt: AT,

@@ -32,7 +32,7 @@ const saturday = (gear: readonly Gear[] = demo.gear, outing: Outing = demo): Pla
 
 /** A day of this one shot. */
 function dayOf(input: Omit<ShotInput, 'kind' | 'version'>): Schedule {
-  const read = readShot({ kind: 'lynxeye/shot', version: 2, ...input });
+  const read = readShot({ kind: 'lynxeye/shot', version: 3, ...input });
   if (!read.ok) throw new Error(JSON.stringify(read.faults));
   const record: ShotRecord = { ...item(shots, 0), id: 'one', shot: read.value };
   const entries = [{ what: 'shot' as const, id: 'a', shotId: 'one', at: '10:00', pauses: [], note: '' }];

@@ -32,12 +32,12 @@ describe('versions of files', () => {
       ),
     ).toEqual({
       kind: 'lynxeye/shot',
-      version: 2,
+      version: 3,
       pins: { stabilization: 'strong' },
       camera: {
         profile: {
           kind: 'lynxeye/camera',
-          version: 2,
+          version: 3,
           stabilizations: { standard: {}, strong: { cropPerSide: 0.1 } },
           rules: [{ stabilizations: ['off', 'strong'] }],
           limits: [{ where: { stabilizations: ['strong'] } }],
@@ -49,19 +49,40 @@ describe('versions of files', () => {
   });
 
   it('leaves what is up to date as it is, and a word of today wrong where it is wrong', () => {
-    const today = { kind: 'lynxeye/shot', version: 2, pins: { stabilization: 'boost' } };
+    const today = { kind: 'lynxeye/shot', version: 3, pins: { stabilization: 'boost' } };
     expect(upToDate(today)).toBe(today);
     expect(readShot(today)).toMatchObject({ ok: false, faults: [{ path: 'pins.stabilization' }] });
     expect(readShot(old({ pins: { stabilization: 'boost' } }))).toMatchObject({
       ok: true,
-      value: { version: 2, pins: { stabilization: 'strong' } },
+      value: { version: 3, pins: { stabilization: 'strong' } },
     });
   });
 
+  it('of a clip takes the sentences away, and says by its code why it stayed unread', () => {
+    const clip = (version: number, measured: object): object => ({
+      kind: 'lynxeye/clip',
+      version,
+      measured: { container: { frames: 1 }, pictures: null, unread: null, findings: [], ...measured },
+    });
+    const brought = (measured: object): unknown => upToDate(clip(2, measured));
+    expect(brought({ findings: [{ code: 'over', value: 3, text: 'White.' }] })).toEqual(
+      clip(3, { findings: [{ code: 'over', value: 3 }] }),
+    );
+    expect(brought({ unread: 'Why.' })).toEqual(clip(3, { unread: 'notDecoded' }));
+    expect(brought({ unread: 'Why.', pictures: {} })).toEqual(clip(3, { unread: 'cutShort', pictures: {} }));
+    expect(brought({ unread: 'Why.', container: { frames: 0 } })).toEqual(
+      clip(3, { unread: 'noFrames', container: { frames: 0 } }),
+    );
+    // Whatever is no clip of ours is left for its schema to refuse.
+    const odd = { kind: 'lynxeye/clip', version: 3, measured: 1 };
+    expect(upToDate({ ...odd, version: 2 })).toEqual(odd);
+    expect(upToDate(clip(2, { findings: 'none' }))).toEqual(clip(3, { findings: 'none' }));
+  });
+
   it('refuses a later version in words, and no other number passes for an earlier one', () => {
-    expect(readShot({ kind: 'lynxeye/shot', version: 3, newKey: 1 })).toEqual({
+    expect(readShot({ kind: 'lynxeye/shot', version: 4, newKey: 1 })).toEqual({
       ok: false,
-      faults: [{ path: 'version', amiss: { code: 'wanted', what: 'noLaterVersion', got: 3 } }],
+      faults: [{ path: 'version', amiss: { code: 'wanted', what: 'noLaterVersion', got: 4 } }],
     });
     for (const version of [0, -1, 1.5, '1', null])
       expect(readShot({ kind: 'lynxeye/shot', version }).ok, String(version)).toBe(false);

@@ -1,5 +1,5 @@
 /** Version of all files that are written; earlier ones are brought up to date by the migrations below. */
-export const FILE_VERSION = 2;
+export const FILE_VERSION = 3;
 
 /**
  * One number counts the versions of all files and records: version 1, and whatever each later one changed. What is read
@@ -30,6 +30,31 @@ export const MIGRATIONS: readonly Migration[] = [
         return { ...own, stabilizations: { ...others, strong: boost } };
       }
       return own;
+    },
+  },
+  {
+    to: 3,
+    name: 'a clip keeps its findings, and why it stayed unread, as codes and not as sentences',
+    up: (own) => {
+      const { kind, measured } = own;
+      if (kind !== 'lynxeye/clip' || !isPlain(measured)) return own;
+      const { findings, unread, container, pictures } = measured;
+      const noFrames = isPlain(container) && container.frames === 0;
+      return {
+        ...own,
+        measured: {
+          ...measured,
+          findings: Array.isArray(findings) ? findings.map(withoutText) : findings,
+          unread:
+            typeof unread !== 'string'
+              ? unread
+              : noFrames
+                ? 'noFrames'
+                : pictures === null
+                  ? 'notDecoded'
+                  : 'cutShort',
+        },
+      };
     },
   },
 ];
@@ -77,6 +102,12 @@ function isOurs(own: Plain): own is Plain & { version: number } {
     Number.isInteger(version) &&
     Number(version) >= 1
   );
+}
+
+function withoutText(finding: unknown): unknown {
+  if (!isPlain(finding)) return finding;
+  const { text, ...others } = finding;
+  return typeof text === 'string' ? others : finding;
 }
 
 function isPlain(value: unknown): value is Plain {

@@ -16,7 +16,7 @@ import { steadyWays, tiltRemedies } from '../compare/steadiness';
 import { sampling } from '../../../testing/samples';
 
 const shot = (input: Omit<ShotInput, 'kind' | 'version'>) =>
-  ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...input });
+  ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, ...input });
 const solved = (input: Omit<ShotInput, 'kind' | 'version'>): Solution => {
   const outcome = solve(briefOf(shot(input)).brief);
   if (!outcome.solved) throw new Error(outcome.refusal.obstacle.code);

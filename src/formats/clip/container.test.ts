@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { madeContainer, wav } from '../../../bench/madeContainer';
 import { PLAIN_CLIP, y4mOf } from '../../../bench/madeClip';
 import { faultText } from '@/words/faultText';
+import { unreadOf } from '@/core/inspect/measuredClip';
 import { unreadText } from '@/words/findingText';
 import { openClip } from './container';
 import { factsOf } from './look';
@@ -111,7 +112,17 @@ describe('files that are not as they should be', () => {
       nominalFps: 25,
     });
     expect(decoded).toBe(false);
-    expect(unreadText(container, { cutShort, decoded })).toMatch(/does not decode hevc/);
+    const unread = unreadOf(container, { cutShort, decoded });
+    expect(unreadText({ container, unread })).toMatch(/does not decode hevc/);
+  });
+
+  it('what an opening told is not told again', async () => {
+    const file = await madeContainer({ format: new Mp4OutputFormat({ fastStart: 'in-memory' }) });
+    const first = await opened(file);
+    if (!first.ok) throw new Error('not opened');
+    const told = { container: { ...first.value.container, frames: 7 }, cutShort: true };
+    const again = await openClip(file, 'a.mp4', told);
+    expect(again).toMatchObject({ ok: true, value: { ...told, source: { kind: 'coded' } } });
   });
 
   it('no frames is a fact, not a fault', async () => {

@@ -33,13 +33,23 @@ const NEXT_TO = 0.004;
 const OFF_GAP = 0.15;
 const OFTEN = 0.02;
 
-/** Opens a clip of any kind that is known, by what is in it, whatever its name. Never throws; a fault says what it is. */
-export async function openClip(file: Blob, name: string): Promise<Checked<OpenClip>> {
+/** The facts of a file, and whether it breaks off. */
+export type ClipFacts = Pick<OpenClip, 'container' | 'cutShort'>;
+
+/**
+ * Opens a clip of any kind that is known, by what is in it, whatever its name. `known`: its facts, from an opening before;
+ * its packets are not walked again. Never throws; a fault says what it is.
+ */
+export async function openClip(
+  file: Blob,
+  name: string,
+  known: ClipFacts | null = null,
+): Promise<Checked<OpenClip>> {
   if (file.size === 0) return no(messages.theFileIsEmpty);
   if (await isY4m(file)) return openY4m(file, name);
   const input = new Input({ formats: ALL_FORMATS, source: new BlobSource(file) });
   try {
-    const opened = await openCoded(input, file, name);
+    const opened = await openCoded(input, file, name, known);
     if (!opened.ok) input.dispose();
     return opened;
   } catch (error) {
@@ -83,18 +93,44 @@ async function openY4m(file: Blob, name: string): Promise<Checked<OpenClip>> {
   };
 }
 
-async function openCoded(input: Input, file: Blob, name: string): Promise<Checked<OpenClip>> {
-  const format = await input.getFormat();
-  const [video, audio, outline, tags] = await Promise.all([
-    input.getPrimaryVideoTrack(),
-    input.getPrimaryAudioTrack(),
-    outlineOf(file),
-    input.getMetadataTags(),
-  ]);
+async function openCoded(
+  input: Input,
+  file: Blob,
+  name: string,
+  known: ClipFacts | null,
+): Promise<Checked<OpenClip>> {
+  const [video, audio] = await Promise.all([input.getPrimaryVideoTrack(), input.getPrimaryAudioTrack()]);
   if (!video) {
+    const outline = await outlineOf(file);
     if (outline && !outline.indexed) return no(messages.itsIndexIsMissing);
     return no(audio ? messages.itHoldsSoundAlone : messages.itHoldsNoPictures);
   }
+  const facts = known ?? (await factsIn(input, file, video, audio));
+  return {
+    ok: true,
+    value: {
+      name,
+      file,
+      ...facts,
+      source: { kind: 'coded', video, audio },
+      close: () => {
+        input.dispose();
+      },
+    },
+  };
+}
+
+async function factsIn(
+  input: Input,
+  file: Blob,
+  video: InputVideoTrack,
+  audio: InputAudioTrack | null,
+): Promise<ClipFacts> {
+  const [format, outline, tags] = await Promise.all([
+    input.getFormat(),
+    outlineOf(file),
+    input.getMetadataTags(),
+  ]);
   const packets = await packetsOf(video);
   const [sound, width, height, rotationDeg, codec] = await Promise.all([
     audio ? soundFacts(audio) : null,
@@ -106,30 +142,21 @@ async function openCoded(input: Input, file: Blob, name: string): Promise<Checke
   const { frames, seconds, bytes, gap, variable } = packets;
   const createdAt = outline?.createdAt ?? tags.date ?? null;
   return {
-    ok: true,
-    value: {
-      name,
-      file,
-      cutShort: outline?.cutShort ?? false,
-      container: {
-        format: FORMAT_NAMES.get(format) ?? format.name.toLowerCase(),
-        videoCodec: codec ?? UNKNOWN,
-        width,
-        height,
-        rotationDeg,
-        frames,
-        frameRate: seconds > 0 ? frames / seconds : 0,
-        nominalFps: gap > 0 ? nominal(1 / gap) : 0,
-        variable,
-        durationSeconds: seconds,
-        bitRateMbps: seconds > 0 ? (8 * bytes) / seconds / 1e6 : null,
-        createdAt: createdAt?.toISOString() ?? null,
-        audio: sound,
-      },
-      source: { kind: 'coded', video, audio },
-      close: () => {
-        input.dispose();
-      },
+    cutShort: outline?.cutShort ?? false,
+    container: {
+      format: FORMAT_NAMES.get(format) ?? format.name.toLowerCase(),
+      videoCodec: codec ?? UNKNOWN,
+      width,
+      height,
+      rotationDeg,
+      frames,
+      frameRate: seconds > 0 ? frames / seconds : 0,
+      nominalFps: gap > 0 ? nominal(1 / gap) : 0,
+      variable,
+      durationSeconds: seconds,
+      bitRateMbps: seconds > 0 ? (8 * bytes) / seconds / 1e6 : null,
+      createdAt: createdAt?.toISOString() ?? null,
+      audio: sound,
     },
   };
 }

@@ -7,7 +7,7 @@ import { picturesOf } from '@/core/inspect/pictures';
 import { windowsOf } from '@/core/inspect/windows';
 import type { LookHow, Window } from '@/core/inspect/windows';
 import { openClip } from './container';
-import type { OpenClip } from './container';
+import type { ClipFacts, OpenClip } from './container';
 import { canDecode, framesOf, fromKeyFrame } from './frames';
 import { heardIn, soundBeside } from './sound';
 import type { Checked } from '@/core/schema/fault';
@@ -54,6 +54,8 @@ interface LookedFor {
   trouble: readonly number[];
   /** The sound that lies beside an uncompressed clip. */
   beside: Blob | null;
+  /** What an opening of the same file told already. */
+  known: ClipFacts | null;
 }
 
 /** Looks at a clip: the whole of it, or windows spread over it for as long as a tenth of its length allows. Never throws. */
@@ -61,10 +63,10 @@ export async function lookAt(
   file: Blob,
   name: string,
   how: LookHow,
-  { pctPerDegree, trouble, beside }: LookedFor,
+  { pctPerDegree, trouble, beside, known }: LookedFor,
   onProgress: OnProgress,
 ): Promise<Checked<ClipLooked>> {
-  const opened = await openClip(file, name);
+  const opened = await openClip(file, name, known);
   if (!opened.ok) return opened;
   const clip = opened.value;
   const { container, cutShort, close } = clip;

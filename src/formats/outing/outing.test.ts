@@ -124,7 +124,7 @@ describe('the calendar', () => {
 });
 
 describe('an outing file', () => {
-  const file = { kind: 'lynxeye/outing-file', version: 2, outing, shots: demo.shots };
+  const file = { kind: 'lynxeye/outing-file', version: 3, outing, shots: demo.shots };
 
   it('is read as it was written', async () => {
     const read = await readOutingFile(JSON.parse(JSON.stringify(file)));

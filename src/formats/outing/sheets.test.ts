@@ -71,7 +71,7 @@ describe('a shot list from elsewhere', () => {
         shotId: 'mine',
         shot: {
           kind: 'lynxeye/shot',
-          version: 2,
+          version: 3,
           name: 'One',
           mount: { kind: 'helmet' },
           limits: { recordSeconds: 300 },
@@ -89,7 +89,7 @@ describe('a shot list from elsewhere', () => {
         what: 'shot',
         at: '09:00',
         shotId: null,
-        shot: { kind: 'lynxeye/shot', version: 2, name: 'One', limits: { recordSeconds: 300 } },
+        shot: { kind: 'lynxeye/shot', version: 3, name: 'One', limits: { recordSeconds: 300 } },
       },
     ]);
   });

@@ -8,9 +8,12 @@ import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import { testVerdict } from '@/core/inspect/testClip';
 import type { TestVerdict } from '@/core/inspect/testClip';
+import type { Pictures } from '@/core/records/clipReport';
 import type { Pins, Settings } from '@/core/records/settings';
 import { faultText } from '@/words/faultText';
 import { FINDING_LABEL } from '@/words/findingLabel';
+import { findingText, unreadText } from '@/words/findingText';
+import type { Filmed } from '@/words/findingText';
 import { lookAtClip } from '@/workers/clips';
 import { CLIP_FILES } from '../files/clipFiles';
 import { pickAnyFile, pickFilmed } from '../files/pickFile';
@@ -20,7 +23,14 @@ type State =
   | { is: 'idle' }
   | { is: 'looking'; share: number; stop: () => void }
   | { is: 'refused'; why: string }
-  | { is: 'told'; verdict: TestVerdict; unread: string | null; picture: string | null; standIn: boolean };
+  | {
+      is: 'told';
+      verdict: TestVerdict;
+      unread: string | null;
+      pictures: Pictures | null;
+      picture: string | null;
+      standIn: boolean;
+    };
 
 /**
  * A few seconds filmed before the run and looked at on the spot: go, or change this. The clip is of the camera itself,
@@ -41,7 +51,7 @@ export function TestClip({
   useEffect(() => () => stop.current(), []);
   const look = async (file: File, standIn: boolean): Promise<void> => {
     const wanted = { brief, settings, recordSeconds: null, trouble: [] };
-    const under = lookAtClip({ file, beside: null }, file.name, 'test', wanted, (share) =>
+    const under = lookAtClip({ file, beside: null, known: null }, file.name, 'test', wanted, (share) =>
       setState((before) => (before.is === 'looking' ? { ...before, share } : before)),
     );
     stop.current = under.stop;
@@ -55,7 +65,8 @@ export function TestClip({
         setState({
           is: 'told',
           verdict: testVerdict(measured, brief.mount, standIn),
-          unread: measured.unread,
+          unread: unreadText(measured),
+          pictures: measured.pictures,
           picture: frames[Math.floor(frames.length / 2)]?.jpeg ?? null,
           standIn,
         });
@@ -93,7 +104,9 @@ export function TestClip({
         </div>
       )}
       <div role="status">
-        {state.is === 'told' && <Told {...state} settings={settings} onTake={onTake} />}
+        {state.is === 'told' && (
+          <Told {...state} filmed={{ settings, filters: brief.filters }} onTake={onTake} />
+        )}
       </div>
       {state.is === 'refused' && (
         <p role="alert" className={styles.refused}>
@@ -109,10 +122,11 @@ function Told({
   unread,
   picture,
   standIn,
-  settings,
+  pictures,
+  filmed,
   onTake,
 }: Extract<State, { is: 'told' }> & {
-  settings: Settings;
+  filmed: Filmed;
   onTake: (change: Pins) => void;
 }): ReactNode {
   if (unread !== null) return <p className={styles.refused}>{unread}</p>;
@@ -131,13 +145,13 @@ function Told({
               <b>{messages.blocked}</b> {messages.blockedText}
             </li>
           )}
-          {change.map(({ code, text, change: pins }) => (
-            <li key={code}>
-              {text}
-              {pins && !standsAlready(pins, settings) && (
+          {change.map(({ change: pins, ...found }) => (
+            <li key={found.code}>
+              {findingText({ ...found, change: pins }, pictures, filmed)}
+              {pins && !standsAlready(pins, filmed.settings) && (
                 <Button
                   onClick={() => onTake(pins)}
-                  aria-label={messages.putTheChangeAgainst({ finding: FINDING_LABEL[code] })}
+                  aria-label={messages.putTheChangeAgainst({ finding: FINDING_LABEL[found.code] })}
                 >
                   {messages.putOnTheCard}
                 </Button>

@@ -9,6 +9,7 @@ import { proposedVerdicts } from '@/core/inspect/verdicts';
 import type { WorkedPart } from '@/core/day/workedDay';
 import type { Verdict } from '@/core/records/logEntry';
 import type { Clip } from '@/core/records/clip';
+import { unreadText } from '@/words/findingText';
 import { VERDICT_LABEL } from '@/words/labels';
 import { useRepository } from '../data/repository';
 import { Refused } from '../ui/Fields';
@@ -48,7 +49,7 @@ export function ClipView({ clip, ...props }: DebriefProps & { clip: Clip }): Rea
         <Place clip={clip} worked={worked} onMove={onMove} />
         <Look clip={clip} onLook={onLook} />
       </div>
-      {measured.unread !== null && <p role="note">{measured.unread}</p>}
+      {measured.unread !== null && <p role="note">{unreadText(measured)}</p>}
       {frames.length > 0 && (
         <Strip
           frames={frames}

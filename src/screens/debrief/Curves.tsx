@@ -8,7 +8,7 @@ import { useRef } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import { LIMITS } from '@/core/inspect/limits';
 import type { Curves as ClipCurves } from '@/core/records/clip';
-import type { ClipReport } from '@/core/records/clipReport';
+import type { Found } from '@/core/records/clipReport';
 import { tenths, trimmed } from '@/core/units/format';
 import { acrossStep } from '../ui/arrowKeys';
 import { pointIn } from '../ui/usePointerDrag';
@@ -74,7 +74,7 @@ export function Curves({
 }: {
   curves: ClipCurves;
   durationSeconds: number;
-  findings: ClipReport['findings'];
+  findings: readonly Found[];
   atSeconds: number | null;
   onAt: (seconds: number | null) => void;
 }): ReactNode {

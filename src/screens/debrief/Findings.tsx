@@ -9,9 +9,10 @@ import { soundAdvice } from '@/core/answer/soundAdvice';
 import { PAGE_OF_FINDING } from '@/core/vocabulary/findings';
 import { nextTime } from '@/core/inspect/nextTime';
 import type { Clip } from '@/core/records/clip';
-import type { ClipReport } from '@/core/records/clipReport';
+import type { Found } from '@/core/records/clipReport';
 import { LONGEST_NAME } from '@/core/records/names';
 import { FINDING_LABEL } from '@/words/findingLabel';
+import { findingText } from '@/words/findingText';
 import { soundText } from '@/words/soundText';
 import { namedPart, shotName } from '@/words/shotName';
 import { useRepository } from '../data/repository';
@@ -47,13 +48,7 @@ export function Findings({
 }
 
 /** Of what can be heard in sound: what is done for speech, where the shot wanted it. */
-function OfSpeech({
-  code,
-  part,
-}: {
-  code: ClipReport['findings'][number]['code'];
-  part: WorkedPart | undefined;
-}): ReactNode {
+function OfSpeech({ code, part }: { code: Found['code']; part: WorkedPart | undefined }): ReactNode {
   if (!part || (code !== 'wind' && code !== 'silent' && code !== 'clippedSound')) return null;
   const advice = soundAdvice(part.brief);
   if (advice.length === 0) return null;
@@ -66,7 +61,7 @@ function Finding({
   part,
   onAt,
 }: {
-  finding: ClipReport['findings'][number];
+  finding: Found;
   clip: Clip;
   part: WorkedPart | undefined;
   onAt: (seconds: number) => void;
@@ -74,7 +69,8 @@ function Finding({
   const repository = useRepository();
   const router = useRouter();
   const { say } = useToast();
-  const { code, text, atSeconds, change } = finding;
+  const { code, atSeconds, change } = finding;
+  const filmed = clip.filmed && part ? { settings: clip.filmed, filters: part.brief.filters } : null;
   const picture = nearestFrame(clip.frames, atSeconds ?? clip.measured.container.durationSeconds / 2);
   const take = (): void => {
     if (!repository || !part || !change) return;
@@ -93,7 +89,7 @@ function Finding({
       )}
       <div>
         <b>{FINDING_LABEL[code]}</b> <WhyLink page={PAGE_OF_FINDING[code]} shotId={part?.shotId} />
-        <p>{text}</p>
+        <p>{findingText(finding, clip.measured.pictures, filmed)}</p>
         <OfSpeech code={code} part={part} />
         <p className={styles.presses}>
           {change && part && (

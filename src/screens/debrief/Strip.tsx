@@ -3,7 +3,7 @@
 import * as messages from '@/language/debrief';
 import type { ReactNode } from 'react';
 import type { ClipFrame } from '@/core/records/clip';
-import type { ClipReport } from '@/core/records/clipReport';
+import type { Found } from '@/core/records/clipReport';
 import { tenths } from '@/core/units/format';
 import { FINDING_LABEL } from '@/words/findingLabel';
 import styles from './debrief.module.css';
@@ -17,7 +17,7 @@ export function Strip({
   onAt,
 }: {
   frames: readonly ClipFrame[];
-  findings: ClipReport['findings'];
+  findings: readonly Found[];
   durationSeconds: number;
   atSeconds: number | null;
   onAt: (seconds: number) => void;

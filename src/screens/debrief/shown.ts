@@ -3,6 +3,7 @@ import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
 import { proposedVerdicts } from '@/core/inspect/verdicts';
 import type { Clip } from '@/core/records/clip';
 import { durationText } from '@/words/settingText';
+import { unreadText } from '@/words/findingText';
 import { VERDICT_LABEL } from '@/words/labels';
 import { dayPartName } from '@/words/shotName';
 import { clockText } from '@/words/lightText';
@@ -37,7 +38,7 @@ export function clipName({ measured: { file } }: Clip): string {
 /** "measured: white sky, smear" or what the person set. */
 export function verdictText(clip: Clip, worked: WorkedDay): string {
   if (clip.verdicts.length > 0) return clip.verdicts.map((one) => VERDICT_LABEL[one]).join(', ');
-  if (clip.looked === 'file') return clip.measured.unread ?? messages.notLookedAtYet;
+  if (clip.looked === 'file') return unreadText(clip.measured) ?? messages.notLookedAtYet;
   return messages.proposed({
     verdicts: proposedVerdicts(clip.measured, partOf(worked, clip)?.brief.mount ?? null)
       .map((one) => VERDICT_LABEL[one])

@@ -220,7 +220,10 @@ async function lookAtOne(
   // A word of progress may still be on its way when the look has ended.
   let ended = false;
   const beside = useClipFiles.getState().sounds.get(clip.id) ?? null;
-  const { done, stop } = lookAtClip({ file, beside }, file.name, how, wanted, (share) => {
+  const { container, file: kept } = clip.measured;
+  // A clip of the sample outing, drawn again, may be another file than the one that was measured.
+  const known = kept.bytes === file.size ? { container, cutShort: clip.cutShort } : null;
+  const { done, stop } = lookAtClip({ file, beside, known }, file.name, how, wanted, (share) => {
     if (!ended) putLook(clip.id, { share, stop });
   });
   putLook(clip.id, { share: 0, stop });

@@ -63,7 +63,7 @@ describe('POST /api/solve', () => {
       stacksOn: Array.from({ length: 12 }, (_unused, next) => `f${(at + next + 1) % 40}`),
     }));
     const response = await post(
-      JSON.stringify({ kind: 'lynxeye/shot', version: 2, filters, limits: { isoCeiling: 6400 } }),
+      JSON.stringify({ kind: 'lynxeye/shot', version: 3, filters, limits: { isoCeiling: 6400 } }),
     );
     const { status } = response;
     const body = await response.text();

@@ -10,7 +10,7 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import type { Brief } from '@/core/brief/brief';
 import { ownZone, todayIn } from '@/formats/today';
 import { FINDING_LABEL } from '@/words/findingLabel';
-import { changeText } from '@/words/findingText';
+import { pinsText } from '@/words/findingText';
 import { dayText } from '@/words/lightText';
 import { cameOfIt } from '@/words/lastTimeText';
 import { decapitalized } from '@/words/sentences';
@@ -56,7 +56,7 @@ export function FromLastTime({
         )}
       </p>
       {wanted.slice(0, 2).map(({ code, change }) => {
-        const text = changeText(change, { settings, brief });
+        const text = pinsText(change, { settings, filters: brief.filters });
         return (
           <Button
             key={code}

@@ -8,7 +8,7 @@ import { handleEv, moveHandle, notchEv, shoulderEv, steppedEv } from './ruleMove
 import type { Handle } from './ruleMoves';
 
 const shot = (rest: Omit<ShotInput, 'kind' | 'version'>): Shot =>
-  ShotSchema.parse({ kind: 'lynxeye/shot', version: 2, ...rest });
+  ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, ...rest });
 const solved = (of: Shot): Solution => {
   const outcome = solve(briefOf(of).brief);
   if (!outcome.solved) throw new Error(outcome.refusal.obstacle.code);

@@ -64,7 +64,7 @@ describe('learned figures', () => {
     const at = '2026-01-01T00:00:00.000Z';
     await stage.database.learned.put({
       kind: 'lynxeye/learned-figure',
-      version: 2,
+      version: 3,
       id: 'shake/chest/skating/smooth',
       createdAt: at,
       updatedAt: at,
