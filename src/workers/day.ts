@@ -5,7 +5,8 @@ import type { JointDay, JointProgress } from '@/core/cures/jointDay';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear, Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { askedRecently, RecentlyUsed } from './recentlyUsed';
+import { RecentAnswers } from './recentAnswers';
+import { askedRecently } from './recentlyUsed';
 import { WorkerClient } from './workerClient';
 import type { ShortAnswer } from './shots';
 
@@ -36,32 +37,25 @@ const worker = new WorkerClient<DayWorker>(
 /** Days kept as they were answered; a person goes to and fro between a day and its shots. */
 const MOST_KEPT = 12;
 
-/** By content: the same day has the same answers. */
-const known = new RecentlyUsed<DayAnswers>(MOST_KEPT);
-
-const keyOf = (day: Schedule, gear: readonly Gear[]): string => JSON.stringify([day, gear]);
+/** A scheduled day and what its cameras carry: the same day has the same answers. */
+type DayQuestion = readonly [Schedule, readonly Gear[]];
+const known = new RecentAnswers<DayQuestion, DayAnswers>(MOST_KEPT);
 
 /** What was answered before of this very day; `null` where it was not asked yet. */
-export function knownDay(day: Schedule, gear: readonly Gear[]): DayAnswers | null {
-  return known.get(keyOf(day, gear)) ?? null;
+export function knownDay(...question: DayQuestion): DayAnswers | null {
+  return known.get(question) ?? null;
 }
 
-export async function workDay(day: Schedule, gear: readonly Gear[]): Promise<DayAnswers> {
-  const key = keyOf(day, gear);
-  return known.get(key) ?? known.put(key, await worker.ask((days) => days.work(day, gear)));
+export async function workDay(...question: DayQuestion): Promise<DayAnswers> {
+  return known.get(question) ?? known.put(question, await worker.ask((days) => days.work(...question)));
 }
 
-/** By content, as above. */
-const carried = new RecentlyUsed<Promise<ReadonlyMap<string, ShortAnswer>>>(MOST_KEPT);
+type CarriedQuestion = readonly [outing: Outing, dayId: string, shots: readonly ShotRecord[]];
+const carried = new RecentAnswers<CarriedQuestion, Promise<ReadonlyMap<string, ShortAnswer>>>(MOST_KEPT);
 
 /** What a list tells of the shots of a day, by the entry; nothing of it is worked out in the page. */
-export function carriedAnswers(
-  outing: Outing,
-  dayId: string,
-  shots: readonly ShotRecord[],
-): Promise<ReadonlyMap<string, ShortAnswer>> {
-  const key = JSON.stringify([outing, dayId, shots]);
-  return askedRecently(carried, key, () => worker.ask((days) => days.carried(outing, dayId, shots)));
+export function carriedAnswers(...question: CarriedQuestion): Promise<ReadonlyMap<string, ShortAnswer>> {
+  return askedRecently(carried, question, () => worker.ask((days) => days.carried(...question)));
 }
 
 export function solveDayJointly(

@@ -24,15 +24,22 @@ export class RecentlyUsed<V> {
   }
 }
 
+/** Whatever keeps the answers asked for last. */
+interface Keeping<Q, V> {
+  get: (question: Q) => V | undefined;
+  put: (question: Q, answer: V) => V;
+  drop: (question: Q) => void;
+}
+
 /** What is asked for by its content, once while the answer is kept; one that was refused is asked for again. */
-export function askedRecently<V>(
-  lately: RecentlyUsed<Promise<V>>,
-  key: string,
+export function askedRecently<Q, V>(
+  recent: Keeping<Q, Promise<V>>,
+  question: Q,
   ask: () => Promise<V>,
 ): Promise<V> {
-  const known = lately.get(key);
+  const known = recent.get(question);
   if (known) return known;
   const asked = ask();
-  asked.catch(() => lately.drop(key));
-  return lately.put(key, asked);
+  asked.catch(() => recent.drop(question));
+  return recent.put(question, asked);
 }
