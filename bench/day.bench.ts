@@ -7,7 +7,7 @@ import { choosePresets } from '@/core/day/presets';
 import { planFilterChanges } from '@/core/day/filterChanges';
 import type { FilterChangeStage } from '@/core/day/filterChanges';
 import type { Outing } from '@/core/records/outing';
-import { clockOf } from '@/core/records/entries';
+import { clockTime } from '@/core/records/entries';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { item } from '@/core/units/items';
 
@@ -41,7 +41,7 @@ function bigDay(shots: number): { outing: Outing; kept: Map<string, ShotRecord> 
       what: 'shot' as const,
       id,
       shotId: id,
-      at: clockOf(6 * 60 + at * 25),
+      at: clockTime(6 * 60 + at * 25),
       pauses: [],
       note: '',
     };

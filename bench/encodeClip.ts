@@ -11,17 +11,17 @@ import {
   VideoSample,
 } from 'mediabunny';
 import { encodedClip } from '@/formats/clip/encode';
-import type { Encoding as ClipEncoding } from '@/formats/clip/encode';
+import type { ClipEncoding } from '@/formats/clip/encode';
 import { coded, madeFrames, PLAIN_CLIP } from './madeClip';
 import type { MadeClip } from './madeClip';
 
 /** A made clip as a camera would have written it. Runs in a page: its browser encodes. */
-export interface Encoding extends Pick<ClipEncoding, 'codec' | 'bitrate' | 'rotation'> {
+export interface MadeEncoding extends Pick<ClipEncoding, 'codec' | 'bitrate' | 'rotation'> {
   /** A tone of this level, 0…1, driven over the top above 1. */
   sound?: number;
 }
 
-export async function encoded(over: Partial<MadeClip>, { sound, ...how }: Encoding): Promise<string> {
+export async function encoded(over: Partial<MadeClip>, { sound, ...how }: MadeEncoding): Promise<string> {
   const clip: MadeClip = { ...PLAIN_CLIP, ...over };
   const heard = sound === undefined ? null : tone(clip.seconds, sound);
   return base64(

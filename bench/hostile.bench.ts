@@ -34,7 +34,7 @@ for (let at = 2; at + 4 <= segments.length; at += 4) segments.set([0xff, 0xe1, 0
 
 const solved = (text: string): string => {
   const shot = readShot(JSON.parse(text));
-  return shot.ok ? answerShot(shot.value).kind : (shot.faults[0]?.amiss.code ?? '');
+  return shot.ok ? answerShot(shot.value).kind : (shot.faults[0]?.problem.code ?? '');
 };
 type Read = () => unknown;
 const CASES: [what: string, hostile: Read, ordinary: Read][] = [

@@ -11,7 +11,7 @@ import type { AudioCodec, OutputFormat, VideoCodec } from 'mediabunny';
 const HVCC = Uint8Array.from({ length: 23 }, (_, at) => (at === 0 ? 1 : 0));
 
 /** What a container is made with. */
-export interface Wanted {
+export interface MadeContainer {
   format: OutputFormat;
   codec?: VideoCodec;
   codecString?: string;
@@ -31,7 +31,7 @@ export async function madeContainer({
   rotation = 0,
   audio = null,
   frames = 50,
-}: Wanted): Promise<File> {
+}: MadeContainer): Promise<File> {
   const target = new BufferTarget();
   const output = new Output({ format, target });
   const video = new EncodedVideoPacketSource(codec);

@@ -1,9 +1,9 @@
 import type { Lens } from '@/core/optics/projection';
-import type { Take } from '@/core/preview/take';
+import type { PreviewTake } from '@/core/preview/take';
 
 export const LENS: Lens = { horizontalDeg: 90, projection: 'curved' };
 /** A camera that stands still. Proper at EV 12: f/2.8, 1/100 s, four stops of filter, ISO 100 ± what is asked. */
-export const PLAIN: Take = {
+export const PLAIN: PreviewTake = {
   lens: LENS,
   shape: 9 / 16,
   scene: 'gorge',

@@ -9,13 +9,13 @@ import type { MadeClip } from './madeClip';
 import { sampling } from '../testing/samples';
 
 /** What is measured of a made clip. */
-export interface Seen {
+export interface RenderedClip {
   pictures: Pictures;
   /** Stops from grey of what was drawn, before it was coded. */
   middleStops: number;
 }
 
-export function seen(over: Partial<MadeClip>): Seen {
+export function seen(over: Partial<MadeClip>): RenderedClip {
   const clip = { ...PLAIN_CLIP, ...over };
   const meter = new FrameMeter();
   const middles: number[] = [];

@@ -3,7 +3,7 @@ import { basename, extname } from 'node:path';
 import { briefOf } from '@/core/brief/brief';
 import type { ClipReport, Container } from '@/core/records/clipReport';
 import { measuredClip, unreadOf } from '@/core/inspect/measuredClip';
-import type { Measured } from '@/core/inspect/seen';
+import type { ClipMeasures } from '@/core/inspect/seen';
 import { picturesOf } from '@/core/inspect/pictures';
 import { plannedShot } from '@/core/inspect/planned';
 import type { PlannedShot } from '@/core/inspect/planned';
@@ -59,7 +59,7 @@ async function measured(
   { source, file, container, cutShort }: OpenClip,
   path: string,
   planned: PlannedShot | null,
-): Promise<Checked<Measured>> {
+): Promise<Checked<ClipMeasures>> {
   if (source.kind === 'coded')
     return { ok: true, value: { container, cutShort, pictures: null, sound: null } };
   const read = await measuredY4m(file, source.y4m);

@@ -3,7 +3,7 @@ import { figureAt, isRatio } from '@/core/records/figures';
 import { learn, ninetyOf } from '@/core/learn/learn';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { wallClock } from '@/formats/clock';
-import { figureName, learnedText } from '@/words/learnedText';
+import { learnedFigureName, learnedText } from '@/words/learnedText';
 import { namesIn } from '@/words/learnedNames';
 
 /** The figures that a backup corrects, before and after, as plain JSON. */
@@ -19,7 +19,7 @@ export function learnReport(records: Records): object {
       const [lowBefore, highBefore] = ninetyOf({ ...one, off: 0, spread: spreadBefore });
       return {
         figure,
-        name: figureName(figure, names),
+        name: learnedFigureName(figure, names),
         scale: isRatio(figure) ? 'log2' : 'linear',
         before: { value: usual, low: lowBefore, high: highBefore, spread: spreadBefore },
         after: { value, low, high, spread },

@@ -1,12 +1,12 @@
 import { takenOf, withOwn } from '@/core/records/figures';
-import type { Own } from '@/core/records/figures';
+import type { OwnValues } from '@/core/records/figures';
 import type { Records } from '@/core/records/kinds';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { worded } from '@/core/schema/fault';
 import type { Checked } from '@/core/schema/fault';
 import { adviceOn, daysOf, mainCameraFirst, worthOf } from '@/core/worth/worth';
 import { wallClock } from '@/formats/clock';
-import { adviceText, purchaseText, mainCameraText, savesText } from '@/words/purchaseText';
+import { adviceText, purchaseText, mainCameraText, purchaseSaves } from '@/words/purchaseText';
 
 /** `--budget 120`; `null`: no limit. */
 export function budgetIn(args: readonly string[]): Checked<number | null> {
@@ -25,7 +25,7 @@ export function worthReport(
   { outings, shots, prices, learned, eye }: Records,
   budget: number | null,
 ): object {
-  const own: Own = { learned: takenOf(learned), mine: eye[0]?.weights ?? null };
+  const own: OwnValues = { learned: takenOf(learned), mine: eye[0]?.weights ?? null };
   const told = new Map(shots.map((record) => [record.id, { ...record, shot: withOwn(record.shot, own) }]));
   const worth = worthOf(daysOf(outings, told, wallClock));
   const priced = new Map(prices.map(({ id, price }) => [id, price]));
@@ -42,9 +42,9 @@ export function worthReport(
       name: purchaseText(one),
       price: priced.get(one.id) ?? null,
       saves: one.saves,
-      betters: one.betters,
-      rights: one.rights,
-      text: savesText(one, worth.recordings),
+      betters: one.improved,
+      rights: one.cured,
+      text: purchaseSaves(one, worth.recordings),
     })),
     budget,
     advice: {

@@ -16,9 +16,9 @@ export const OTTER_FILTERS: Filter[] = [
 ];
 export const SHREW_FILTERS: Filter[] = [8, 16].map((factor) => ({ ...nd(factor), id: `shrew-nd${factor}` }));
 
-export type Brief = Omit<Shot, 'kind' | 'version'>;
+export type DemoBrief = Omit<Shot, 'kind' | 'version'>;
 export const film = { timelineFps: 25, deliver: { width: 1920, height: 1080 }, screen: 'laptop' } as const;
-export const base: Brief = { playback: film, limits: { mainsHz: 50, isoCeiling: 800, cardGb: 128 } };
+export const base: DemoBrief = { playback: film, limits: { mainsHz: 50, isoCeiling: 800, cardGb: 128 } };
 const camera = (archetype: ArchetypeId, id: string, name: string, summary: string): CameraProfile => ({
   ...ARCHETYPES[archetype],
   id,
@@ -34,13 +34,13 @@ export const OTTER = camera(
 export const SHREW = camera('mini', 'shrew', 'Shrew', 'Small, no back screen, set by code; three slots.');
 export const ROOK = camera('sphere', 'rook', 'Rook', 'Spherical camera for the long pole.');
 export const PIKA = camera('phone', 'pika', 'Pika', 'Phone with a good main lens; 240 fps at 1280×720.');
-export const otter = { camera: { profile: OTTER }, filters: OTTER_FILTERS } as const satisfies Brief;
-export const shrew = { camera: { profile: SHREW }, filters: SHREW_FILTERS } as const satisfies Brief;
-export const rook = { camera: { profile: ROOK }, filters: [] } as const satisfies Brief;
-export const pika = { camera: { profile: PIKA }, filters: [] } as const satisfies Brief;
-export const scene = (from: SceneName, to: SceneName): Brief['light'] => ({ kind: 'scene', from, to });
+export const otter = { camera: { profile: OTTER }, filters: OTTER_FILTERS } as const satisfies DemoBrief;
+export const shrew = { camera: { profile: SHREW }, filters: SHREW_FILTERS } as const satisfies DemoBrief;
+export const rook = { camera: { profile: ROOK }, filters: [] } as const satisfies DemoBrief;
+export const pika = { camera: { profile: PIKA }, filters: [] } as const satisfies DemoBrief;
+export const scene = (from: SceneName, to: SceneName): DemoBrief['light'] => ({ kind: 'scene', from, to });
 type SceneName = Extract<NonNullable<Shot['light']>, { kind: 'scene' }>['from'];
 
-export function shotOf(name: string, brief: Brief): Shot {
+export function shotOf(name: string, brief: DemoBrief): Shot {
   return { kind: 'lynxeye/shot', version: FILE_VERSION, name, ...base, ...brief };
 }

@@ -7,7 +7,7 @@ import { FILE_VERSION } from '@/core/schema/versions';
 import type { SampleClip } from '@/formats/clip/sample';
 import { answerShot } from '@/words/answer';
 import { base, otter, scene, shotOf, shrew, SHREW_FILTERS } from './cameras';
-import type { Brief } from './cameras';
+import type { DemoBrief } from './cameras';
 import measuredClips from './holmClips.json';
 
 /** The earlier, finished outing: skating on black ice in January, short takes that went right and wrong. */
@@ -19,7 +19,7 @@ const AT = '2026-01-17T18:00:00Z';
 const TAKE_SECONDS = 4;
 const FULL_HD = { width: 1920, height: 1080 };
 
-const take: Brief = {
+const take: DemoBrief = {
   ...otter,
   ...base,
   mount: { kind: 'chest', ground: 'smooth', activity: 'skating' },
@@ -28,12 +28,12 @@ const take: Brief = {
   limits: { ...base.limits, recordSeconds: TAKE_SECONDS },
   pins: { resolution: FULL_HD, frameRate: 25 },
 };
-const helmet: Brief = { ...take, mount: { kind: 'helmet', ground: 'smooth', activity: 'skating' } };
+const helmet: DemoBrief = { ...take, mount: { kind: 'helmet', ground: 'smooth', activity: 'skating' } };
 
 interface Take {
   at: string;
   name: string;
-  brief: Brief;
+  brief: DemoBrief;
   /** What was written in the log at once. */
   log?: { verdicts: Verdict[]; note: string };
   /** What each of its cameras filmed, and how it went. */

@@ -22,7 +22,7 @@ import {
   SHREW_FILTERS,
   shrew,
 } from './cameras';
-import type { Brief } from './cameras';
+import type { DemoBrief } from './cameras';
 import { demoOuting } from './demoOuting';
 import { holmClips, holmLog, holmOuting, holmShots } from './holmLake';
 
@@ -53,8 +53,8 @@ const whipHalf = {
   ...otter,
   mount: { kind: 'hand', ground: 'smooth', activity: 'still' },
   motion: { panDegPerS: 560 },
-} as const satisfies Brief;
-const whip: Brief = {
+} as const satisfies DemoBrief;
+const whip: DemoBrief = {
   ...whipHalf,
   filters: [...OTTER_FILTERS],
   look: { school: 'film' },
@@ -68,7 +68,7 @@ const whip: Brief = {
   },
 };
 
-const OUTING: [name: string, brief: Brief][] = [
+const OUTING: [name: string, brief: DemoBrief][] = [
   [
     'Put-in talk',
     {

@@ -1,6 +1,6 @@
 import { buildSync } from 'esbuild';
 import type { Page } from '@playwright/test';
-import type { Encoding } from '../bench/encodeClip';
+import type { MadeEncoding } from '../bench/encodeClip';
 import { date } from '@/formats/clip/encode';
 import type { MadeClip } from '../bench/madeClip';
 
@@ -23,7 +23,7 @@ function encoder(): string {
 /** Clips as a camera would have written them, encoded by the browser of an open page. */
 export async function encodeIn(
   page: Page,
-  clips: readonly { name: string; made: Omit<Partial<MadeClip>, 'gainAt'>; how: Encoding }[],
+  clips: readonly { name: string; made: Omit<Partial<MadeClip>, 'gainAt'>; how: MadeEncoding }[],
 ): Promise<{ name: string; mimeType: string; buffer: Buffer }[]> {
   await page.evaluate(encoder());
   const files = [];

@@ -1,6 +1,6 @@
 import type { Estimate } from '@/core/units/estimate';
 import { READY_SCHOOLS } from '@/core/vocabulary/schools';
-import type { Wishes } from '@/core/vocabulary/schools';
+import type { SchoolWishes } from '@/core/vocabulary/schools';
 import { schoolOf } from '@/core/loss/schools';
 import type { School } from '@/core/loss/schools';
 import { TERM_TABLE, TERMS } from '@/core/loss/table';
@@ -72,7 +72,7 @@ function schoolText({ id, aim, weights, wishes, steadiedInEdit }: School): strin
     (term) => `${TERM_LABEL[term]} × ${trimmed(weights[term], 2)}`,
   );
   const aims = `Aims at ${trimmed(aim.angleDeg, 0)}°${aim.orShakeFloor ? ' or the shake floor, whichever is shorter' : ''}${steadiedInEdit ? '; steadied in the edit' : ''}.`;
-  const lines = (Object.keys(wishes) as (keyof Wishes)[]).map((key) => {
+  const lines = (Object.keys(wishes) as (keyof SchoolWishes)[]).map((key) => {
     const wish = wishes[key];
     return wish
       ? `- ${wishText(key, wishes)}: ${trimmed(wish.price.value, 2)} (_start_), ${wish.price.because}.`
@@ -85,7 +85,7 @@ function schoolText({ id, aim, weights, wishes, steadiedInEdit }: School): strin
   ].join('\n\n');
 }
 
-function wishText(key: keyof Wishes, wishes: Wishes): string {
+function wishText(key: keyof SchoolWishes, wishes: SchoolWishes): string {
   switch (key) {
     case 'stabilization':
       return wishes.stabilization?.among.includes('off') ? 'stabilization off' : 'a steadied picture';

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import type { Place } from '@/core/light/sun/position';
+import type { LatLon } from '@/core/light/sun/position';
 
 /** Places by name, most people first; made at build time by `scripts/buildGazetteer.mjs`. */
 export const GazetteerSchema = z.strictObject({
@@ -10,7 +10,7 @@ export const GazetteerSchema = z.strictObject({
   places: z.array(z.tuple([z.string(), z.string(), z.number(), z.number()])),
 });
 
-export interface NamedPlace extends Place {
+export interface NamedPlace extends LatLon {
   name: string;
   /** ISO 3166, two letters. */
   country: string;
@@ -20,7 +20,7 @@ export interface Gazetteer {
   credit: string;
   /** The best matches of a name, or of its beginning or of a word in it; accents and case do not count. */
   find: (text: string, most?: number) => NamedPlace[];
-  nearest: (place: Place) => NamedPlace | null;
+  nearest: (place: LatLon) => NamedPlace | null;
 }
 
 /** Places of the made-up outing, which no gazetteer knows. */
@@ -76,7 +76,7 @@ export function fold(text: string): string {
 }
 
 /** Good enough to tell which place is nearer: degrees, with longitude shrunk by latitude and taken the short way. */
-function flatDistance(a: Place, b: Place): number {
+function flatDistance(a: LatLon, b: LatLon): number {
   const across = Math.abs(a.lon - b.lon);
   const shrink = Math.cos((a.lat * Math.PI) / 180);
   return Math.hypot(a.lat - b.lat, Math.min(across, 360 - across) * shrink);

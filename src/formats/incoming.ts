@@ -9,7 +9,7 @@ import type { Checked, Fault } from '@/core/schema/fault';
 import { readShot } from '@/core/records/shot';
 import type { Shot } from '@/core/records/shot';
 import { readBackup } from '@/core/records/backup';
-import type { Progress, RecordsRead } from '@/core/records/backup';
+import type { ReadProgress, RecordsRead } from '@/core/records/backup';
 import { noRecords, RECORD_TABLES } from '@/core/records/kinds';
 import type { KeptRecord, Records } from '@/core/records/kinds';
 import { readOutingFile } from '@/core/records/outingFile';
@@ -44,7 +44,7 @@ export type IncomingRead =
       faulty: string[];
     };
 
-type OnProgress = (progress: Progress) => void;
+type OnProgress = (progress: ReadProgress) => void;
 
 /** Larger files are refused before they are read, megabytes. */
 const MOST_MEGABYTES = { text: 100, sheet: 10, archive: 100 } as const;

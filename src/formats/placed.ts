@@ -1,6 +1,6 @@
 import { mainsHzOf } from '@/core/light/lamps';
 import type { Span } from '@/core/light/sun/day';
-import type { Place } from '@/core/light/sun/position';
+import type { LatLon } from '@/core/light/sun/position';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Outing, OutingPlace } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';
@@ -8,7 +8,7 @@ import { omit } from '@/core/units/omit';
 import { dateAndTime, instantOf, isoIn, movedTo, wallClock } from './clock';
 
 /** Shots and outings at a place: their coordinates, clock, country and mains go together. */
-export interface ChosenPlace extends Place {
+export interface ChosenPlace extends LatLon {
   name: string | null;
   /** ISO 3166, two letters. */
   country: string | null;
@@ -22,7 +22,7 @@ export function zoneOf(light: SunLight): string {
 }
 
 /** From an instant to another; an end before its start moves onto it. */
-export function between(light: SunLight, fromMs: number, toMs: number): SunLight {
+export function lightBetween(light: SunLight, fromMs: number, toMs: number): SunLight {
   const zone = zoneOf(light);
   return { ...light, from: isoIn(fromMs, zone), to: isoIn(Math.max(fromMs, toMs), zone) };
 }
@@ -30,7 +30,7 @@ export function between(light: SunLight, fromMs: number, toMs: number): SunLight
 /** A shot told by the sun from now on, at a place, over a span; what its light was told by before goes. */
 export function lightBySun(shot: Shot, place: ChosenPlace, { fromMs, toMs }: Span): Shot {
   const there: SunLight = { kind: 'sun', ...coordinates(place), from: '', to: '' };
-  return withMains({ ...shot, light: between(there, fromMs, toMs) }, place);
+  return withMains({ ...shot, light: lightBetween(there, fromMs, toMs) }, place);
 }
 
 /** An hour from noon of a date at a place: where nobody has said when. */
@@ -50,7 +50,7 @@ export function atPlace(place: ChosenPlace): (shot: Shot) => Shot {
     const { date, time } = dateAndTime(Date.parse(old.from), zoneOf(old));
     const from = instantOf(date, time, place.zone) ?? Date.parse(old.from);
     const lasts = Date.parse(old.to) - Date.parse(old.from);
-    const light = between({ ...bare, ...coordinates(place) }, from, from + lasts);
+    const light = lightBetween({ ...bare, ...coordinates(place) }, from, from + lasts);
     return withMains({ ...shot, light }, place);
   };
 }
@@ -121,7 +121,7 @@ function movedShots(
   return shots;
 }
 
-function isAt({ light }: Shot, { lat, lon }: Place): boolean {
+function isAt({ light }: Shot, { lat, lon }: LatLon): boolean {
   return light?.kind === 'sun' && Math.abs(light.lat - lat) < 1e-4 && Math.abs(light.lon - lon) < 1e-4;
 }
 

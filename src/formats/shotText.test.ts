@@ -38,7 +38,7 @@ describe('shots as text', () => {
     expect(await readIncoming(JSON.stringify([...shots, { ...shots[0], name: 7 }]))).toEqual({
       ok: false,
       faults: [
-        { path: `[${shots.length}].name`, amiss: { code: 'type', expected: 'string', got: 'number' } },
+        { path: `[${shots.length}].name`, problem: { code: 'type', expected: 'string', got: 'number' } },
       ],
       sound: { kind: 'shots', shots },
       faulty: [`shot ${shots.length + 1}`],
@@ -67,7 +67,7 @@ describe('shots as text', () => {
     };
     expect(await readIncoming(JSON.stringify(backup))).toEqual({
       ok: false,
-      faults: [{ path: `shots[${shots.length}].id`, amiss: { code: 'standsTwice', id: 'demo-03' } }],
+      faults: [{ path: `shots[${shots.length}].id`, problem: { code: 'standsTwice', id: 'demo-03' } }],
       sound: { kind: 'records', records: { ...noRecords(), shots, log } },
       faulty: ['Bow camera looking back'],
     });

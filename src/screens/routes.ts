@@ -5,7 +5,7 @@ import type { ReasonPage } from '@/core/vocabulary/reasonPages';
 import { partCount } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { wantedKey } from '@/formats/handover/wanted';
-import type { Wanted } from '@/formats/handover/wanted';
+import type { WantedRecords } from '@/formats/handover/wanted';
 import { usePathname, useSearchParams } from 'next/navigation';
 
 /** The places built so far, and where a shot is open in one of them: ids stay in the query. */
@@ -77,7 +77,7 @@ export function reasonsUrl(page: ReasonPage, shotId: string | null, back: string
 }
 
 /** Where something is handed over to another device. */
-export function handoverUrl(wanted: Wanted): string {
+export function handoverUrl(wanted: WantedRecords): string {
   return `/handover?what=${encodeURIComponent(wantedKey(wanted))}`;
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { filled } from './filling';
+import { filledCache } from './filling';
 
 const WANTED = ['/', '/carry', '/a.js'].map((path) => `http://localhost${path}`);
 
@@ -24,20 +24,20 @@ function cacheOf(there: readonly string[], lost: readonly string[] = []) {
 describe('what the service worker keeps', () => {
   it('is left alone where it is whole', async () => {
     const cache = cacheOf(WANTED);
-    expect(await filled(cache, WANTED)).toEqual({ kept: 3, of: 3 });
+    expect(await filledCache(cache, WANTED)).toEqual({ kept: 3, of: 3 });
     expect(cache.asked).toEqual([]);
   });
 
   it('is filled again where it was emptied, from the server and not from what the browser remembers', async () => {
     const cache = cacheOf([WANTED[1]!]);
-    expect(await filled(cache, WANTED)).toEqual({ kept: 3, of: 3 });
+    expect(await filledCache(cache, WANTED)).toEqual({ kept: 3, of: 3 });
     expect(cache.asked.map(({ url }) => url)).toEqual([WANTED[0], WANTED[2]]);
     expect(cache.asked.every((one) => one.cache === 'reload')).toBe(true);
   });
 
   it('says what is lacking where some does not come, and goes on with the rest', async () => {
     const cache = cacheOf([], [WANTED[0]!]);
-    expect(await filled(cache, WANTED)).toEqual({ kept: 2, of: 3 });
+    expect(await filledCache(cache, WANTED)).toEqual({ kept: 2, of: 3 });
     expect([...cache.kept.keys()]).toEqual([WANTED[1], WANTED[2]]);
   });
 });

@@ -5,7 +5,10 @@ export interface Filled {
 }
 
 /** Asks again for what of the wanted is not kept, and tells how much is then; what does not come is asked for another time. */
-export async function filled(cache: Pick<Cache, 'keys' | 'add'>, wanted: readonly string[]): Promise<Filled> {
+export async function filledCache(
+  cache: Pick<Cache, 'keys' | 'add'>,
+  wanted: readonly string[],
+): Promise<Filled> {
   const there = new Set((await cache.keys()).map(({ url }) => url));
   let failed = 0;
   for (const url of wanted.filter((one) => !there.has(one)))

@@ -2,7 +2,7 @@
 import { keepShared, SHARED_PATH } from '../store/shared';
 import { CacheFirst, NetworkFirst, Serwist } from 'serwist';
 import type { PrecacheEntry, SerwistGlobalConfig } from 'serwist';
-import { filled } from './filling';
+import { filledCache } from './filling';
 import type { Filled } from './filling';
 
 declare global {
@@ -84,5 +84,5 @@ self.addEventListener('message', (event) => {
 
 async function keptWhole(): Promise<Filled> {
   const cache = await caches.open(worker.precacheStrategy.cacheName);
-  return filled(cache, [...worker.getUrlsToPrecacheKeys().values()]);
+  return filledCache(cache, [...worker.getUrlsToPrecacheKeys().values()]);
 }

@@ -3,7 +3,7 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import type { Forecast } from '@/core/light/forecast';
 import { distanceM } from '@/core/track/track';
-import type { Place } from '@/core/light/sun/position';
+import type { LatLon } from '@/core/light/sun/position';
 
 /**
  * A stand-in for a weather service: made-up cloud, the same for the same place and day, with a spread that grows with
@@ -21,7 +21,7 @@ const OUTING = {
 };
 
 /** Cloud for every hour of a day given by its first instant; up to 26 hours. */
-export function simulatedForecast(place: Place, fromMs: number, hours: number): Forecast {
+export function simulatedForecast(place: LatLon, fromMs: number, hours: number): Forecast {
   const random = dice(place, fromMs);
   const [calm, west, afternoon] = [random(), random(), random()];
   const day = new Date(fromMs + 12 * HOUR_MS).toISOString().slice(0, 10);
@@ -62,7 +62,7 @@ function clampPct(value: number): number {
 }
 
 /** Random numbers 0…1 that depend on place (to a tenth of a degree) and day alone. */
-function dice(place: Place, fromMs: number): () => number {
+function dice(place: LatLon, fromMs: number): () => number {
   const day = Math.floor((fromMs + 12 * HOUR_MS) / (24 * HOUR_MS));
   const generator = xoroshiro128plus(
     Math.round(place.lat * 10) * 73_856_093 + Math.round(place.lon * 10) * 19_349_663 + day * 83_492_791,

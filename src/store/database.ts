@@ -6,7 +6,7 @@ import type { RecordOf, RecordTable } from '@/core/records/kinds';
 import type { Step } from './step';
 
 /** One remembered choice of the person or of the app: theme, notation, whether the demo was ever loaded. */
-export interface Choice {
+export interface KeptChoice {
   key: string;
   value: string;
 }
@@ -18,7 +18,7 @@ interface KeptHandle {
 }
 
 export type Database = Dexie & { [T in RecordTable]: EntityTable<RecordOf<T>, 'id'> } & {
-  choices: EntityTable<Choice, 'key'>;
+  choices: EntityTable<KeptChoice, 'key'>;
   handles: EntityTable<KeptHandle, 'key'>;
   steps: Table<Step, number, Step>;
 };

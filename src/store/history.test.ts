@@ -6,7 +6,7 @@ import { openDatabase } from './database';
 import type { Database } from './database';
 import { DEPTH, History } from './history';
 import { RefusedWrite } from './refusedWrite';
-import type { Change } from './step';
+import type { RecordChange } from './step';
 import { sampling } from '../../testing/samples';
 
 const AT = '2026-10-01T09:00:00.000Z';
@@ -38,7 +38,7 @@ const historyOf = (tab = 'this', of = database): History =>
 /** Puts a note on an item, which is made where it is not there; `null` takes it away. */
 const put =
   (id: string, note: string | null) =>
-  async ({ kit }: Database): Promise<Change[]> => {
+  async ({ kit }: Database): Promise<RecordChange[]> => {
     const before = (await kit.get(id)) ?? null;
     const after = note === null ? null : before ? { ...before, note } : kitItem(id, note);
     return before === null && after === null ? [] : [{ table: 'kit', before, after }];
@@ -174,7 +174,7 @@ describe('the history of changes', () => {
   it('refuses what does not fit its kind, and then nothing of the step is written', async () => {
     const history = historyOf();
     const wrong = { ...kitItem('b', 'x'), thing: { what: 'card', name: 'C', capacityGb: -1, writeMBps: 3 } };
-    const both = async (kept: Database): Promise<Change[]> => [
+    const both = async (kept: Database): Promise<RecordChange[]> => [
       ...(await put('a', '1')(kept)),
       { table: 'kit', before: null, after: wrong as KitItem },
     ];
@@ -209,7 +209,7 @@ describe('the history of changes', () => {
   it('lets a step that is too large go, with all before it', async () => {
     const history = historyOf();
     await history.commit('small', put('a', '1'));
-    const large = Array.from({ length: 1100 }, (_, at): Change => ({
+    const large = Array.from({ length: 1100 }, (_, at): RecordChange => ({
       table: 'kit',
       before: null,
       after: kitItem(`k${at}`, 'x'.repeat(1900)),

@@ -2,7 +2,7 @@ import { RECORD_TABLES, recordChecks } from '@/core/records/kinds';
 import type { Database } from './database';
 import { RefusedWrite } from './refusedWrite';
 import { idOf, saysTheSame, stamped } from './stamps';
-import type { Change, Step } from './step';
+import type { RecordChange, Step } from './step';
 import { recordText } from '@/words/recordText';
 
 export interface HistoryState {
@@ -60,12 +60,12 @@ export class History {
    * `decide` may read with the tables it is given, and nothing else. Gives what was written.
    * @throws {RefusedWrite} when a record does not fit its schema
    */
-  commit(label: string, decide: Decide): Promise<readonly Change[]> {
+  commit(label: string, decide: Decide): Promise<readonly RecordChange[]> {
     return this.inTurn(async () => this.decided(label, decide, await recordChecks(), false));
   }
 
   /** The same with records as they are given, what is known of their edits included: a merge, or a clean slate. */
-  commitExactly(label: string, decide: Decide): Promise<readonly Change[]> {
+  commitExactly(label: string, decide: Decide): Promise<readonly RecordChange[]> {
     return this.inTurn(async () => this.decided(label, decide, await recordChecks(), true));
   }
 
@@ -74,7 +74,7 @@ export class History {
     decide: Decide,
     checks: Awaited<ReturnType<typeof recordChecks>>,
     exact: boolean,
-  ): Promise<readonly Change[]> {
+  ): Promise<readonly RecordChange[]> {
     const step = await this.transaction(async () => {
       const decided = (await decide(this.database))
         .filter(({ before, after }) => JSON.stringify(before) !== JSON.stringify(after))
@@ -162,7 +162,7 @@ export class History {
   }
 
   /** Writes changes, stamped unless they are exact; gives those that a person made, as they were written. */
-  private async written(changes: readonly Change[], exact: boolean): Promise<readonly Change[]> {
+  private async written(changes: readonly RecordChange[], exact: boolean): Promise<readonly RecordChange[]> {
     if (exact) {
       await write(this.database, changes);
       return changes;
@@ -190,17 +190,17 @@ export class History {
 }
 
 type Side = 'before' | 'after';
-type Decide = (kept: Database) => Promise<readonly Change[]>;
+type Decide = (kept: Database) => Promise<readonly RecordChange[]>;
 
 /** The change with its record as the schema has it, every default in place; refused when it does not fit. */
-function sound(change: Change, checks: Awaited<ReturnType<typeof recordChecks>>): Change {
+function sound(change: RecordChange, checks: Awaited<ReturnType<typeof recordChecks>>): RecordChange {
   if (change.after === null) return change;
   const read = checks[change.table](change.after);
   if (!read.ok) throw new RefusedWrite(change.table, recordText(change.table, change.after), read.faults);
-  return { ...change, after: read.value } as Change;
+  return { ...change, after: read.value } as RecordChange;
 }
 
-async function write(database: Database, changes: readonly Change[]): Promise<void> {
+async function write(database: Database, changes: readonly RecordChange[]): Promise<void> {
   for (const table of RECORD_TABLES) {
     const own = changes.filter((change) => change.table === table);
     const records = own.flatMap(({ after }) => after ?? []);
@@ -214,10 +214,10 @@ async function write(database: Database, changes: readonly Change[]): Promise<vo
 /** What is kept now of each record that a step changed, in its order; `null` when any says something else than the step left. */
 async function stillThere(
   database: Database,
-  changes: readonly Change[],
+  changes: readonly RecordChange[],
   side: Side,
 ): Promise<readonly (object | null)[] | null> {
-  const kept = new Map<Change, object | null>();
+  const kept = new Map<RecordChange, object | null>();
   for (const table of RECORD_TABLES) {
     const own = changes.filter((change) => change.table === table);
     const now = await database.table<object, string>(table).bulkGet(own.map(idOf));
@@ -228,8 +228,12 @@ async function stillThere(
 }
 
 /** The changes that bring back one side of a step. */
-function turned(changes: readonly Change[], now: readonly (object | null)[], wanted: Side): Change[] {
+function turned(
+  changes: readonly RecordChange[],
+  now: readonly (object | null)[],
+  wanted: Side,
+): RecordChange[] {
   return changes.map(
-    (change, at) => ({ table: change.table, before: now[at], after: change[wanted] }) as Change,
+    (change, at) => ({ table: change.table, before: now[at], after: change[wanted] }) as RecordChange,
   );
 }

@@ -1,14 +1,14 @@
-import type { Measured, MeasuredBy, MeasuredFigure } from '@/core/records/measured';
+import type { MeasuredRecord, MeasuredBy, MeasuredFigure } from '@/core/records/measured';
 import { briefOf } from '@/core/brief/brief';
 import type { Shot } from '@/core/records/shot';
 import type { Thing } from '@/core/records/kitItem';
 import { FILE_VERSION } from '@/core/schema/versions';
 import * as messages from '@/language/store';
 import type { Repository } from './repository';
-import type { Change } from './step';
+import type { RecordChange } from './step';
 
 /** What a figure is measured of. */
-export type MeasuredOf = Measured['of'];
+export type MeasuredOf = MeasuredRecord['of'];
 
 /**
  * Keeps a measured figure and has the shot, or the mount of the kit, take it over, in one step of undo. Gives whether what
@@ -21,7 +21,9 @@ export async function keepMeasured(
   by: MeasuredBy,
 ): Promise<boolean> {
   const at = repository.at();
-  const made = (setting: Pick<Measured, 'mount' | 'ground' | 'activity' | 'travelMps'>): Change => ({
+  const made = (
+    setting: Pick<MeasuredRecord, 'mount' | 'ground' | 'activity' | 'travelMps'>,
+  ): RecordChange => ({
     table: 'measured',
     before: null,
     after: {

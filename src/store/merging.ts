@@ -1,6 +1,6 @@
-import type { NameCopy } from '@/core/merge/apart';
+import type { NameCopy } from '@/core/merge/conflicts';
 import { compared, placed } from '@/core/merge/merge';
-import type { Choice, MergeRow } from '@/core/merge/merge';
+import type { MergeChoice, MergeRow } from '@/core/merge/merge';
 import { noRecords, RECORD_TABLES, recordChecks } from '@/core/records/kinds';
 import type { KeptRecord, Records, RecordTable } from '@/core/records/kinds';
 import { removedId } from '@/core/records/edits';
@@ -31,7 +31,7 @@ export async function mergePlan({ database }: Repository, there: Records): Promi
 export async function merge(
   repository: Repository,
   there: Records,
-  choiceOf: (row: MergeRow) => Choice = () => 'merge',
+  choiceOf: (row: MergeRow) => MergeChoice = () => 'merge',
   label: string = messages.importAFile,
 ): Promise<MergeRow[]> {
   const checks = await recordChecks();

@@ -3,15 +3,15 @@ import type { Outing } from '@/core/records/outing';
 import type { RecordOf, Records, RecordTable } from '@/core/records/kinds';
 import { RECORD_TABLES } from '@/core/records/kinds';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { standingOf, standingsOf } from '@/core/records/standing';
-import type { Standing, StandingWanted } from '@/core/records/standing';
+import { plannedEntryOf, standingsOf } from '@/core/records/plannedEntry';
+import type { PlannedEntry, StandingWanted } from '@/core/records/plannedEntry';
 import type { Database } from './database';
 
 /** A shot where it stands, and the day around it, read in one go so that day and shot fit together. */
 interface ShotInItsDay {
-  standing: Standing;
+  standing: PlannedEntry;
   /** Everywhere that it stands. */
-  all: readonly Standing[];
+  all: readonly PlannedEntry[];
   outing: Outing;
   day: Outing['days'][number];
   shots: readonly ShotRecord[];
@@ -91,7 +91,7 @@ export class Queries {
     const { outings, shots } = this.database;
     return this.database.transaction('r', [outings, shots], async () => {
       const all = standingsOf(await outings.toArray(), shotId);
-      const standing = standingOf(all, wanted, todayIn);
+      const standing = plannedEntryOf(all, wanted, todayIn);
       if (!standing) return null;
       const { outing, day } = standing;
       const ids = day.entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : []));

@@ -13,9 +13,9 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { omit } from '@/core/units/omit';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { noRecords } from '@/core/records/kinds';
-import type { Change } from './step';
+import type { RecordChange } from './step';
 import { WholeStore } from './wholeStore';
-import { changed } from './writing';
+import { stampedChange } from './writing';
 
 /** An outing that follows a change of one of its shots; the same outing where it need not. */
 export interface FollowingOuting {
@@ -67,7 +67,7 @@ export class Repository extends WholeStore {
         const outing = following && (await outings.get(following.outingId));
         if (!outing) return [];
         const followed = following.change(outing, before.shot, record.shot);
-        return followed === outing ? [] : [changed('outings', outing, followed, this.at())];
+        return followed === outing ? [] : [stampedChange('outings', outing, followed, this.at())];
       },
     );
     return after?.updatedAt ?? null;
@@ -159,7 +159,7 @@ export class Repository extends WholeStore {
   async changeKit(id: string, label: string, change: (item: KitItem) => KitItem): Promise<void> {
     await this.change('kit', id, label, change, async ({ thing }, { shots }) => {
       if (thing.what !== 'camera' && thing.what !== 'filter') return [];
-      return (await shots.toArray()).flatMap((record): Change[] => {
+      return (await shots.toArray()).flatMap((record): RecordChange[] => {
         const shot =
           thing.what === 'camera'
             ? withKitCamera(record.shot, thing.profile)
@@ -199,10 +199,10 @@ export class Repository extends WholeStore {
     await this.history.commit(label, async (kept) => {
       const before = await kept.outings.get(id);
       if (!before) return [];
-      const changes = [changed('outings', before, change(before), at)];
+      const changes = [stampedChange('outings', before, change(before), at)];
       for (const [shotId, changeShot] of shots) {
         const old = await kept.shots.get(shotId);
-        if (old) changes.push(changed('shots', old, { ...old, shot: changeShot(old.shot) }, at));
+        if (old) changes.push(stampedChange('shots', old, { ...old, shot: changeShot(old.shot) }, at));
       }
       for (const after of newShots) changes.push({ table: 'shots', before: null, after });
       return changes;
@@ -217,7 +217,7 @@ export class Repository extends WholeStore {
       const came = await clips.where('outingId').equals(id).toArray();
       return [
         { table: 'outings', before, after: null },
-        ...came.map((clip): Change => ({ table: 'clips', before: clip, after: null })),
+        ...came.map((clip): RecordChange => ({ table: 'clips', before: clip, after: null })),
       ];
     });
   }
@@ -293,7 +293,7 @@ export class Repository extends WholeStore {
         if (done === 'recorded') {
           const kept = await shots.get(marked.shotId);
           if (!kept) return [];
-          return settings.map(({ part, settings: its }): Change => ({
+          return settings.map(({ part, settings: its }): RecordChange => ({
             table: 'log',
             before: null,
             after: this.logEntryOf(kept, its, part, at),
@@ -306,7 +306,7 @@ export class Repository extends WholeStore {
             ({ shotId, verdicts, note, clip }) =>
               shotId === marked.shotId && !verdicts.length && !note && !clip,
           )
-          .map((entry): Change => ({ table: 'log', before: entry, after: null }));
+          .map((entry): RecordChange => ({ table: 'log', before: entry, after: null }));
       },
     );
   }

@@ -5,7 +5,7 @@ import type { KeptRecord, RecordTable } from '@/core/records/kinds';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { omit } from '@/core/units/omit';
 import type { Database } from './database';
-import type { Change } from './step';
+import type { RecordChange } from './step';
 
 /** Who changes, and when. */
 interface Stamp {
@@ -19,20 +19,20 @@ interface Stamp {
  */
 export async function stamped(
   kept: Database,
-  changes: readonly Change[],
+  changes: readonly RecordChange[],
   { device, at }: Stamp,
-): Promise<{ changes: Change[]; notes: Change[] }> {
+): Promise<{ changes: RecordChange[]; notes: RecordChange[] }> {
   const ids = changes.map((change) => removedId(change.table, idOf(change)));
   const old = await kept.removed.bulkGet(ids);
-  const notes: Change[] = [];
-  const written = changes.map((change, index): Change => {
+  const notes: RecordChange[] = [];
+  const written = changes.map((change, index): RecordChange => {
     const { table } = change;
     const [before, after]: (KeptRecord | null)[] = [change.before, change.after];
     const note = old[index] ?? null;
     const seen = raised(joined(before?.edits, after?.edits, note?.edits), device);
     if (after) {
       if (note) notes.push({ table: 'removed', before: note, after: null });
-      return { ...change, after: withEdits(after, seen) } as Change;
+      return { ...change, after: withEdits(after, seen) } as RecordChange;
     }
     const own = before ? ownerOf(table, before) : undefined;
     const gone: Removed = {
@@ -64,6 +64,6 @@ export function saysTheSame(one: object | null, other: object | null): boolean {
   return bare(one) === bare(other);
 }
 
-export function idOf(change: Change): string {
+export function idOf(change: RecordChange): string {
   return (change.before ?? change.after)?.id ?? '';
 }

@@ -1,7 +1,7 @@
 import type { RecordOf, RecordTable } from '@/core/records/kinds';
 
 /** One record as it was and as it is now; `null` where there was, or is, none. */
-export type Change = {
+export type RecordChange = {
   [T in RecordTable]: { table: T; before: RecordOf<T> | null; after: RecordOf<T> | null };
 }[RecordTable];
 
@@ -12,7 +12,7 @@ export interface Step {
   /** The window that took it: no other undoes it. */
   tab: string;
   label: string;
-  changes: readonly Change[];
+  changes: readonly RecordChange[];
   undone: boolean;
   /** Written as it was decided, by whom each record was changed included: what another device has seen stays seen. */
   exact?: boolean;

@@ -3,7 +3,7 @@ import type { Backup } from '@/core/records/backup';
 import { RECORD_TABLES } from '@/core/records/kinds';
 import type { RecordOf, Records, RecordTable } from '@/core/records/kinds';
 import { FILE_VERSION } from '@/core/schema/versions';
-import type { Change } from './step';
+import type { RecordChange } from './step';
 import { puts, Writing } from './writing';
 
 export type Counts = Record<RecordTable, number>;
@@ -23,12 +23,12 @@ export class WholeStore extends Writing {
   /** Puts the demo data back as it ships; the person's own stays. */
   async resetDemo(demo: Records): Promise<void> {
     await this.history.commit(messages.resetTheDemoShots, async (kept) => {
-      const gone: Change[] = [];
+      const gone: RecordChange[] = [];
       for (const table of RECORD_TABLES) {
         const again = new Set(demo[table].map(({ id }) => id));
         for (const before of await kept.table<RecordOf<typeof table>>(table).toArray())
           if ('demo' in before && before.demo && !again.has(before.id))
-            gone.push({ table, before, after: null } as Change);
+            gone.push({ table, before, after: null } as RecordChange);
       }
       return [...gone, ...(await puts(kept, demo))];
     });
@@ -37,10 +37,10 @@ export class WholeStore extends Writing {
   /** Takes everything away that is kept, what is known to be removed included: a clean slate. One step of undo. */
   async eraseEverything(): Promise<void> {
     await this.history.commitExactly(messages.eraseEverything, async (kept) => {
-      const gone: Change[] = [];
+      const gone: RecordChange[] = [];
       for (const table of RECORD_TABLES)
         for (const before of await kept.table<RecordOf<typeof table>>(table).toArray())
-          gone.push({ table, before, after: null } as Change);
+          gone.push({ table, before, after: null } as RecordChange);
       return gone;
     });
   }

@@ -3,7 +3,7 @@ import type { RecordOf, Records, RecordTable } from '@/core/records/kinds';
 import type { Database } from './database';
 import { History } from './history';
 import { Queries } from './queries';
-import type { Change } from './step';
+import type { RecordChange } from './step';
 
 /** What the store asks of the world around it: a clock, a source of ids and the window's name, so that tests can give their own. */
 export interface World {
@@ -49,14 +49,14 @@ export class Writing {
     const at = this.at();
     await this.history.commit(label, async (kept) => {
       const before = (await kept.table<RecordOf<T>, string>(table).get(id)) ?? null;
-      return [{ table, before, after: { ...make(before, at), updatedAt: at } } as Change];
+      return [{ table, before, after: { ...make(before, at), updatedAt: at } } as RecordChange];
     });
   }
 
   async remove(table: RecordTable, id: string, label: string): Promise<void> {
     await this.history.commit(label, async (kept) => {
       const before = await kept.table<RecordOf<typeof table>, string>(table).get(id);
-      return before ? [{ table, before, after: null } as Change] : [];
+      return before ? [{ table, before, after: null } as RecordChange] : [];
     });
   }
 
@@ -78,14 +78,17 @@ export class Writing {
     id: string,
     label: string,
     change: (record: RecordOf<T>) => RecordOf<T>,
-    also: (after: RecordOf<T>, kept: Database, before: RecordOf<T>) => Promise<readonly Change[]> = () =>
-      Promise.resolve([]),
+    also: (
+      after: RecordOf<T>,
+      kept: Database,
+      before: RecordOf<T>,
+    ) => Promise<readonly RecordChange[]> = () => Promise.resolve([]),
   ): Promise<RecordOf<T> | null> {
     const at = this.at();
     const written = await this.history.commit(label, async (kept) => {
       const before = await kept.table<RecordOf<T>, string>(table).get(id);
       if (!before) return [];
-      const own = changed(table, before, change(before), at);
+      const own = stampedChange(table, before, change(before), at);
       return [own, ...(await also(own.after as RecordOf<T>, kept, before))];
     });
     const own = written.find((one) => one.table === table && one.after?.id === id);
@@ -99,24 +102,24 @@ export class Writing {
 }
 
 /** A change of a record, stamped with its time where anything changed and the record carries one. */
-export function changed<T extends RecordTable>(
+export function stampedChange<T extends RecordTable>(
   table: T,
   before: RecordOf<T>,
   after: RecordOf<T>,
   at: string,
-): Change {
+): RecordChange {
   const same = JSON.stringify(before) === JSON.stringify(after);
   const stamped = !same && 'updatedAt' in after ? { ...after, updatedAt: at } : after;
-  return { table, before, after: stamped } as Change;
+  return { table, before, after: stamped } as RecordChange;
 }
 
 /** Changes that put these records, whatever stood there before. */
-export async function puts(kept: Database, records: Records): Promise<Change[]> {
-  const changes: Change[] = [];
+export async function puts(kept: Database, records: Records): Promise<RecordChange[]> {
+  const changes: RecordChange[] = [];
   for (const table of RECORD_TABLES) {
     const own: readonly RecordOf<RecordTable>[] = records[table];
     const old = await kept.table<object, string>(table).bulkGet(own.map(({ id }) => id));
-    own.forEach((after, at) => changes.push({ table, before: old[at] ?? null, after } as Change));
+    own.forEach((after, at) => changes.push({ table, before: old[at] ?? null, after } as RecordChange));
   }
   return changes;
 }

@@ -7,7 +7,7 @@ import type { Assumed, Brief, InPlan } from '@/core/brief/brief';
 import { cameraCount, shotOfPart } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { reasonsOf } from '@/core/answer/reasons';
-import { clockOf } from '@/core/answer/clock';
+import { holdClock } from '@/core/answer/clock';
 import type { Refusal } from '@/core/answer/refusal';
 import { pairSheet } from '@/core/together/pairSheet';
 import { solve } from '@/core/answer/solve';
@@ -137,7 +137,7 @@ function warningsInWords(warnings: Solution['warnings']): Answer['warnings'] {
 }
 
 function holdsInFile(solution: Solution): Answer['holds'] {
-  const clock = clockOf(solution);
+  const clock = holdClock(solution);
   if (!clock) return solution.holds;
   const instant = (ms: number | null): string | null => (ms === null ? null : new Date(ms).toISOString());
   return {

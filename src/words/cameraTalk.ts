@@ -1,7 +1,7 @@
 import * as messages from '@/language/words/cameraTalk';
 import { trimmed } from '@/core/units/format';
 import type { SetupFault } from '@/core/records/setup';
-import type { End, SetFault } from '@/simulators/camera/camera';
+import type { SimulatedEnd, SetFault } from '@/simulators/camera/camera';
 import { shutterFraction } from '@/core/units/format';
 
 /** Why a code is not taken, and how a clip ended: the stand-in camera's words. */
@@ -45,4 +45,4 @@ export function setFaultText(fault: SetFault, camera: string): string {
   }
 }
 
-export const END_LABEL: Record<End, string> = messages.endLabel;
+export const END_LABEL: Record<SimulatedEnd, string> = messages.endLabel;

@@ -3,16 +3,16 @@ import { MOUNT_KINDS } from '@/core/vocabulary/mounts';
 import { describe, expect, it } from 'vitest';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { CameraProfileSchema } from '@/core/camera/profile';
-import { findingsOf } from '@/core/camera/tableFindings';
+import { tableFindingsOf } from '@/core/camera/tableFindings';
 import { cheapestGiveUps, valuesOf, WISH_KEYS } from '@/core/camera/wishes';
 import { MOUNTS } from '@/core/vocabulary/mounts';
-import { copiedThing, KitItemSchema, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
+import { copiedThing, KitItemSchema, thingName, newThing, THING_KINDS } from '@/core/records/kitItem';
 import { briefOf } from '@/core/brief/brief';
 import { readShot } from '@/core/records/shot';
 import { framedThrough } from '@/core/compare/framed';
 import { solve } from '@/core/answer/solve';
 import { steadyWays } from '@/core/compare/steadiness';
-import { findingText, insteadText, ruleText, wishText } from './cameraText';
+import { tableFindingText, insteadText, ruleText, wishText } from './cameraText';
 import { framingLines } from './framingText';
 import { cautionText, mountNoteText, obstructionText } from './mountText';
 import { meansName, priceText, wayNotes } from './steadinessText';
@@ -50,7 +50,7 @@ describe('the words of a camera', () => {
     profile.limits.push({ says: 'no 2.7K', where: { resolutions: ['2.7K'], frameRateAbove: 45 } });
     profile.stabilizations.strong!.cropPerSide = 0.35;
     profile.views.push({ id: 'unused', horizontalDeg: 40, projection: 'straight', fromSphere: false });
-    const findings = findingsOf(CameraProfileSchema.parse(profile));
+    const findings = tableFindingsOf(CameraProfileSchema.parse(profile));
     const codes = new Set(findings.map(({ code }) => code));
     for (const code of [
       'overlap',
@@ -63,7 +63,7 @@ describe('the words of a camera', () => {
       'neverOffered',
     ] as const)
       expect(codes).toContain(code);
-    for (const finding of findings) readable(findingText(finding, profile));
+    for (const finding of findings) readable(tableFindingText(finding, profile));
   });
 });
 
@@ -79,7 +79,7 @@ describe('the words of mounts and things', () => {
   it('new and copied things are valid, named, and tell what follows from them', () => {
     for (const what of THING_KINDS) {
       const thing = newThing(what, 'one', newThingName(what));
-      const copy = copiedThing(thing, 'two', copyName(nameOf(thing), LONGEST_THING_NAME));
+      const copy = copiedThing(thing, 'two', copyName(thingName(thing), LONGEST_THING_NAME));
       for (const one of [thing, copy])
         expect(
           KitItemSchema.safeParse({
@@ -92,7 +92,7 @@ describe('the words of mounts and things', () => {
           }).success,
           what,
         ).toBe(true);
-      expect(nameOf(copy)).toBe(`${nameOf(thing)}, copy`);
+      expect(thingName(copy)).toBe(`${thingName(thing)}, copy`);
       if (thing.what !== 'camera') followsFrom(thing).forEach(readable);
     }
     expect(followsFrom({ what: 'bank', name: 'b', ampereHours: 5 })).toEqual(['15.7 Wh reach the camera.']);

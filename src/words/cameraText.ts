@@ -1,10 +1,10 @@
 import { STABILIZATIONS } from '@/core/vocabulary/modes';
 import * as messages from '@/language/words/camera';
-import type { Recording, StartMethod } from '@/core/vocabulary/modes';
+import type { RecordingMode, StartMethod } from '@/core/vocabulary/modes';
 import type { Combination } from '@/core/camera/modeTable';
 import type { CameraProfile, ProfileRule } from '@/core/camera/profile';
 import type { Finding } from '@/core/camera/tableFindings';
-import type { GiveUp, WishKey, Wishes } from '@/core/camera/wishes';
+import type { GiveUp, WishKey, ModeWishes } from '@/core/camera/wishes';
 import type { Projection } from '@/core/optics/projection';
 import type { ThingKind } from '@/core/records/kitItem';
 import { trimmed } from '@/core/units/format';
@@ -13,22 +13,22 @@ import { CODEC_LABEL, COLOUR_LABEL, RECORDING_LABEL, STABILIZATION_LABEL, viewLa
 /** What the kit and the mode map say of a camera. */
 export const WISH_LABEL: Record<WishKey, string> = messages.wishLabel;
 
-export function wishText(key: WishKey, value: NonNullable<Wishes[WishKey]>): string {
+export function wishText(key: WishKey, value: NonNullable<ModeWishes[WishKey]>): string {
   switch (key) {
     case 'recording':
-      return RECORDING_LABEL[value as NonNullable<Wishes['recording']>];
+      return RECORDING_LABEL[value as NonNullable<ModeWishes['recording']>];
     case 'frameRate':
       return messages.fps({ number: trimmed(Number(value), 3) });
     case 'viewId':
       return viewLabel(String(value));
     case 'stabilization':
-      return STABILIZATION_LABEL[value as NonNullable<Wishes['stabilization']>];
+      return STABILIZATION_LABEL[value as NonNullable<ModeWishes['stabilization']>];
     case 'codec':
-      return CODEC_LABEL[value as NonNullable<Wishes['codec']>];
+      return CODEC_LABEL[value as NonNullable<ModeWishes['codec']>];
     case 'bitDepth':
       return messages.bit({ value });
     case 'colour':
-      return COLOUR_LABEL[value as NonNullable<Wishes['colour']>];
+      return COLOUR_LABEL[value as NonNullable<ModeWishes['colour']>];
     case 'resolutionId':
       return String(value);
   }
@@ -87,7 +87,7 @@ export function ruleText(rule: ProfileRule): string {
   });
 }
 
-export function findingText(finding: Finding, profile: CameraProfile): string {
+export function tableFindingText(finding: Finding, profile: CameraProfile): string {
   switch (finding.code) {
     case 'overlap':
       return messages.ruleSaysAgainModeThat({
@@ -155,4 +155,4 @@ export const THING_LABEL: Record<ThingKind, { one: string; many: string }> = {
 };
 
 /** What a way of recording gives, and what it takes. */
-export const RECORDING_WHY: Record<Recording, string> = messages.recordingWhy;
+export const RECORDING_WHY: Record<RecordingMode, string> = messages.recordingWhy;

@@ -1,4 +1,4 @@
-import type { Difference, Step } from '@/core/merge/differences';
+import type { Difference, PathStep } from '@/core/merge/differences';
 import { WHOLE } from '@/core/merge/differences';
 import { trimmed } from '@/core/units/format';
 import * as messages from '@/language/words/difference';
@@ -31,7 +31,7 @@ export function differenceText({ path, from, to }: Difference): string {
 }
 
 /** A list is told by its items: "3 Oct" for a day, "10:10" for what is done on it. */
-function stepText(step: Step): string | null {
+function stepText(step: PathStep): string | null {
   if ('key' in step) {
     // A shot lies in its record, a thing in its item: the reader knows already that it is one.
     return ['shot', 'thing', 'days', 'entries'].includes(step.key) ? null : fieldText(step.key);

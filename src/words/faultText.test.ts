@@ -4,7 +4,7 @@ import { ARCHETYPES } from '@/core/camera/archetypes';
 import { CameraProfileSchema } from '@/core/camera/profile';
 import { checkAgainst } from '@/core/schema/faults';
 import { finds, wants } from '@/core/schema/fault';
-import type { Amiss } from '@/core/schema/fault';
+import type { Problem } from '@/core/schema/fault';
 import { InstantSchema } from '@/core/schema/times';
 import { readShot } from '@/core/records/shot';
 import { faultText, faultsInWords } from './faultText';
@@ -64,13 +64,13 @@ describe('a fault in words', () => {
     expect(told(z.discriminatedUnion('kind', [form('a'), form('b')]), { kind: 'z' })).toEqual([
       'kind: expected one of "a", "b"',
     ]);
-    expect(faultsInWords([{ path: 'a', amiss: { code: 'unknownKey' } }])).toEqual([
+    expect(faultsInWords([{ path: 'a', problem: { code: 'unknownKey' } }])).toEqual([
       { path: 'a', text: 'unknown key; remove it' },
     ]);
   });
 
   it('of a schema’s own check has its figures', () => {
-    const amiss: Amiss[] = [
+    const problem: Problem[] = [
       { code: 'atLeastKey', key: 'min' },
       { code: 'withinHours', hours: 48 },
       { code: 'shortestShutter', fastestFps: 120 },
@@ -79,7 +79,7 @@ describe('a fault in words', () => {
       { code: 'mountPlace', kind: 'tripod', places: [] },
     ];
     const figures = [/\bmin\b/, /\b48\b/, /1\/240 s/, /1,200,000 and 800,000/, /long or short/, /tripod/];
-    amiss.forEach((one, at) => {
+    problem.forEach((one, at) => {
       const schema = z.number().refine(() => false, finds(one, ['here']));
       expect(told(schema, 1), one.code).toEqual([expect.stringMatching(/^here: /)]);
       expect(told(schema, 1)[0]).toMatch(figures[at]!);

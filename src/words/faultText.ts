@@ -1,64 +1,64 @@
-import type { Amiss, Fault } from '@/core/schema/fault';
+import type { Problem, Fault } from '@/core/schema/fault';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { code as LOCALE } from '@/language/locale';
 import * as messages from '@/language/words/fault';
 
 /** "light.evMin: expected number, got string" */
-export function faultText({ path, amiss }: Fault): string {
-  const text = amissText(amiss);
+export function faultText({ path, problem }: Fault): string {
+  const text = problemText(problem);
   return path === '' ? text : `${path}: ${text}`;
 }
 
 /** Faults as they go out in JSON. */
 export function faultsInWords(faults: readonly Fault[]): { path: string; text: string }[] {
-  return faults.map(({ path, amiss }) => ({ path, text: amissText(amiss) }));
+  return faults.map(({ path, problem }) => ({ path, text: problemText(problem) }));
 }
 
 /** What is amiss, without its place. */
-function amissText(amiss: Amiss): string {
-  switch (amiss.code) {
+function problemText(problem: Problem): string {
+  switch (problem.code) {
     case 'worded':
-      return amiss.text;
+      return problem.text;
     case 'unknownKey':
     case 'noForm':
     case 'tooManyExposures':
-      return messages.plain[amiss.code];
+      return messages.plain[problem.code];
     case 'type':
-      return messages.type({ expected: typeText(amiss.expected), got: typeText(amiss.got) });
+      return messages.type({ expected: typeText(problem.expected), got: typeText(problem.got) });
     case 'oneOf':
-      return messages.oneOf({ values: listed(amiss.values.map((one) => JSON.stringify(one))) });
+      return messages.oneOf({ values: listed(problem.values.map((one) => JSON.stringify(one))) });
     case 'bound': {
-      const { bound, of } = amiss;
-      return messages.bound[amiss.is]({ bound: `${bound}`, of });
+      const { bound, of } = problem;
+      return messages.bound[problem.is]({ bound: `${bound}`, of });
     }
     case 'pattern':
-      return messages.pattern({ pattern: amiss.pattern });
+      return messages.pattern({ pattern: problem.pattern });
     case 'wanted':
-      return amiss.what === 'noLaterVersion'
-        ? messages.laterVersion({ version: String(amiss.got), upTo: FILE_VERSION })
-        : messages.wanted[amiss.what];
+      return problem.what === 'noLaterVersion'
+        ? messages.laterVersion({ version: String(problem.got), upTo: FILE_VERSION })
+        : messages.wanted[problem.what];
     case 'atLeastKey':
-      return messages.atLeastKey({ key: amiss.key });
+      return messages.atLeastKey({ key: problem.key });
     case 'standsTwice':
     case 'filterTwice':
     case 'describedTwice':
     case 'noIsoRange':
     case 'shotNotInFile':
-      return messages.named[amiss.code]({ id: amiss.id });
+      return messages.named[problem.code]({ id: problem.id });
     case 'notDescribed':
-      return messages.notDescribed({ id: amiss.id, under: amiss.under });
+      return messages.notDescribed({ id: problem.id, under: problem.under });
     case 'shortestShutter':
-      return messages.shortestShutter({ part: 2 * amiss.fastestFps });
+      return messages.shortestShutter({ part: 2 * problem.fastestFps });
     case 'mountPlace':
-      return amiss.places.length === 0
-        ? messages.noMountPlaces({ kind: amiss.kind })
-        : messages.mountPlaces({ places: amiss.places.join(messages.or) });
+      return problem.places.length === 0
+        ? messages.noMountPlaces({ kind: problem.kind })
+        : messages.mountPlaces({ places: problem.places.join(messages.or) });
     case 'tooManyModes':
       return messages.tooManyModes({
-        counts: amiss.counts.map((count) => count.toLocaleString(LOCALE)).join(messages.and),
+        counts: problem.counts.map((count) => count.toLocaleString(LOCALE)).join(messages.and),
       });
     case 'withinHours':
-      return messages.withinHours({ hours: amiss.hours });
+      return messages.withinHours({ hours: problem.hours });
   }
 }
 

@@ -3,8 +3,8 @@ import type { Preferred } from '@/core/records/preferences';
 import type { Filter } from '@/core/filters/kit';
 import type { Term } from '@/core/loss/table';
 import type { Activity, Role, Scenery } from '@/core/vocabulary/activities';
-import type { Change, TimeLapseLookId } from '@/core/vocabulary/timeLapses';
-import type { Codec, Colour, Grade, Recording, Stabilization } from '@/core/vocabulary/modes';
+import type { SceneChange, TimeLapseLookId } from '@/core/vocabulary/timeLapses';
+import type { Codec, Colour, Grade, RecordingMode, Stabilization } from '@/core/vocabulary/modes';
 import type { Ground, MountKind, MountPlace } from '@/core/vocabulary/mounts';
 import type { CameraHand, PairKind, TurnWay } from '@/core/vocabulary/pairs';
 import type { SchoolId } from '@/core/vocabulary/schools';
@@ -50,7 +50,7 @@ export const STABILIZATION_LABEL: Record<Stabilization, string> = messages.stabi
 
 export const COLOUR_LABEL: Record<Colour, string> = messages.colourLabel;
 
-export const RECORDING_LABEL: Record<Recording, string> = messages.recordingLabel;
+export const RECORDING_LABEL: Record<RecordingMode, string> = messages.recordingLabel;
 
 export const CODEC_LABEL: Record<Codec, string> = messages.codecLabel;
 
@@ -79,7 +79,7 @@ export const PAIR_MEANS: Record<PairKind, string> = messages.pairMeans;
 export const TURN_LABEL: Record<TurnWay, string> = messages.turnLabel;
 export const HAND_LABEL: Record<CameraHand, string> = messages.handLabel;
 
-export const CHANGE_LABEL: Record<Change, string> = messages.changeLabel;
+export const CHANGE_LABEL: Record<SceneChange, string> = messages.changeLabel;
 
 export const TIME_LAPSE_LOOK_LABEL: Record<TimeLapseLookId, string> = messages.timeLapseLookLabel;
 

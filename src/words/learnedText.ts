@@ -12,7 +12,7 @@ export interface Names {
 }
 
 /** "shake of your helmet, riding on rough ground" */
-export function figureName(figure: Figure, names: Names): string {
+export function learnedFigureName(figure: Figure, names: Names): string {
   const camera = 'cameraId' in figure ? (names.camera(figure.cameraId) ?? messages.aCamera) : '';
   switch (figure.of) {
     case 'scene':
@@ -113,7 +113,7 @@ function partsOf(
 ): { figure: string; value: string; from: string; usual: string } {
   const { figure, usual, off } = learned;
   return {
-    figure: figureName(figure, names),
+    figure: learnedFigureName(figure, names),
     value: figureValue(figure, figureAt(learned, off)),
     from: fromText(learned),
     usual: figureValue(figure, usual),

@@ -110,7 +110,7 @@ export function clockHoldsText(
 }
 
 /** How sure it is that the light stays inside what the answer holds. */
-export function chanceText(chance: number): string {
+export function staysInsideText(chance: number): string {
   if (chance > 0.995) return messages.theLightStaysInside;
   if (chance < 0.005) return messages.theLightDoesNotStay;
   return messages.theLightStaysInsideIn({ chance: Math.round(chance * 100) });

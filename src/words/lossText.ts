@@ -12,7 +12,7 @@ export function lossFormula(term: TermId): string | null {
 }
 
 /** A figure by the name that it has in the formula. */
-export function figureName({ term, name }: Slope): string {
+export function lossFigureName({ term, name }: Slope): string {
   const named: Readonly<Record<string, string>> = messages.figure;
   return named[figureKey(term, name)] ?? name;
 }

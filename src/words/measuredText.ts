@@ -1,4 +1,4 @@
-import type { Measured, MeasuredFigure } from '@/core/records/measured';
+import type { MeasuredRecord, MeasuredFigure } from '@/core/records/measured';
 import { tenths, trimmed } from '@/core/units/format';
 import * as messages from '@/language/words/measured';
 import { dateText } from './lightText';
@@ -14,7 +14,7 @@ export function measuredText(figure: MeasuredFigure): string {
 }
 
 /** Where a measured figure is from: "measured with the phone on 3 Oct over 40 s". */
-export function measuredSource({ createdAt, by, figure }: Measured, zone: string): string {
+export function measuredSource({ createdAt, by, figure }: MeasuredRecord, zone: string): string {
   const date = dateText(Date.parse(createdAt), zone);
   const seconds = figure.is === 'shake' ? trimmed(figure.seconds, 0) : null;
   return seconds === null ? messages.source[by]({ date }) : messages.sourceOver[by]({ date, seconds });

@@ -4,7 +4,7 @@ import type { CameraBudget } from '@/core/day/budget';
 import type { Act } from '@/core/day/levels';
 import { NOTICED_STOPS } from '@/core/day/dayFaults';
 import type { Cure } from '@/core/cures/cure';
-import type { Out, Resource } from '@/core/day/daySheet';
+import type { RunOut, Resource } from '@/core/day/daySheet';
 import type { DayCost, JointChange, JointReason } from '@/core/cures/jointDay';
 import type { PackItem } from '@/core/day/packing';
 import type { Filter } from '@/core/filters/kit';
@@ -22,7 +22,7 @@ import type { FilterNotation } from './settingText';
 export const RESOURCE_LABEL: Record<Resource, string> = messages.resourceLabel;
 
 export function outText(
-  { what, atMs }: Pick<Out, 'what' | 'atMs'>,
+  { what, atMs }: Pick<RunOut, 'what' | 'atMs'>,
   camera: string,
   during: string,
   zone: string,

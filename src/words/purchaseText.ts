@@ -29,8 +29,8 @@ export function purchaseText({ thing, camera }: { thing: Purchase; camera: strin
 }
 
 /** What it saves, in a sentence. */
-export function savesText({ saves, betters, rights }: Valued, recordings: number): string {
-  return messages.saves({ saves: trimmed(saves, 1), betters, recordings, rights });
+export function purchaseSaves({ saves, improved, cured }: Valued, recordings: number): string {
+  return messages.saves({ saves: trimmed(saves, 1), improved, recordings, cured });
 }
 
 /** What to do with the money. */

@@ -1,7 +1,7 @@
 import * as messages from '@/language/words/refusal';
 import type { Brief } from '@/core/brief/brief';
 import type { Pins } from '@/core/records/settings';
-import type { Refusal, Way } from '@/core/answer/refusal';
+import type { Refusal, NearestChange } from '@/core/answer/refusal';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import { RECORDING_LABEL, SETTING_LABEL, STABILIZATION_LABEL, viewLabel } from './labels';
 import { isoText, settingText } from './settingText';
@@ -101,7 +101,7 @@ export function refusalText({ obstacle, says }: Refusal, brief: Brief): string {
 }
 
 /** A way out, as the change to make: "bit rate 100 Mbit/s instead". */
-export function wayText(way: Way, brief: Brief): string {
+export function wayText(way: NearestChange, brief: Brief): string {
   return way.gaveWay
     .map((key) =>
       key === 'isoCeiling'

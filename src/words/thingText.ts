@@ -8,10 +8,10 @@ import { trimmed } from '@/core/units/format';
 import { cautionText, mountNoteText, obstructionText } from './mountText';
 
 /** A thing that is not a camera. */
-export type Plain = Exclude<Thing, { what: 'camera' }>;
+export type PlainThing = Exclude<Thing, { what: 'camera' }>;
 
 /** What follows from a thing's figures, and what to mind with it, a line each. */
-export function followsFrom(thing: Plain): string[] {
+export function followsFrom(thing: PlainThing): string[] {
   switch (thing.what) {
     case 'filter': {
       const { filter } = thing;

@@ -2,7 +2,7 @@ import { proxy } from 'comlink';
 import type { Remote } from 'comlink';
 import type { Brief } from '@/core/brief/brief';
 import type { Aligned } from '@/core/inspect/align';
-import type { DayMatch, Known } from '@/core/inspect/matching';
+import type { DayMatch, CamerasKnown } from '@/core/inspect/matching';
 import type { PlannedTake } from '@/core/inspect/matchPath';
 import type { ClipFacts } from '@/core/inspect/recordings';
 import type { LookHow } from '@/core/inspect/windows';
@@ -15,7 +15,7 @@ import type { SampleClip } from '@/formats/clip/sample';
 import { WorkerClient } from './workerClient';
 
 /** The shot that a clip is held against, as it was carried. */
-export interface Wanted {
+export interface HeldAgainst {
   brief: Brief;
   settings: Settings | null;
   recordSeconds: number | null;
@@ -45,12 +45,12 @@ export interface ClipResult {
 export interface ClipsWorker {
   open: (file: Blob, name: string) => Promise<Checked<ClipOpened>>;
   /** Which clip is which shot's. */
-  match: (clips: readonly ClipFacts[], takes: readonly PlannedTake[], known: Known) => DayMatch;
+  match: (clips: readonly ClipFacts[], takes: readonly PlannedTake[], known: CamerasKnown) => DayMatch;
   look: (
     given: Given,
     name: string,
     how: LookHow,
-    wanted: Wanted | null,
+    wanted: HeldAgainst | null,
     onProgress: (share: number) => void,
   ) => Promise<Checked<ClipResult>>;
   /** By what both heard, how much later the second began; `null`: they share nothing that stands out. */
@@ -63,7 +63,7 @@ export interface ClipsWorker {
     onProgress: (share: number) => void,
   ) => Promise<File | null>;
   /** What was measured once, held against another shot. */
-  judge: (kept: Pick<ClipResult, 'measured' | 'cutShort'>, wanted: Wanted | null) => MeasuredClip;
+  judge: (kept: Pick<ClipResult, 'measured' | 'cutShort'>, wanted: HeldAgainst | null) => MeasuredClip;
 }
 
 const standing = new WorkerClient<ClipsWorker>(
@@ -76,7 +76,7 @@ export const openFile = (file: Blob, name: string): Promise<Checked<ClipOpened>>
 export const matchClips = (
   clips: readonly ClipFacts[],
   takes: readonly PlannedTake[],
-  known: Known,
+  known: CamerasKnown,
 ): Promise<DayMatch> => standing.ask((worker) => worker.match(clips, takes, known));
 
 export const alignClips = (first: Blob, second: Blob): Promise<Aligned | null> =>
@@ -110,7 +110,7 @@ export const lookAtClip = (
   given: Given,
   name: string,
   how: LookHow,
-  wanted: Wanted | null,
+  wanted: HeldAgainst | null,
   onProgress: (share: number) => void,
 ): UnderWay<Checked<ClipResult>> =>
   alone<Checked<ClipResult>>(async (worker) => worker.look(given, name, how, wanted, proxy(onProgress)));

@@ -9,7 +9,7 @@ import type { RawShake } from '@/core/learn/rawShake';
 import { factsOf, lookAt } from '@/formats/clip/look';
 import { ALIGNED_RATE, beginningOf } from '@/formats/clip/sound';
 import { filmedSample } from '@/formats/clip/sample';
-import type { ClipResult, ClipsWorker, Wanted } from './clips';
+import type { ClipResult, ClipsWorker, HeldAgainst } from './clips';
 
 /** What the worker for clips does; the page's tests call it without one. */
 export const clipsWork: ClipsWorker = {
@@ -47,7 +47,7 @@ export const clipsWork: ClipsWorker = {
   },
 };
 
-function plannedOf(wanted: Wanted | null): PlannedShot | null {
+function plannedOf(wanted: HeldAgainst | null): PlannedShot | null {
   if (!wanted) return null;
   const { brief, settings, recordSeconds } = wanted;
   return plannedShot(brief, { ...(settings ? { settings } : {}), recordSeconds });

@@ -6,7 +6,7 @@ import { isTimeLapse } from '@/core/records/filmedAs';
 import { emptyShot } from '@/core/records/emptyShot';
 import type { Outing } from '@/core/records/outing';
 import { wallClock } from '@/formats/clock';
-import { settingsOf, solveForScreen, solveInDay } from '@/screens/data/useAnswer';
+import { solvedSettings, solveForScreen, solveInDay } from '@/screens/data/useAnswer';
 import { dayWork } from './dayWork';
 import { shortAnswerOf } from './shortAnswer';
 
@@ -30,7 +30,9 @@ describe('the work of a day', () => {
       for (const part of main) {
         const solved = solveInDay(part);
         const short = told.get(part.entryId)!;
-        expect('settings' in short ? short.settings : null, part.id).toEqual(solved && settingsOf(solved));
+        expect('settings' in short ? short.settings : null, part.id).toEqual(
+          solved && solvedSettings(solved),
+        );
         expect('settings' in short ? short.settings : null, part.id).toEqual(
           part.answer?.carried?.settings ?? null,
         );
@@ -84,7 +86,7 @@ describe('a time-lapse', () => {
     const all = [...lapses.map(({ shot }) => shot), asLapse];
     for (const shot of all) {
       const short = shortAnswerOf(shot, {});
-      const bench = settingsOf(solveForScreen(shot));
+      const bench = solvedSettings(solveForScreen(shot));
       expect(bench).not.toBeNull();
       expect('settings' in short ? short.settings : null).toEqual(bench);
     }

@@ -4,7 +4,7 @@ import type { Remote } from 'comlink';
 import type { PictureTone } from '@/core/light/readings';
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Checked } from '@/core/schema/fault';
-import type { Progress } from '@/core/records/backup';
+import type { ReadProgress } from '@/core/records/backup';
 import type { TrackFigures, TrackPoint } from '@/core/track/track';
 import type { IncomingRead } from '@/formats/incoming';
 import type { PhotoRead } from '@/formats/photo/readPhoto';
@@ -38,10 +38,10 @@ export interface FilesWorker {
   readModes: (file: Blob, base: CameraProfile) => Promise<Checked<CameraProfile>>;
 }
 
-export type OnProgress = (progress: Progress) => void;
+export type OnProgress = (progress: ReadProgress) => void;
 
 /** The way to stop a job from outside: `now` is set while it runs. */
-export interface Stop {
+export interface JobStop {
   asked: boolean;
   now: () => void;
 }
@@ -56,7 +56,7 @@ export async function askFiles<T>(
     stop,
     onProgress = () => undefined,
     mostSeconds = 120,
-  }: { stop?: Stop; onProgress?: OnProgress; mostSeconds?: number } = {},
+  }: { stop?: JobStop; onProgress?: OnProgress; mostSeconds?: number } = {},
 ): Promise<T> {
   const worker = new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' });
   let timer: ReturnType<typeof setTimeout> | undefined;

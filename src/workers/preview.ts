@@ -1,12 +1,12 @@
 import * as messages from '@/language/workers';
 import type { Picture } from '@/core/preview/develop';
-import type { CapturedFrame, Take } from '@/core/preview/take';
+import type { CapturedFrame, PreviewTake } from '@/core/preview/take';
 
 /** What goes to a worker that draws, and what comes back: one frame at a time, so that a change is felt at once. */
 export interface DrawOrder {
   /** Frames of one number belong to one take at one size. */
   film: number;
-  take: Take;
+  take: PreviewTake;
   width: number;
   frame: CapturedFrame;
   /** For a first quick look. */
@@ -18,7 +18,7 @@ export type DrawReply =
 
 /** A take wanted at a size, and what to do with its frames as they come. */
 export interface FilmWish {
-  take: Take;
+  take: PreviewTake;
   width: number;
   frames: readonly CapturedFrame[];
   rays?: number;

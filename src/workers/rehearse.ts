@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { DaySheet, Out } from '@/core/day/daySheet';
+import type { DaySheet, RunOut } from '@/core/day/daySheet';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear } from '@/core/records/outing';
 import type { CheckWorth } from '@/core/rehearse/checks';
@@ -54,7 +54,7 @@ export interface LookedAt {
   parts: readonly SimulatedPart[];
   /** What cloud leaves of the light, hour by hour of the date, in spreads; `null`: it does not matter. */
   clouds: readonly number[] | null;
-  outs: readonly Out[];
+  outs: readonly RunOut[];
 }
 
 /** What the worker for rehearsals answers. */

@@ -1,7 +1,7 @@
 import { outsOf } from '@/core/day/daySheet';
 import type { Memo } from '@/core/day/partWork';
 import { checksOf } from '@/core/rehearse/checks';
-import { otherWays } from '@/core/rehearse/otherWays';
+import { otherOptions } from '@/core/rehearse/otherOptions';
 import { planOf } from '@/core/rehearse/plan';
 import type { Plan } from '@/core/rehearse/plan';
 import { readingBefore } from '@/core/rehearse/reading';
@@ -76,7 +76,7 @@ export const rehearseWork: RehearseWorker = {
     return {
       checks: checksOf(plan, unknowns, seed),
       readings: new Map(
-        read.map((one) => [one.part.id, readingBefore(one, otherWays(one, plan, memo), unknowns)]),
+        read.map((one) => [one.part.id, readingBefore(one, otherOptions(one, plan, memo), unknowns)]),
       ),
     };
   },

@@ -1,4 +1,4 @@
-import type { Window } from '../light/exposureValue';
+import type { EvWindow } from '../light/exposureValue';
 import { headingAt, sunLightAt } from '../light/sun/sunLight';
 import type { Solution } from './solve';
 
@@ -21,10 +21,10 @@ const FINE_MS = 10 * 60_000;
  * fitted, until it sticks out a quarter stop more than planned). A limit shorter than the coarse step may be missed.
  * `null` for light that knows no clock.
  */
-export function clockOf({ space, candidate, exposure }: Solution): Clock | null {
+export function holdClock({ space, candidate, exposure }: Solution): Clock | null {
   const { light } = space.brief;
   if (light.kind !== 'sun') return null;
-  const missOf = ({ evMin, evMax }: Window): number =>
+  const missOf = ({ evMin, evMax }: EvWindow): number =>
     Math.max(
       0,
       exposure.windowEvMin - evMin,

@@ -1,4 +1,4 @@
-import type { Recording, Stabilization } from '../vocabulary/modes';
+import type { RecordingMode, Stabilization } from '../vocabulary/modes';
 import type { SchoolId } from '../vocabulary/schools';
 import type { Screen } from '../vocabulary/screens';
 import type { YieldedWish } from './kept';
@@ -115,7 +115,7 @@ export type Reason = {
   | { setting: 'colour'; grade: 'none' | 'light' | 'full'; baseIso: number; guardStops: number }
   | { setting: 'exposureOffsetStops'; stops: number; floats: boolean; evMax: number }
   | { setting: 'codec'; codec: 'avc' | 'hevc' }
-  | { setting: 'recording'; recording: Recording }
+  | { setting: 'recording'; recording: RecordingMode }
   | { setting: 'bitDepth'; bitDepth: 8 | 10; log: boolean }
   | { setting: 'sharpening' | 'noiseReduction'; graded: boolean }
 );

@@ -12,11 +12,11 @@ export interface Refusal {
   obstacle: Obstacle;
   /** The camera's own words for what it lacks, where its profile has them. */
   says: string[];
-  nearest: Way[];
+  nearest: NearestChange[];
 }
 
 /** One change that works: which pins give way, to what, and the pins (and ceiling) to take instead. */
-export interface Way {
+export interface NearestChange {
   gaveWay: (keyof Pins | 'isoCeiling')[];
   pins: Pins;
   isoCeiling?: number;
@@ -82,14 +82,14 @@ function pinsIn(obstacle: Obstacle, { pins }: Brief): (keyof Pins)[] {
 }
 
 /** What the answer becomes when some pins give way; the value they take is written back as a pin. */
-function omit(brief: Brief, gone: (keyof Pins)[]): Way | null {
+function omit(brief: Brief, gone: (keyof Pins)[]): NearestChange | null {
   const kept = Object.fromEntries(
     Object.entries(brief.pins).filter(([key]) => !gone.includes(key as keyof Pins)),
   ) as Pins;
   return workable({ ...brief, pins: kept }, gone);
 }
 
-function workable(brief: Brief, gaveWay: Way['gaveWay']): Way | null {
+function workable(brief: Brief, gaveWay: NearestChange['gaveWay']): NearestChange | null {
   const made = spaceFor(brief, schoolOf(brief.look));
   const found = made.ok ? search(made.space) : null;
   if (!made.ok || !found) return null;

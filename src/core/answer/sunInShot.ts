@@ -1,6 +1,6 @@
 import type { Mode } from '../camera/modeTable';
 import { sunInView } from '../light/sun/inFrame';
-import type { Aim, SunInView } from '../light/sun/inFrame';
+import type { CameraAim, SunInView } from '../light/sun/inFrame';
 import { sunReaches } from '../light/sun/horizon';
 import { sunPosition } from '../light/sun/position';
 import { headingAt, instantsOf } from '../light/sun/sunLight';
@@ -9,7 +9,7 @@ import type { Brief } from '../brief/brief';
 import { last } from '../units/items';
 
 /** Where a camera of this brief looks at an instant; `null` when nobody said which way. */
-export function aimAt(brief: Brief, mode: Mode, atMs: number): Aim | null {
+export function aimAt(brief: Brief, mode: Mode, atMs: number): CameraAim | null {
   if (brief.light.kind !== 'sun') return null;
   const headingDeg = headingAt(brief.light, atMs);
   if (headingDeg === null) return null;

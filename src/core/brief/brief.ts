@@ -1,6 +1,6 @@
 import { talksToCamera, USUAL, USUAL_FILTERS } from './usual';
 import type { Activity } from '../vocabulary/activities';
-import type { Change, TimeLapseLookId } from '../vocabulary/timeLapses';
+import type { SceneChange, TimeLapseLookId } from '../vocabulary/timeLapses';
 import type { Grade } from '../vocabulary/modes';
 import type { Ground, MountKind, MountPlace } from '../vocabulary/mounts';
 import type { OwnWeights, SchoolId } from '../vocabulary/schools';
@@ -57,7 +57,7 @@ export interface Brief {
   /** Those of the pins that are not the person's own: what the shot's day decides. */
   held: Pins;
   timeLapse: {
-    change: Change;
+    change: SceneChange;
     /** `null`: the usual one for what changes. */
     intervalSeconds: number | null;
     look: TimeLapseLookId;

@@ -57,12 +57,12 @@ describe('a profile from outside', () => {
     expect(checkAgainst(CameraProfileSchema, broken)).toEqual({
       ok: false,
       faults: [
-        { path: 'rules[0].views[1]', amiss: { code: 'notDescribed', id: 'backwards', under: 'views' } },
+        { path: 'rules[0].views[1]', problem: { code: 'notDescribed', id: 'backwards', under: 'views' } },
         {
           path: 'limits[0].where.resolutions[0]',
-          amiss: { code: 'notDescribed', id: '8K', under: 'resolutions' },
+          problem: { code: 'notDescribed', id: '8K', under: 'resolutions' },
         },
-        { path: 'rules[1].colours[1]', amiss: { code: 'noIsoRange', id: 'log' } },
+        { path: 'rules[1].colours[1]', problem: { code: 'noIsoRange', id: 'log' } },
       ],
     });
   });

@@ -7,7 +7,7 @@ import { cameraFromFive, unanswered, USUAL_SIZES, USUAL_VIEWS } from './fiveQues
 import type { FiveAnswers } from './fiveQuestions';
 import { modesOf } from './modeTable';
 import { CameraProfileSchema } from './profile';
-import { findingsOf } from './tableFindings';
+import { tableFindingsOf } from './tableFindings';
 import { sampling } from '../../../testing/samples';
 
 const some = <T>(all: readonly T[], least = 1): fc.Arbitrary<T[]> =>
@@ -29,7 +29,9 @@ describe('a camera from five questions', () => {
         const profile = cameraFromFive('own', 'Wren', answers);
         expect(CameraProfileSchema.safeParse(profile)).toMatchObject({ success: true });
         expect(solve(briefOf({ ...emptyShot('One'), camera: { profile } }).brief).solved).toBe(true);
-        const odd = findingsOf(profile).filter(({ code }) => code !== 'cropLeavesLittle' && code !== 'gap');
+        const odd = tableFindingsOf(profile).filter(
+          ({ code }) => code !== 'cropLeavesLittle' && code !== 'gap',
+        );
         // A full-roll hold of a 240 fps camera is a wish; all else that is described is offered.
         expect(odd).toEqual([]);
       }),

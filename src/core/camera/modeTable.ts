@@ -1,4 +1,4 @@
-import type { Codec, Colour, Recording, Stabilization } from '../vocabulary/modes';
+import type { Codec, Colour, RecordingMode, Stabilization } from '../vocabulary/modes';
 import { viewAfterCropDeg } from '../optics/projection';
 import type { Projection } from '../optics/projection';
 import type { CameraProfile, ProfileLimit, ProfileRule, ProfileView } from './profile';
@@ -7,7 +7,7 @@ import type { CameraProfile, ProfileLimit, ProfileRule, ProfileView } from './pr
 export interface Mode {
   /** Place in the camera's table. */
   index: number;
-  recording: Recording;
+  recording: RecordingMode;
   resolution: { id: string; width: number; height: number };
   frameRate: number;
   view: { id: string; horizontalDeg: number; projection: Projection; fromSphere: boolean };
@@ -34,7 +34,7 @@ export interface Encoding {
 
 /** One combination by the names that the profile gives its parts. */
 export interface Combination {
-  recording: Recording;
+  recording: RecordingMode;
   resolutionId: string;
   frameRate: number;
   viewId: string;

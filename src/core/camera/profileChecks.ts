@@ -1,7 +1,7 @@
 import type { Colour } from '../vocabulary/modes';
 import type { z } from 'zod';
 import { finds } from '../schema/fault';
-import type { Amiss } from '../schema/fault';
+import type { Problem } from '../schema/fault';
 
 /** What the parts of a profile must keep to each other: a rule may only speak of what the profile describes. */
 interface Names {
@@ -23,8 +23,8 @@ interface Parts {
 }
 
 export function crossCheck(profile: Parts, context: z.RefinementCtx): void {
-  const wrong = (path: PropertyKey[], amiss: Amiss): void => {
-    context.addIssue({ code: 'custom', ...finds(amiss, path) });
+  const wrong = (path: PropertyKey[], problem: Problem): void => {
+    context.addIssue({ code: 'custom', ...finds(problem, path) });
   };
   for (const list of ['resolutions', 'views'] as const)
     profile[list].forEach(({ id }, index) => {
@@ -57,7 +57,7 @@ function namedOnly(
   entries: readonly Names[],
   place: (index: number) => PropertyKey[],
   profile: Parts,
-  wrong: (path: PropertyKey[], amiss: Amiss) => void,
+  wrong: (path: PropertyKey[], problem: Problem) => void,
 ): void {
   const known: Record<keyof Names, Set<string>> = {
     resolutions: new Set(profile.resolutions.map(({ id }) => id)),

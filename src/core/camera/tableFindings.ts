@@ -32,7 +32,7 @@ const USELESS_BITS_PER_PIXEL = 0.03;
 /** A view narrower than this after its crop has lost its point (start), as a share of what it was. */
 const CROP_LEAVES_AT_LEAST = 0.5;
 
-export function findingsOf(profile: CameraProfile): Finding[] {
+export function tableFindingsOf(profile: CameraProfile): Finding[] {
   const modes = modesOf(profile);
   return [
     ...overlaps(profile),

@@ -5,16 +5,16 @@ import { ARCHETYPES } from './archetypes';
 import { modesOf } from './modeTable';
 import { CameraProfileSchema } from './profile';
 import { rulesFrom } from './rulesFrom';
-import { findingsOf } from './tableFindings';
+import { tableFindingsOf } from './tableFindings';
 import { cheapestGiveUps, grants, optionsFor, valuesOf, WISH_KEYS } from './wishes';
-import type { Wishes } from './wishes';
+import type { ModeWishes } from './wishes';
 import { sampling } from '../../../testing/samples';
 
 describe('wishes', () => {
   const { main } = ARCHETYPES;
 
   it('full-roll hold at the highest resolution goes dark, and says what to give up', () => {
-    const wishes: Wishes = { recording: 'video', resolutionId: '4K tall', frameRate: 60 };
+    const wishes: ModeWishes = { recording: 'video', resolutionId: '4K tall', frameRate: 60 };
     const holds = optionsFor(main, 'stabilization', wishes);
     expect(holds.find(({ value }) => value === 'rollHold')).toEqual({ value: 'rollHold', open: false });
     expect(holds.find(({ value }) => value === 'standard')?.open).toBe(true);
@@ -27,7 +27,7 @@ describe('wishes', () => {
     const anyWishes = fc.record(
       Object.fromEntries(WISH_KEYS.map((key) => [key, fc.constantFrom(...valuesOf(main, key))])),
       { requiredKeys: [] },
-    ) as fc.Arbitrary<Wishes>;
+    ) as fc.Arbitrary<ModeWishes>;
     fc.assert(
       fc.property(anyWishes, fc.constantFrom(...WISH_KEYS), (wishes, key) => {
         for (const { value, open } of optionsFor(main, key, wishes))
@@ -53,12 +53,12 @@ describe('what looks wrong in a table', () => {
   const codes = (change: (profile: ReturnType<typeof copy>) => void): string[] => {
     const profile = copy();
     change(profile);
-    return findingsOf(CameraProfileSchema.parse(profile)).map(({ code, path }) => `${code} ${path}`);
+    return tableFindingsOf(CameraProfileSchema.parse(profile)).map(({ code, path }) => `${code} ${path}`);
   };
   const copy = (): (typeof ARCHETYPES)['main'] => structuredClone(ARCHETYPES.main);
 
   it('nothing, in the cameras that ship', () => {
-    for (const profile of Object.values(ARCHETYPES)) expect(findingsOf(profile), profile.id).toEqual([]);
+    for (const profile of Object.values(ARCHETYPES)) expect(tableFindingsOf(profile), profile.id).toEqual([]);
   });
 
   it('overlaps, gaps, idle limits, crops and bit rates are each named with their place', () => {
@@ -113,7 +113,7 @@ describe('rules from rows', () => {
         if (rows.length === 0) return;
         const again = CameraProfileSchema.parse({ ...profile, rules: rulesFrom(rows), limits: [] });
         expect(plainModes(again)).toEqual(plainModes(profile));
-        expect(findingsOf(again).filter(({ code }) => code === 'overlap')).toEqual([]);
+        expect(tableFindingsOf(again).filter(({ code }) => code === 'overlap')).toEqual([]);
       }),
       sampling(100),
     );

@@ -1,5 +1,5 @@
 import { STABILIZATIONS } from '../vocabulary/modes';
-import type { Codec, Colour, Recording, Stabilization } from '../vocabulary/modes';
+import type { Codec, Colour, RecordingMode, Stabilization } from '../vocabulary/modes';
 import type { Encoding, Mode } from './modeTable';
 import { modesOf } from './modeTable';
 import type { CameraProfile } from './profile';
@@ -8,8 +8,8 @@ import type { CameraProfile } from './profile';
  * Asking a camera for things that may not go together: what is left once some wishes are held, and the cheapest to give
  * up for one more. The questions of the mode map.
  */
-export interface Wishes {
-  recording?: Recording;
+export interface ModeWishes {
+  recording?: RecordingMode;
   resolutionId?: string;
   frameRate?: number;
   viewId?: string;
@@ -19,7 +19,7 @@ export interface Wishes {
   colour?: Colour;
 }
 
-export type WishKey = keyof Wishes;
+export type WishKey = keyof ModeWishes;
 export const WISH_KEYS: readonly WishKey[] = [
   'recording',
   'resolutionId',
@@ -32,7 +32,7 @@ export const WISH_KEYS: readonly WishKey[] = [
 ];
 
 /** Whether a mode grants every wish; codec and depth must come in one encoding. */
-export function grants(mode: Mode, wishes: Wishes): boolean {
+export function grants(mode: Mode, wishes: ModeWishes): boolean {
   return (
     (wishes.recording === undefined || mode.recording === wishes.recording) &&
     (wishes.resolutionId === undefined || mode.resolution.id === wishes.resolutionId) &&
@@ -46,7 +46,7 @@ export function grants(mode: Mode, wishes: Wishes): boolean {
   );
 }
 
-function encodingGrants({ codec, bitDepth }: Encoding, wishes: Wishes): boolean {
+function encodingGrants({ codec, bitDepth }: Encoding, wishes: ModeWishes): boolean {
   return (
     (wishes.codec === undefined || codec === wishes.codec) &&
     (wishes.bitDepth === undefined || bitDepth === wishes.bitDepth)
@@ -54,13 +54,13 @@ function encodingGrants({ codec, bitDepth }: Encoding, wishes: Wishes): boolean 
 }
 
 interface WishOption {
-  value: NonNullable<Wishes[WishKey]>;
+  value: NonNullable<ModeWishes[WishKey]>;
   /** Some mode grants it together with all other wishes. */
   open: boolean;
 }
 
 /** Every value a camera has for one wish, and whether it still goes with the others. */
-export function optionsFor(profile: CameraProfile, key: WishKey, wishes: Wishes): WishOption[] {
+export function optionsFor(profile: CameraProfile, key: WishKey, wishes: ModeWishes): WishOption[] {
   const modes = modesOf(profile);
   const others = withoutWishes(wishes, [key]);
   const granting = modes.filter((mode) => grants(mode, others));
@@ -71,7 +71,7 @@ export function optionsFor(profile: CameraProfile, key: WishKey, wishes: Wishes)
 }
 
 /** The values of one wish, in the order in which a person expects them. */
-export function valuesOf(profile: CameraProfile, key: WishKey): NonNullable<Wishes[WishKey]>[] {
+export function valuesOf(profile: CameraProfile, key: WishKey): NonNullable<ModeWishes[WishKey]>[] {
   const modes = modesOf(profile);
   const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
   switch (key) {
@@ -109,7 +109,12 @@ export interface GiveUp {
  * The cheapest ways to have `wanted` (and as many other wishes as can be): fewest wishes let go, then the smallest
  * change. Empty when the wishes already go together, or when the camera has `wanted` nowhere.
  */
-export function cheapestGiveUps(profile: CameraProfile, wishes: Wishes, wanted: WishKey, most = 4): GiveUp[] {
+export function cheapestGiveUps(
+  profile: CameraProfile,
+  wishes: ModeWishes,
+  wanted: WishKey,
+  most = 4,
+): GiveUp[] {
   const modes = modesOf(profile).filter((mode) => grants(mode, pick(wishes, [wanted])));
   const others = WISH_KEYS.filter((key) => key !== wanted && wishes[key] !== undefined);
   const ways = new Map<string, GiveUp>();
@@ -132,7 +137,7 @@ export function cheapestGiveUps(profile: CameraProfile, wishes: Wishes, wanted: 
 }
 
 /** How far a mode is from one wish, 0…1: octaves of rate and pixels, ratio of view, steps of stabilization. */
-function distance(profile: CameraProfile, mode: Mode, wishes: Wishes, key: WishKey): number {
+function distance(profile: CameraProfile, mode: Mode, wishes: ModeWishes, key: WishKey): number {
   const octaves = (a: number, b: number): number => Math.min(1, Math.abs(Math.log2(a / b)) / 4);
   switch (key) {
     case 'frameRate':
@@ -155,10 +160,10 @@ function distance(profile: CameraProfile, mode: Mode, wishes: Wishes, key: WishK
   }
 }
 
-function pick(wishes: Wishes, keys: readonly WishKey[]): Wishes {
+function pick(wishes: ModeWishes, keys: readonly WishKey[]): ModeWishes {
   return Object.fromEntries(Object.entries(wishes).filter(([key]) => keys.includes(key as WishKey)));
 }
 
-export function withoutWishes(wishes: Wishes, keys: readonly WishKey[]): Wishes {
+export function withoutWishes(wishes: ModeWishes, keys: readonly WishKey[]): ModeWishes {
   return Object.fromEntries(Object.entries(wishes).filter(([key]) => !keys.includes(key as WishKey)));
 }

@@ -8,7 +8,7 @@ import { outsOf } from '../day/daySheet';
 import type { Resource } from '../day/daySheet';
 import type { Cut } from '../day/levels';
 import { answerPinned } from '../day/partAnswer';
-import { workOf } from '../day/partWork';
+import { partWorkOf } from '../day/partWork';
 import type { Memo } from '../day/partWork';
 import type { Schedule } from '../day/schedule';
 import type { Recorded } from '../day/stretches';
@@ -43,7 +43,7 @@ export function pinned(
   const changed = recorded.map((one): Recorded => {
     const wanted = isTimeLapse(one.part.shot) ? null : pinsFor(one);
     if (!wanted) return one;
-    const answer = answerPinned(workOf(one.part, memo).space, wanted);
+    const answer = answerPinned(partWorkOf(one.part, memo).space, wanted);
     if (!answer) return one;
     pins.push({ partId: one.part.id, pins: wanted });
     addedLoss = Math.max(addedLoss, answer.loss - one.answer.loss);

@@ -6,7 +6,7 @@ import { curesOf } from './cures';
 import type { PartPins } from '../changes/pins';
 import { daySheet, outsOf } from '../day/daySheet';
 import { setupPins } from '../day/storedSetups';
-import { workOf } from '../day/partWork';
+import { partWorkOf } from '../day/partWork';
 import type { DaySheet } from '../day/daySheet';
 import type { Memo } from '../day/partWork';
 import type { DayPart, Schedule } from '../day/schedule';
@@ -62,7 +62,7 @@ export function* jointDay(
 ): Generator<JointProgress, JointDay> {
   const { parts } = day;
   for (const [at, part] of parts.entries()) {
-    workOf(part, memo);
+    partWorkOf(part, memo);
     if (at % 4 === 0) yield { step: 'answers', share: (0.5 * at) / parts.length };
   }
   const firstSheet = daySheet(day, gear, memo);

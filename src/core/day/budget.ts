@@ -4,7 +4,7 @@ import { USUAL_WRITE_MBPS } from '../camera/card';
 import { cardPass, slowCards } from './cardPass';
 import type { SlowCard } from './cardPass';
 import { heatPass } from './heatPass';
-import type { Act, Chapter, HeatLevel, Level } from './levels';
+import type { Act, Chapter, HeatLevel, ResourceLevel } from './levels';
 import { powerPass } from './powerPass';
 import type { Schedule } from './schedule';
 import { stretchesOf } from './stretches';
@@ -17,8 +17,8 @@ import type { Clash, Recorded } from './stretches';
  */
 export interface CameraBudget {
   cameraId: string;
-  card: Level;
-  power: Level;
+  card: ResourceLevel;
+  power: ResourceLevel;
   heat: HeatLevel;
   /** In the order of the day: what is done at the camera. */
   acts: readonly Act[];

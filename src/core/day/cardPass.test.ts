@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { usableGb, WRITE_SHARE } from '../camera/card';
 import type { Gear } from '../records/outing';
 import { cardPass, slowCards } from './cardPass';
-import type { Act, Chapter, Level } from './levels';
+import type { Act, Chapter, ResourceLevel } from './levels';
 import type { Stretch } from './stretches';
 
 const MINUTE = 60_000;
@@ -43,7 +43,7 @@ const cardOf = (capacityGb: number, at = 0): Gear['cards'][number] => ({
 function pass(
   told: readonly Told[],
   sizes: readonly number[],
-): { level: Level; acts: Act[]; chapters: Chapter[] } {
+): { level: ResourceLevel; acts: Act[]; chapters: Chapter[] } {
   const acts: Act[] = [];
   const chapters: Chapter[] = [];
   const level = cardPass(stretchesOf(told), sizes.map(cardOf), acts, chapters);

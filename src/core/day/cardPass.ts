@@ -1,6 +1,6 @@
 import { usableGb, WRITE_SHARE } from '../camera/card';
 import type { Gear } from '../records/outing';
-import type { Act, Chapter, Cut, Level } from './levels';
+import type { Act, Chapter, Cut, ResourceLevel } from './levels';
 import { seconds, untilNextChance } from './stretches';
 import type { Stretch } from './stretches';
 
@@ -10,7 +10,7 @@ export function cardPass(
   cards: Gear['cards'],
   acts: Act[],
   chapters: Chapter[],
-): Level {
+): ResourceLevel {
   const room = (at: number): number => usableGb(cards[at]?.capacityGb ?? 0) * 1e9;
   const total = cards.reduce((sum, _, at) => sum + room(at), 0);
   const course: { atMs: number; share: number }[] = [];

@@ -1,6 +1,6 @@
 import type { Pins } from '../records/settings';
 import { outsOf } from './daySheet';
-import type { Out, PartSheet } from './daySheet';
+import type { RunOut, PartSheet } from './daySheet';
 import type { WorkedCamera, WorkedDay } from './workedDay';
 import type { ReasonPage } from '../vocabulary/reasonPages';
 
@@ -14,7 +14,7 @@ export type DayFault =
   | { what: 'noAnswer'; partId: string }
   /** Pinned filters ask for a change where the camera cannot be touched. */
   | { what: 'filterRun'; cameraId: string }
-  | { what: 'out'; out: Out }
+  | { what: 'out'; out: RunOut }
   | { what: 'slowCard'; cameraId: string; card: string; writesMBps: number; keepsMBps: number }
   /** Light lost at either end; `instead`: the filter it would take, were the day not to hold another. */
   | { what: 'light'; partId: string; overStops: number; underStops: number; instead: Pins | null }

@@ -34,7 +34,7 @@ interface SetupHold {
 }
 
 /** One part in the row of its camera's parts. */
-export interface Placed {
+export interface PartInRow {
   partId: string;
   own: PartAnswer;
   /** Under the filter it wears, before set-ups are shared. */
@@ -46,7 +46,7 @@ export interface Placed {
 
 /** `null`: the day carries it as it would be filmed alone. A time-lapse follows its own plan and is held by none. */
 export function dayHoldOf(
-  row: readonly Placed[],
+  row: readonly PartInRow[],
   at: number,
   presets: readonly { partIds: readonly string[] }[],
   slots: number,
@@ -73,9 +73,9 @@ export function dayHoldOf(
   };
 }
 
-function filterHold(row: readonly Placed[], at: number): FilterHold {
+function filterHold(row: readonly PartInRow[], at: number): FilterHold {
   const [before, here, after] = [row[at - 1], row[at], row[at + 1]];
-  const wearsTheSame = (other: Placed | undefined): boolean =>
+  const wearsTheSame = (other: PartInRow | undefined): boolean =>
     other !== undefined &&
     here !== undefined &&
     filterKey(other.worn.settings.filter) === filterKey(here.worn.settings.filter);

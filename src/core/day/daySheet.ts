@@ -12,7 +12,7 @@ import { dayHoldOf } from './dayHold';
 import type { DayHold } from './dayHold';
 import { filterKey } from './partAnswer';
 import type { PartAnswer } from './partAnswer';
-import { workOf } from './partWork';
+import { partWorkOf } from './partWork';
 import type { Memo } from './partWork';
 import { camerasOf, chanceIn, partsOfCamera } from './schedule';
 import type { DayPart, Schedule } from './schedule';
@@ -31,12 +31,12 @@ export interface DaySheet {
   parts: ReadonlyMap<string, PartSheet>;
   cameras: readonly CameraSheet[];
   /** The first thing of the day to run out; `null`: everything lasts. */
-  firstOut: Out | null;
+  firstOut: RunOut | null;
 }
 
 export type Resource = 'card' | 'power' | 'heat';
 
-export interface Out extends Cut {
+export interface RunOut extends Cut {
   cameraId: string;
   what: Resource;
 }
@@ -56,7 +56,7 @@ export interface PartSheet {
   underStops: number;
 }
 
-export interface FilterChange {
+export interface FilterSwap {
   /** Before this part. */
   partId: string;
   window: Span;
@@ -69,7 +69,7 @@ export interface CameraSheet {
   partIds: readonly string[];
   /** `null`: pinned filters leave no way, or no part has an answer. */
   filterChangePlan: FilterChangePlan | null;
-  filterChanges: readonly FilterChange[];
+  filterChanges: readonly FilterSwap[];
   presets: readonly Preset[];
   /** How well they serve; `null`: the camera stores none, or too few to serve all. */
   presetChoice: PresetChoice | null;
@@ -87,7 +87,7 @@ export function daySheet(day: Schedule, gear: readonly Gear[], memo: Memo = new 
 }
 
 /** Everything of a camera that runs out, the soonest first. */
-export function outsOf({ cameraId, card, power, heat }: CameraBudget): Out[] {
+export function outsOf({ cameraId, card, power, heat }: CameraBudget): RunOut[] {
   const outs: [Resource, Cut | null][] = [
     ['card', card.out],
     ['power', power.out],
@@ -98,10 +98,10 @@ export function outsOf({ cameraId, card, power, heat }: CameraBudget): Out[] {
     .sort((a, b) => a.atMs - b.atMs);
 }
 
-function firstOutOf(budgets: readonly CameraBudget[]): Out | null {
+function firstOutOf(budgets: readonly CameraBudget[]): RunOut | null {
   return budgets
     .flatMap(outsOf)
-    .reduce<Out | null>((first, one) => (first && first.atMs <= one.atMs ? first : one), null);
+    .reduce<RunOut | null>((first, one) => (first && first.atMs <= one.atMs ? first : one), null);
 }
 
 function cameraSheet(
@@ -111,7 +111,7 @@ function cameraSheet(
   gear: readonly Gear[],
   memo: Memo,
 ): { parts: PartSheet[]; camera: CameraSheet } {
-  const works = parts.map((part) => workOf(part, memo));
+  const works = parts.map((part) => partWorkOf(part, memo));
   const asked = parts.flatMap((part, at) => {
     const work = item(works, at);
     return work.own ? [{ part, work, own: work.own }] : [];
@@ -126,7 +126,7 @@ function cameraSheet(
     const key = filterChangePlan?.chosen.filters[at];
     return (key === undefined ? undefined : work.byFilter.get(key)) ?? own;
   });
-  const filterChanges = asked.flatMap(({ part }, at): FilterChange[] => {
+  const filterChanges = asked.flatMap(({ part }, at): FilterSwap[] => {
     const [from, to] = [worn[at - 1], worn[at]];
     if (!from || !to || filterKey(from.settings.filter) === filterKey(to.settings.filter)) return [];
     const window = chances[at] ?? { fromMs: part.fromMs, toMs: part.fromMs };

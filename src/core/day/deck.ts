@@ -1,6 +1,6 @@
 import type { OutingDay } from '../records/outing';
 import type { Act } from './levels';
-import type { FilterChange } from './daySheet';
+import type { FilterSwap } from './daySheet';
 import type { WorkedDay, WorkedPart } from './workedDay';
 
 /** The day as cards in order: what is done before it, each shot, and between them what hands do at the cameras. */
@@ -19,7 +19,7 @@ export type DeckCard =
 
 /** A thing to do at a camera; its id is ticked when done. */
 export type Task = { id: string; cameraId: string } & (
-  | { what: 'filterChange'; filterChange: FilterChange }
+  | { what: 'filterChange'; filterChange: FilterSwap }
   | { what: 'act'; act: Act }
   /** The light is read before this part. */
   | { what: 'reading'; partId: string }
@@ -48,7 +48,7 @@ function startOf(card: DeckCard): number {
 }
 
 /** When the light is read, and before which part: the main camera's. */
-export function readingsOf(
+export function readingsInDay(
   entries: OutingDay['entries'],
   day: WorkedDay,
 ): { entryId: string; fromMs: number; part: WorkedPart }[] {
@@ -61,7 +61,7 @@ export function readingsOf(
 
 /** What falls into one break stands on one card. */
 function taskCards(entries: OutingDay['entries'], day: WorkedDay): DeckCard[] {
-  const readings = readingsOf(entries, day).map(({ entryId, fromMs, part }): TimedTask => ({
+  const readings = readingsInDay(entries, day).map(({ entryId, fromMs, part }): TimedTask => ({
     fromMs,
     task: { id: `reading:${entryId}`, cameraId: part.camera.id, what: 'reading', partId: part.id },
   }));

@@ -1,5 +1,5 @@
 /** A level over the day and where it ran out. */
-export interface Level {
+export interface ResourceLevel {
   /** Share left, from 1 to 0, at the corners of its course. */
   course: readonly { atMs: number; share: number }[];
   /** `null`: it lasts. */

@@ -6,7 +6,7 @@ import { lapseOf } from '../timeLapse/lapseAnswer';
 import { schoolOf } from '../loss/schools';
 import { sharedFrames } from '../search/frames';
 import { search } from '../search/search';
-import type { Found } from '../search/search';
+import type { BestCandidate } from '../search/search';
 import { settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
 import type { Space } from '../search/space';
@@ -67,7 +67,7 @@ export function answersByFilter({ part, space, filterKeys }: PartSpace): Map<str
   return answers;
 }
 
-function answerOf(space: Space, found: Found | null): PartAnswer | null {
+function answerOf(space: Space, found: BestCandidate | null): PartAnswer | null {
   return found && { settings: settingsOf(space, found.candidate), loss: found.score, intervalSeconds: null };
 }
 

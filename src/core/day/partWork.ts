@@ -15,7 +15,7 @@ export interface PartWork {
 /** A memo is kept from growing without end. */
 const MEMO_MOST = 2000;
 
-export function workOf(part: DayPart, memo: Memo): PartWork {
+export function partWorkOf(part: DayPart, memo: Memo): PartWork {
   const key = JSON.stringify([part.shot, part.brief.limits.mainsHz]);
   const known = memo.get(key);
   if (known) return known;

@@ -1,7 +1,7 @@
 import { bankUsableWh, cellWh, CHARGE_W, coldShare, USUAL_CELL } from '../camera/power';
 import type { Gear } from '../records/outing';
 import { airAtC } from './heat';
-import type { Act, Cut, Level } from './levels';
+import type { Act, Cut, ResourceLevel } from './levels';
 import type { Schedule } from './schedule';
 import { hourOf, seconds, untilNextChance } from './stretches';
 import type { Stretch } from './stretches';
@@ -12,7 +12,7 @@ export function powerPass(
   gear: Gear | undefined,
   day: Pick<Schedule, 'air' | 'fromMs'>,
   acts: Act[],
-): Level {
+): ResourceLevel {
   const { count, ...cell } = gear?.cells ?? USUAL_CELL;
   const charging = gear?.charging ?? 'none';
   // In watt hours drawn warm: the cold makes each of them count for more.

@@ -7,7 +7,7 @@ import { solvedWith } from '../search/judged';
 import { item } from '../units/items';
 import { THIRD_STOP_SHUTTERS } from '../units/stops';
 import { choiceOf, FILM_SECONDS, MOST_CHOICES } from './drill';
-import type { Asked } from './drill';
+import type { DrillQuestion } from './drill';
 
 /** No light beyond these is met on a run. */
 const LIGHT_EV = { darkest: 5, brightest: 16.5 } as const;
@@ -18,7 +18,7 @@ const OFF_STOPS = { darkest: -3, brightest: 2 } as const;
  * Which light was it, by a picture filmed at a setting that is told? A guess is worth what the settings would lose that
  * are right for it. `off`: where between too dark and too bright the picture lies, 0 … 1.
  */
-export function askLight(brief: Brief, ev: number, before: number, off: number): Asked | null {
+export function askLight(brief: Brief, ev: number, before: number, off: number): DrillQuestion | null {
   const lit = (guess: number): Brief => ({ ...brief, light: { kind: 'range', evMin: guess, evMax: guess } });
   const { base } = brief.camera.iso.standard;
   const wish = { ...lit(ev), pins: { shutterMode: 'fixed', iso: { min: base, max: base } } as const };
@@ -76,7 +76,7 @@ export function askStops(
   brief: Brief,
   from: { stops: number; seconds: number },
   byStops: number,
-): Asked | null {
+): DrillQuestion | null {
   const { base } = brief.camera.iso.standard;
   const { fNumber } = brief.camera;
   const ev = ev100OfSetting(fNumber, from.seconds, base) + from.stops;

@@ -12,7 +12,7 @@ import { item } from '../units/items';
 import { READY_SCHOOLS } from '../vocabulary/schools';
 import type { SchoolId } from '../vocabulary/schools';
 import { AS_GOOD, choiceOf, countedOnLoss, FILM_SECONDS, LEAST_CHOICES, MOST_CHOICES } from './drill';
-import type { Asked } from './drill';
+import type { DrillQuestion } from './drill';
 
 /** Answers to "how long" lie this many octaves apart. */
 const OCTAVES_APART = 0.5;
@@ -22,7 +22,7 @@ export function askLasts(
   brief: Brief,
   { cardGb, airC }: { cardGb: number; airC: number },
   before: number,
-): Asked | null {
+): DrillQuestion | null {
   const outcome = solve(brief);
   if (!outcome.solved) return null;
   const { space, settings, candidate } = outcome.solution;
@@ -50,7 +50,7 @@ export function askLasts(
 }
 
 /** Whose settings are these? A school that one takes for theirs would lose so much by them over its own best. */
-export function askSchool(brief: Brief, at: number, turn: number): Asked | null {
+export function askSchool(brief: Brief, at: number, turn: number): DrillQuestion | null {
   const filmed = READY_SCHOOLS.flatMap((id) => {
     const school = schoolOf(brief.look, id);
     const way = solvedWith(brief, brief.pins, school);

@@ -2,7 +2,7 @@ import type { Brief } from '../brief/brief';
 import type { Exposure } from '../loss/exposure';
 import { LOST_CLIP } from '../rehearse/simulated';
 import { takeOf } from '../preview/takeOf';
-import type { LightMoment, Take } from '../preview/take';
+import type { LightMoment, PreviewTake } from '../preview/take';
 import type { DrillSource } from '../records/practised';
 import type { DrillKind } from '../vocabulary/drills';
 import type { Settings } from '../records/settings';
@@ -33,7 +33,7 @@ export interface DrillChoice {
   /** What gets worse by it, the worst first. */
   worse: TermChange[];
   /** What would have come back, and the settings it was filmed at; `null` where nothing of it is seen. */
-  film: { take: Take; settings: Settings } | null;
+  film: { take: PreviewTake; settings: Settings } | null;
   /** What camera and filter would hold, EV100, and what of the light sticks out. */
   window: Pick<Exposure, 'windowEvMin' | 'windowEvMax' | 'underStops' | 'overStops'> | null;
 }
@@ -41,14 +41,14 @@ export interface DrillChoice {
 /** What the person is told beside the shot. */
 export type DrillGiven =
   /** A picture filmed at this setting without a filter. */
-  | { kind: 'light'; take: Take; shutterSeconds: number; iso: number; fNumber: number }
+  | { kind: 'light'; take: PreviewTake; shutterSeconds: number; iso: number; fNumber: number }
   /** The exposure that is right; then the shutter is another. */
   | { kind: 'stops'; settings: Settings; thenSeconds: number }
   | { kind: 'filter' | 'shutter' | 'rate' | 'view'; settings: Settings }
   /** A card, a cell and the cold, at these settings. */
   | { kind: 'lasts'; settings: Settings; cardGb: number; cellWh: number; powerW: number; airC: number }
   /** Settings that one school gives to this shot. */
-  | { kind: 'school'; settings: Settings; take: Take };
+  | { kind: 'school'; settings: Settings; take: PreviewTake };
 
 /** One drill as plain data: a shot, what is asked of it, and what every answer would do. */
 export interface Drill {
@@ -66,7 +66,7 @@ export interface Drill {
 }
 
 /** What a kind makes of a brief; `null` where it asks nothing there. */
-export type Asked = Pick<Drill, 'light' | 'given' | 'choices' | 'best'>;
+export type DrillQuestion = Pick<Drill, 'light' | 'given' | 'choices' | 'best'>;
 
 export const FILM_SECONDS = 1;
 /** Where one would not choose between so few there is nothing to ask. */

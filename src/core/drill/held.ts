@@ -11,7 +11,7 @@ import { item } from '../units/items';
 import { nearlyEqual } from '../units/stops';
 import { omit } from '../units/omit';
 import { AS_GOOD, choiceOf, LEAST_CHOICES, roundAbout } from './drill';
-import type { Asked, DrillAnswer } from './drill';
+import type { DrillQuestion, DrillAnswer } from './drill';
 
 /** Kinds that ask for one setting while the rest stays as the answer has it. */
 type HeldKind = 'filter' | 'shutter' | 'rate' | 'view';
@@ -90,7 +90,7 @@ const RULES: Record<HeldKind, HeldRule> = {
 };
 
 /** Which one setting is best for a shot, all else as the answer has it; `before`: where among the choices it stands. */
-export function askHeld(kind: HeldKind, brief: Brief, before: number): Asked | null {
+export function askHeld(kind: HeldKind, brief: Brief, before: number): DrillQuestion | null {
   const rule = RULES[kind];
   const outcome = solve({ ...brief, pins: { ...rule.first, ...brief.pins } });
   if (!outcome.solved) return null;

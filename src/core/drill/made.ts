@@ -11,7 +11,7 @@ import type { OwnWeights } from '../vocabulary/schools';
 import { askLight, askStops } from './byEye';
 import { askLasts, askSchool } from './byKnowing';
 import { LEAST_CHOICES } from './drill';
-import type { Asked, Drill } from './drill';
+import type { DrillQuestion, Drill } from './drill';
 import { askHeld } from './held';
 
 type Made = Omit<ShotInput, 'kind' | 'version'>;
@@ -84,7 +84,7 @@ export function drawing(kind: DrillKind, number: number): Draw {
 }
 
 /** What a kind asks of a brief, as the draw has it; a shot of one's own has its own card. */
-export function ask(kind: DrillKind, brief: Brief, draw: Draw, own = false): Asked | null {
+export function ask(kind: DrillKind, brief: Brief, draw: Draw, own = false): DrillQuestion | null {
   const before = draw.whole('before', 0, LEAST_CHOICES + 1);
   switch (kind) {
     case 'light':

@@ -8,7 +8,16 @@ import { nearlyEqual } from '../units/stops';
 import { REASON_PAGES } from '../vocabulary/reasonPages';
 import { TERM_IDS } from '../vocabulary/terms';
 import { WORDS } from '../vocabulary/words';
-import { curveOf, FORMULA_IDS, FORMULAS, formulasOn, INPUTS, shareAt, valueAt, valuesOn } from './formulas';
+import {
+  formulaCurve,
+  FORMULA_IDS,
+  FORMULAS,
+  formulasOn,
+  FORMULA_INPUTS,
+  shareAt,
+  valueAt,
+  valuesOn,
+} from './formulas';
 import type { FormulaId } from './formulas';
 import { helmetRide } from './helmet';
 import { figureKey, slopesOf, termsOn } from './losses';
@@ -36,7 +45,10 @@ describe('live formulas', () => {
         9,
       );
       const shaken = space.brief.motion.shakeDegPerSRms;
-      if (shaken >= INPUTS.shakeDegPerS.min && settings.view.horizontalDeg <= INPUTS.viewDeg.max) {
+      if (
+        shaken >= FORMULA_INPUTS.shakeDegPerS.min &&
+        settings.view.horizontalDeg <= FORMULA_INPUTS.viewDeg.max
+      ) {
         expect(on('smear', solution)).toBeCloseTo(motion.shakeSmearPctWidth, 6);
         expect(on('shakeFloor', solution)).toBeCloseTo(2 ** figures.shakeFloorLog, 9);
       }
@@ -68,10 +80,10 @@ describe('live formulas', () => {
     for (const id of FORMULA_IDS) {
       const solution = helmetRide();
       const values = valuesOn(id, solution);
-      const curve = curveOf(id, values, solution, 41);
+      const curve = formulaCurve(id, values, solution, 41);
       expect(curve).toHaveLength(41);
       for (const { result } of curve) expect(Number.isFinite(result), id).toBe(true);
-      const input = INPUTS[item(FORMULAS[id].inputs, 0)];
+      const input = FORMULA_INPUTS[item(FORMULAS[id].inputs, 0)];
       const share = shareAt(input, item(values, 0));
       expect(share).toBeGreaterThanOrEqual(0);
       expect(share).toBeLessThanOrEqual(1);

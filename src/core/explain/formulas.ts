@@ -21,7 +21,7 @@ import type { ReasonPage } from '../vocabulary/reasonPages';
  * The formulas that the answers stand on, each worked out by the very function that the solver calls. Units stand in the
  * names of the inputs.
  */
-export const INPUTS = {
+export const FORMULA_INPUTS = {
   timelineFps: input(12, 60, ({ space }) => space.brief.playback.timelineFps),
   slowdown: input(1, 10, ({ space }) => space.brief.playback.slowdown),
   frameRate: input(10, 240, ({ settings }) => settings.frameRate),
@@ -45,9 +45,9 @@ export const INPUTS = {
   airSpeedMps: input(0, 30, ({ space }) => space.brief.motion.travelMps),
   windMps: input(0, 20, ({ space }) => space.brief.sound.windMps),
 } as const;
-export type InputId = keyof typeof INPUTS;
+export type InputId = keyof typeof FORMULA_INPUTS;
 
-export interface Input {
+export interface FormulaInput {
   min: number;
   max: number;
   /** Steps are ratios. */
@@ -56,13 +56,13 @@ export interface Input {
   of: (solution: Solution) => number;
 }
 
-function input(min: number, max: number, of: (solution: Solution) => number, ratio = false): Input {
+function input(min: number, max: number, of: (solution: Solution) => number, ratio = false): FormulaInput {
   return { min, max, ratio, of: (solution) => clamp(of(solution), min, max) };
 }
 
 /** How a figure or formula is known. */
-export const STANDINGS = ['physics', 'standard', 'start', 'learned'] as const;
-export type Standing = (typeof STANDINGS)[number];
+export const KNOWN_BY = ['physics', 'standard', 'start', 'learned'] as const;
+export type KnownBy = (typeof KNOWN_BY)[number];
 
 export type ResultUnit =
   | 'fps'
@@ -82,7 +82,7 @@ export type ResultUnit =
 
 export interface Formula {
   page: ReasonPage;
-  standing: Standing;
+  standing: KnownBy;
   /** The first is what the drawing runs over. */
   inputs: readonly InputId[];
   unit: ResultUnit;
@@ -259,19 +259,19 @@ export function formulasOn(page: ReasonPage): FormulaId[] {
 
 /** What the inputs of a formula are on a shot. */
 export function valuesOn(id: FormulaId, solution: Solution): number[] {
-  return FORMULAS[id].inputs.map((name) => INPUTS[name].of(solution));
+  return FORMULAS[id].inputs.map((name) => FORMULA_INPUTS[name].of(solution));
 }
 
 /** A value of an input at a share of the way between its ends, and back. */
-export function valueAt({ min, max, ratio }: Input, share: number): number {
+export function valueAt({ min, max, ratio }: FormulaInput, share: number): number {
   return ratio ? min * (max / min) ** share : min + (max - min) * share;
 }
-export function shareAt({ min, max, ratio }: Input, value: number): number {
+export function shareAt({ min, max, ratio }: FormulaInput, value: number): number {
   return ratio ? Math.log(value / min) / Math.log(max / min) : (value - min) / (max - min);
 }
 
 /** The result over the whole first input, the others as they are. */
-export function curveOf(
+export function formulaCurve(
   id: FormulaId,
   values: readonly number[],
   solution: Solution,
@@ -282,6 +282,6 @@ export function curveOf(
   if (!first) return [];
   return Array.from({ length: count }, (_, index) => {
     const share = index / (count - 1);
-    return { share, result: of([valueAt(INPUTS[first], share), ...values.slice(1)], solution) };
+    return { share, result: of([valueAt(FORMULA_INPUTS[first], share), ...values.slice(1)], solution) };
   });
 }

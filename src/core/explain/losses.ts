@@ -2,7 +2,7 @@ import { TERM_TABLE } from '../loss/table';
 import type { Estimate } from '../units/estimate';
 import type { ReasonPage } from '../vocabulary/reasonPages';
 import type { TermId } from '../vocabulary/terms';
-import type { Standing } from './formulas';
+import type { KnownBy } from './formulas';
 import { PAGE_OF_TERM } from '../vocabulary/terms';
 
 /** One figure of a term. */
@@ -26,7 +26,7 @@ export function slopesOf(term: TermId): Slope[] {
 }
 
 /** Argued from practice, or from a source that it names. */
-export function standingOf({ start }: Estimate): Standing {
+export function knownByOf({ start }: Estimate): KnownBy {
   return start ? 'start' : 'standard';
 }
 

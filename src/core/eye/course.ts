@@ -1,14 +1,14 @@
-import type { Looked } from '../records/ownEye';
+import type { EyeAnswer } from '../records/ownEye';
 import { start } from '../units/estimate';
 import { SeededRandom, named } from '../units/seededRandom';
 import { item } from '../units/items';
 import { SEEN_TERMS } from '../vocabulary/terms';
 import type { SeenTerm } from '../vocabulary/terms';
 import { aheadOf, fit } from './fit';
-import type { Answered, Known } from './fit';
+import type { Answered, Posterior } from './fit';
 import { tellsMost } from './next';
-import { nameOf } from './pairs';
-import type { Pair } from './pairs';
+import { questionKey } from './pairs';
+import type { EyePair } from './pairs';
 
 /** Pairs that tell of weights, and those among them that show whether somebody looks. */
 export const TELLING = 12;
@@ -49,11 +49,11 @@ const TURN = named('turn');
 const WHICH = named('which');
 
 /** What is known of a person from what they said. */
-export function knownFrom(answers: readonly Looked[]): Known {
+export function knownFrom(answers: readonly EyeAnswer[]): Posterior {
   return fit(SEEN_TERMS.length, answers.map(answeredOf));
 }
 
-export function readEye(answers: readonly Looked[]): EyeReading {
+export function readEye(answers: readonly EyeAnswer[]): EyeReading {
   const known = knownFrom(answers);
   const chosen = answers.filter(({ said }) => said !== 'neither');
   const plain = answers.filter((one) => one.plain);
@@ -78,11 +78,11 @@ export function isAtRandom({ atRandom }: EyeReading): boolean {
 }
 
 /** The next pair to ask, and which of its two stands first; `null`: all were asked. */
-export function nextPair<P extends Pick<Pair, 'differences' | 'plain' | 'names'>>(
+export function nextPair<P extends Pick<EyePair, 'differences' | 'plain' | 'names'>>(
   pairs: readonly P[],
-  answers: readonly Looked[],
+  answers: readonly EyeAnswer[],
 ): { pair: P; turned: boolean } | null {
-  const asked = new Set(answers.map((one) => nameOf(one.differences)));
+  const asked = new Set(answers.map((one) => questionKey(one.differences)));
   const left = pairs.filter(({ names }) => !names.some((name) => asked.has(name)));
   const plain = left.filter((one) => one.plain);
   const drawn = new SeededRandom(SEED, answers.length);
@@ -95,21 +95,21 @@ export function nextPair<P extends Pick<Pair, 'differences' | 'plain' | 'names'>
   return pair ? { pair, turned } : null;
 }
 
-function answeredOf({ differences, said }: Looked): Answered {
+function answeredOf({ differences, said }: EyeAnswer): Answered {
   return { differences: SEEN_TERMS.map((term) => differences[term] ?? 0), said };
 }
 
-function predicted({ mean }: Known, looked: Looked): Looked['said'] {
+function predicted({ mean }: Posterior, looked: EyeAnswer): EyeAnswer['said'] {
   return aheadOf(mean, answeredOf(looked).differences) > 0 ? 'first' : 'second';
 }
 
 /** Of a pair where one is plainly worse. */
-function better({ differences }: Looked): Looked['said'] {
+function better({ differences }: EyeAnswer): EyeAnswer['said'] {
   return Object.values(differences).reduce((sum, by) => sum + by, 0) > 0 ? 'first' : 'second';
 }
 
 /** Against a coin that leaves any share of the pairs open, as likely as any other. Source: Bayes's rule, Laplace 1774. */
-function chanceOfCoin({ evidence }: Known, answers: readonly Looked[]): number {
+function chanceOfCoin({ evidence }: Posterior, answers: readonly EyeAnswer[]): number {
   const count = answers.length;
   const open = answers.filter(({ said }) => said === 'neither').length;
   const coin =

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { TEN_SHOTS, briefOfNamed } from '../loss/tenShots';
-import type { Looked, Said } from '../records/ownEye';
+import type { EyeAnswer, EyeChoice } from '../records/ownEye';
 import { SeededRandom, named } from '../units/seededRandom';
 import { item } from '../units/items';
 import { SEEN_TERMS } from '../vocabulary/terms';
@@ -8,7 +8,7 @@ import { aheadOf, chancesOf, fit, PEOPLE } from './fit';
 import { COURSE, isAtRandom, knownFrom, nextPair, readEye, TELLING } from './course';
 import { looks } from './looks';
 import { differencesByTerm, PAIR_LIMITS, pairsOf } from './pairs';
-import type { Pair } from './pairs';
+import type { EyePair } from './pairs';
 import { samples, seeded } from '../../../testing/samples';
 
 const PEOPLE_COUNT = samples(500);
@@ -29,7 +29,7 @@ class Person {
     ];
   }
 
-  says(differences: readonly number[], when: string): Said {
+  says(differences: readonly number[], when: string): EyeChoice {
     const { first, second } = chancesOf(aheadOf(this.truth, differences));
     const at = this.drawn.even(named(when));
     return at < first ? 'first' : at < first + second ? 'second' : 'neither';
@@ -41,16 +41,19 @@ class Person {
 }
 
 function lookedAt(
-  { differences, plain }: Pair,
+  { differences, plain }: EyePair,
   turned: boolean,
-  say: (differences: number[]) => Said,
-): Looked {
+  say: (differences: number[]) => EyeChoice,
+): EyeAnswer {
   const shown = turned ? differences.map((by) => -by) : [...differences];
   return { differences: differencesByTerm(shown), said: say(shown), plain };
 }
 
-function course(pairs: readonly Pair[], say: (differences: number[], at: number) => Said): Looked[] {
-  const answers: Looked[] = [];
+function course(
+  pairs: readonly EyePair[],
+  say: (differences: number[], at: number) => EyeChoice,
+): EyeAnswer[] {
+  const answers: EyeAnswer[] = [];
   while (answers.length < COURSE) {
     const next = nextPair(pairs, answers);
     if (!next) throw new Error('no pair is left');
@@ -59,10 +62,10 @@ function course(pairs: readonly Pair[], say: (differences: number[], at: number)
   return answers;
 }
 
-let pairs: Pair[];
+let pairs: EyePair[];
 /** Of other shots: nobody was asked about them. */
-let fresh: Pair[];
-let people: { person: Person; answers: Looked[] }[];
+let fresh: EyePair[];
+let people: { person: Person; answers: EyeAnswer[] }[];
 beforeAll(() => {
   pairs = looks().flatMap(pairsOf);
   fresh = TEN_SHOTS.flatMap((shot) => pairsOf(briefOfNamed(shot, 'weigh'))).filter(({ plain }) => !plain);
@@ -168,7 +171,7 @@ describe('many people', () => {
     const found = { coins: 0, leavingOpen: 0, wronged: 0 };
     for (const [at, { person, answers }] of people.entries()) {
       const leavesOpen = at % 2 === 1;
-      const hands: readonly Said[] = leavesOpen ? ['first', 'second', 'neither'] : ['first', 'second'];
+      const hands: readonly EyeChoice[] = leavesOpen ? ['first', 'second', 'neither'] : ['first', 'second'];
       const tapped = course(pairs, (_, place) => person.anyOf(hands, `tap ${place}`));
       if (isAtRandom(readEye(tapped))) found[leavesOpen ? 'leavingOpen' : 'coins']++;
       if (isAtRandom(readEye(answers))) found.wronged++;

@@ -1,19 +1,19 @@
 import { choleskyOf, inverseOf, solvedBy } from '../units/matrix';
-import type { Said } from '../records/ownEye';
+import type { EyeChoice } from '../records/ownEye';
 import { item } from '../units/items';
 import { start } from '../units/estimate';
 
 /** What was asked, and what was said. `differences`: loss of the second picture less that of the first, term by term. */
 export interface Answered {
   differences: readonly number[];
-  said: Said;
+  said: EyeChoice;
 }
 
 /**
  * What is known of how a person chooses, as one normal: natural logarithms of their weights against an even hand, and
  * last that of how sharply they choose.
  */
-export interface Known {
+export interface Posterior {
   mean: readonly number[];
   covariance: readonly (readonly number[])[];
   /** Natural logarithm of how likely the answers were, over all such people. */
@@ -41,7 +41,7 @@ const CLOSE = 1e-4;
 const LEAST = 1e-12;
 
 /** Chances that a person says the first, the second or neither, the first being ahead by log-odds. Source: Rao & Kupper 1967. */
-export function chancesOf(ahead: number): Record<Said, number> {
+export function chancesOf(ahead: number): Record<EyeChoice, number> {
   const first = logistic(ahead - OPEN);
   const second = logistic(-ahead - OPEN);
   return { first, second, neither: Math.max(LEAST, 1 - first - second) };
@@ -79,7 +79,7 @@ export function alongOf(mean: readonly number[], differences: readonly number[])
  *
  * @param terms how many terms a difference has
  */
-export function fit(terms: number, answers: readonly Answered[]): Known {
+export function fit(terms: number, answers: readonly Answered[]): Posterior {
   const before = [...new Array<number>(terms).fill(0), SHARP_LOG];
   const precision = [...new Array<number>(terms).fill(WEIGHT_SPREAD ** -2), SHARP_SPREAD ** -2];
   const likely = (mean: readonly number[]): number => logPosterior(mean, before, precision, answers);
@@ -126,7 +126,7 @@ function slopesAt(
 }
 
 /** Of the logarithm of what was said: its slope by `ahead`, and Fisher's information of one answer there. */
-function scoreAt(ahead: number, said: Said): { slope: number; information: number } {
+function scoreAt(ahead: number, said: EyeChoice): { slope: number; information: number } {
   const { first, second, neither } = chancesOf(ahead);
   const slopes = {
     first: 1 - first,

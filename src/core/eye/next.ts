@@ -1,7 +1,7 @@
 import { inverseOf } from '../units/matrix';
 import { item } from '../units/items';
 import { alongOf, chancesOf } from './fit';
-import type { Known } from './fit';
+import type { Posterior } from './fit';
 
 /** Points and weights of Gauss & Hermite for a standard normal. Source: Abramowitz & Stegun 1964, table 25.10. */
 const POINTS = [-2.856970013872806, -1.355626179974266, 0, 1.355626179974266, 2.856970013872806];
@@ -15,7 +15,7 @@ const WEIGHTS = [
  *
  * @returns its place in the list; −1 for an empty list
  */
-export function tellsMost(known: Known, pairs: readonly { differences: readonly number[] }[]): number {
+export function tellsMost(known: Posterior, pairs: readonly { differences: readonly number[] }[]): number {
   const last = known.mean.length - 1;
   const sharpness = item(item(inverseOf(known.covariance), last), last);
   let best = -1;
@@ -28,7 +28,7 @@ export function tellsMost(known: Known, pairs: readonly { differences: readonly 
 }
 
 /** Expected drop of entropy, nats. */
-function toldBy({ mean, covariance }: Known, differences: readonly number[], sharpness: number): number {
+function toldBy({ mean, covariance }: Posterior, differences: readonly number[], sharpness: number): number {
   const along = alongOf(mean, differences);
   const ahead = along.at(-1) ?? 0;
   let variance = 0;

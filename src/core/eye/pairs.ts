@@ -6,7 +6,7 @@ import { encodingLosses, lossOf } from '../search/candidate';
 import type { Candidate } from '../search/candidate';
 import { spaceFor } from '../search/space';
 import type { ColourSpace, Space } from '../search/space';
-import type { Looked } from '../records/ownEye';
+import type { EyeAnswer } from '../records/ownEye';
 import { start } from '../units/estimate';
 import { item } from '../units/items';
 import { SEEN_TERMS } from '../vocabulary/terms';
@@ -18,7 +18,7 @@ const UNSEEN_TERMS = TERMS.filter((term) => !(SEEN_TERMS as readonly TermId[]).i
  * Two ways of filming one shot that trade one thing that is seen for another; or, to find out whether somebody looks at
  * all, of which one is plainly worse.
  */
-export interface Pair {
+export interface EyePair {
   space: Space;
   sides: readonly [Candidate, Candidate];
   /** Loss of the second less that of the first, by `SEEN_TERMS`. */
@@ -64,7 +64,7 @@ interface Way {
 }
 
 /** The pairs that a shot offers: every trade of its camera, light and bag that two pictures can show. */
-export function pairsOf(brief: Brief): Pair[] {
+export function pairsOf(brief: Brief): EyePair[] {
   const made = spaceFor(brief);
   if (!made.ok) return [];
   const { space } = made;
@@ -73,7 +73,7 @@ export function pairsOf(brief: Brief): Pair[] {
 }
 
 /** A difference of loss by the name of its term; what is alike is left out. */
-export function differencesByTerm(differences: readonly number[]): Looked['differences'] {
+export function differencesByTerm(differences: readonly number[]): EyeAnswer['differences'] {
   return Object.fromEntries(
     SEEN_TERMS.flatMap((term, at) => {
       const by = differences[at] ?? 0;
@@ -148,8 +148,8 @@ function undominated(ways: readonly Way[]): Way[] {
   return front;
 }
 
-function tradesAmong(space: Space, front: readonly Way[]): Pair[] {
-  const byTrade = new Map<string, Pair[]>();
+function tradesAmong(space: Space, front: readonly Way[]): EyePair[] {
+  const byTrade = new Map<string, EyePair[]>();
   for (const [at, first] of front.entries())
     for (const second of front.slice(at + 1)) {
       const differences = differenceOf(first, second);
@@ -170,10 +170,10 @@ function isTrade(differences: readonly number[]): boolean {
 }
 
 /** The best of the shot beside ways that are worse in something and better in nothing. */
-function plainlyWorse(space: Space, ways: readonly Way[]): Pair[] {
+function plainlyWorse(space: Space, ways: readonly Way[]): EyePair[] {
   const [best] = ways;
   if (!best) return [];
-  const pairs = ways.flatMap((way): Pair[] => {
+  const pairs = ways.flatMap((way): EyePair[] => {
     const differences = differenceOf(best, way);
     if (!differences) return [];
     const parts = differences.filter((by) => by >= PART);
@@ -185,8 +185,16 @@ function plainlyWorse(space: Space, ways: readonly Way[]): Pair[] {
   return spreadOver(pairs, EACH_PLAIN);
 }
 
-function pairOf(space: Space, first: Way, second: Way, differences: readonly number[], plain: boolean): Pair {
-  const names = [differences, differences.map((by) => -by)].map((each) => nameOf(differencesByTerm(each)));
+function pairOf(
+  space: Space,
+  first: Way,
+  second: Way,
+  differences: readonly number[],
+  plain: boolean,
+): EyePair {
+  const names = [differences, differences.map((by) => -by)].map((each) =>
+    questionKey(differencesByTerm(each)),
+  );
   return {
     space,
     sides: [first.candidate, second.candidate],
@@ -197,7 +205,7 @@ function pairOf(space: Space, first: Way, second: Way, differences: readonly num
 }
 
 /** What a question is known by again. */
-export function nameOf(differences: Looked['differences']): string {
+export function questionKey(differences: EyeAnswer['differences']): string {
   return SEEN_TERMS.map((term) => differences[term] ?? 0).join();
 }
 
@@ -218,8 +226,8 @@ function sidesOf(differences: readonly number[]): { up: number; down: number } {
 }
 
 /** So many of a list, from those that lean most to one side to those that lean most to the other. */
-function spreadOver(pairs: readonly Pair[], count: number): Pair[] {
-  const lean = ({ differences }: Pair): number => differences.reduce((sum, by) => sum + by, 0);
+function spreadOver(pairs: readonly EyePair[], count: number): EyePair[] {
+  const lean = ({ differences }: EyePair): number => differences.reduce((sum, by) => sum + by, 0);
   const sorted = [...pairs].sort((a, b) => lean(a) - lean(b));
   if (sorted.length <= count) return sorted;
   const step = (sorted.length - 1) / (count - 1);

@@ -1,4 +1,4 @@
-import type { Window } from '../light/exposureValue';
+import type { EvWindow } from '../light/exposureValue';
 import type { Span } from '../light/sun/day';
 import { item, last } from '../units/items';
 import type { FilterSetting } from './kit';
@@ -39,7 +39,7 @@ const SLACK_STOPS = 0.05;
 export function lanesOf(
   samples: readonly LightSample[],
   filters: readonly FilterSetting[],
-  bare: Window,
+  bare: EvWindow,
 ): FilterLane[] {
   const byIds = new Map<string, FilterSetting[]>();
   for (const filter of filters)
@@ -68,7 +68,7 @@ export function lanesOf(
 export function filterPlanOf(
   samples: readonly LightSample[],
   filters: readonly FilterSetting[],
-  bare: Window,
+  bare: EvWindow,
   preferred?: FilterSetting,
 ): PlanStretch[] {
   const margin = (sample: LightSample, filter: FilterSetting): readonly [bright: number, dark: number] =>
@@ -131,7 +131,7 @@ function isSame(filter: FilterSetting, other: FilterSetting | undefined): boolea
 }
 
 /** Room at the bright and at the dark end, stops. */
-function margins({ evMin, evMax }: LightSample, window: Window): readonly [bright: number, dark: number] {
+function margins({ evMin, evMax }: LightSample, window: EvWindow): readonly [bright: number, dark: number] {
   return [window.evMax - evMax, evMin - window.evMin];
 }
 

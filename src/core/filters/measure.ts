@@ -8,7 +8,7 @@ export interface WallReading {
 }
 
 /** What two readings say of a filter. `odd`: why the figure is not to be trusted as it stands. */
-export interface Measured {
+export interface FilterMeasure {
   stops: number;
   odd: 'brighter' | 'farFromLabel' | null;
 }
@@ -17,7 +17,7 @@ export interface Measured {
 const FAR_STOPS = 1.5;
 
 /** Stops of a filter from the camera's own settings without and with it, before the same wall. Source: ISO 2720. */
-export function measuredStops(without: WallReading, withIt: WallReading, labelStops: number): Measured {
+export function measuredStops(without: WallReading, withIt: WallReading, labelStops: number): FilterMeasure {
   const of = ({ fNumber, shutterSeconds, iso }: WallReading): number =>
     ev100OfSetting(fNumber, shutterSeconds, iso);
   const stops = of(without) - of(withIt);

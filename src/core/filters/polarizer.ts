@@ -1,4 +1,4 @@
-import type { Aim } from '../light/sun/inFrame';
+import type { CameraAim } from '../light/sun/inFrame';
 import { angleToSunDeg } from '../light/sun/inFrame';
 import type { SunPosition } from '../light/sun/position';
 import { mirroredLeft } from './mirrored';
@@ -35,7 +35,7 @@ const WATER = 1.333;
 
 export function polarizerView(
   sun: SunPosition,
-  aim: Aim,
+  aim: CameraAim,
   beamShare: number,
   overWater: boolean,
 ): PolarizerView {
@@ -68,7 +68,7 @@ export function skyDarkeningStops(angleDeg: number, beamShare: number): number {
 
 function skyOver(
   sun: SunPosition,
-  aim: Aim,
+  aim: CameraAim,
   altitudeDeg: number,
   beamShare: number,
 ): NonNullable<PolarizerView['sky']> {

@@ -1,8 +1,8 @@
 import type { FindingCode } from '../vocabulary/findings';
 import { LIMITS } from './limits';
-import type { Look, Seen } from './seen';
+import type { Detector, Detected } from './seen';
 
-export const stutter: Look = ({ pictures, container }, planned) => {
+export const stutter: Detector = ({ pictures, container }, planned) => {
   const value = pictures?.repeatedPct ?? 0;
   const limit = LIMITS.repeatedPct.value;
   if (value <= limit) return null;
@@ -12,7 +12,7 @@ export const stutter: Look = ({ pictures, container }, planned) => {
   return { code: 'stutter', atSeconds: null, value, limit, change };
 };
 
-export const bitRate: Look = ({ pictures, container }, planned) => {
+export const bitRate: Detector = ({ pictures, container }, planned) => {
   const blocks = pictures?.blocking ?? 0;
   const limit = LIMITS.blocking.value;
   if (blocks > limit)
@@ -34,7 +34,7 @@ export const bitRate: Look = ({ pictures, container }, planned) => {
     : { code: 'bitRate', atSeconds: null, value: bitRateMbps, limit: least, change: { bitRateMbps: wanted } };
 };
 
-export const cutOff: Look = ({ container, cutShort }, planned) => {
+export const cutOff: Detector = ({ container, cutShort }, planned) => {
   const { durationSeconds } = container;
   const wanted = planned?.recordSeconds;
   if (cutShort)
@@ -50,7 +50,7 @@ export const cutOff: Look = ({ container, cutShort }, planned) => {
     : { code: 'cutOff', atSeconds: durationSeconds, value: durationSeconds, limit: wanted ?? 0 };
 };
 
-export const frameRate: Look = ({ container }, planned) => {
+export const frameRate: Detector = ({ container }, planned) => {
   const wanted = planned?.settings.frameRate;
   const value = container.nominalFps;
   const off = wanted !== undefined && Math.abs(value / wanted - 1) > LIMITS.rateShare.value;
@@ -59,7 +59,7 @@ export const frameRate: Look = ({ container }, planned) => {
     : null;
 };
 
-export const size: Look = ({ container }, planned) => {
+export const size: Detector = ({ container }, planned) => {
   const wanted = planned?.settings.resolution;
   if (!wanted) return null;
   const { width, height } = container;
@@ -69,11 +69,11 @@ export const size: Look = ({ container }, planned) => {
     : { code: 'size', atSeconds: null, value: width, limit: wanted.width, change: { resolution: wanted } };
 };
 
-export const wind: Look = ({ sound }) => heard('wind', sound?.windPct, LIMITS.windPct.value);
-export const clippedSound: Look = ({ sound }) =>
+export const wind: Detector = ({ sound }) => heard('wind', sound?.windPct, LIMITS.windPct.value);
+export const clippedSound: Detector = ({ sound }) =>
   heard('clippedSound', sound?.clippedPct, LIMITS.clippedSoundPct.value);
-export const silent: Look = ({ sound }) => heard('silent', sound?.silentPct, LIMITS.silentPct.value);
+export const silent: Detector = ({ sound }) => heard('silent', sound?.silentPct, LIMITS.silentPct.value);
 
-function heard(code: FindingCode, value: number | undefined, limit: number): Seen | null {
+function heard(code: FindingCode, value: number | undefined, limit: number): Detected | null {
   return value === undefined || value <= limit ? null : { code, atSeconds: null, value, limit };
 }

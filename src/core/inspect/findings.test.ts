@@ -6,7 +6,7 @@ import { solve } from '../answer/solve';
 import type { Container, Found, Pictures, Sound } from '../records/clipReport';
 import { endedBy } from './ended';
 import { findingsOf } from './findings';
-import type { Measured } from './seen';
+import type { ClipMeasures } from './seen';
 import { LIMITS } from './limits';
 import { nextTime } from './nextTime';
 import type { Pins } from '../records/settings';
@@ -84,7 +84,7 @@ const asPlanned = ({ settings }: PlannedShot): Container => ({
   nominalFps: settings.frameRate,
   bitRateMbps: settings.bitRateMbps,
 });
-const found = (over: Partial<Measured>, plan: PlannedShot | null = PLAN): Found[] =>
+const found = (over: Partial<ClipMeasures>, plan: PlannedShot | null = PLAN): Found[] =>
   findingsOf(
     {
       container: plan ? asPlanned(plan) : CONTAINER,

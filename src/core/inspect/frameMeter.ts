@@ -7,7 +7,7 @@ import type { Summed } from './flicker';
 import { grainOf } from './grain';
 import type { Grain } from './grain';
 import { horizonOf } from './horizon';
-import type { Horizon } from './horizon';
+import type { HorizonLine } from './horizon';
 import { movedBetween, readied } from './movement';
 import type { Moved, Readied } from './movement';
 import { differenceOf, reduced, turned } from './plane';
@@ -28,7 +28,7 @@ export interface FrameMeasured extends Brightness {
     gains: Float32Array;
   } | null;
   /** Looked for every so often: `undefined` where it was not, `null` where there is none. */
-  horizon?: Horizon | null;
+  horizon?: HorizonLine | null;
   grain?: Grain;
   zones?: Zones;
 }

@@ -1,7 +1,7 @@
 import type { Plane } from './plane';
 
 /** A dominant line near the middle of the picture: how far it is turned clockwise, and how much of it is there, 0…1. */
-export interface Horizon {
+export interface HorizonLine {
   tiltDeg: number;
   confidence: number;
 }
@@ -37,7 +37,7 @@ interface Edge {
  * that it points across, brighter above and brighter below apart; then least squares through what stands on the line.
  * `null`: there is none. Source: Duda & Hart 1972; O'Gorman & Clowes 1976 (votes by direction).
  */
-export function horizonOf(plane: Plane): Horizon | null {
+export function horizonOf(plane: Plane): HorizonLine | null {
   const edges = edgesOf(plane);
   if (edges.length < PARTS) return null;
   const line = mostVoted(edges, plane);

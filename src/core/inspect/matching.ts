@@ -23,7 +23,7 @@ export interface DayMatch {
   missedTakeIds: string[];
 }
 
-export interface Known {
+export interface CamerasKnown {
   /** What each camera can film; nothing known of a camera bars nothing. Pixels along the longer side. */
   films: Readonly<Record<string, readonly { frameRate: number; width: number }[]>>;
   /** Offset of the zone: many cameras write their local time as if it were universal. */
@@ -51,7 +51,7 @@ const SAME_OFFSET_MS = 20_000;
 export function matchedDay(
   clips: readonly ClipFacts[],
   takes: readonly PlannedTake[],
-  known: Known,
+  known: CamerasKnown,
 ): DayMatch {
   const cameras = [...new Set(takes.map(({ cameraId }) => cameraId))];
   const groups = [...new Set(clips.map(({ group }) => group))];
@@ -124,7 +124,7 @@ function matchedCamera(
   cameraId: string,
   clips: readonly ClipFacts[],
   takes: readonly PlannedTake[],
-  known: Known,
+  known: CamerasKnown,
 ): OneCamera {
   const offsets = offsetsToTry(clips, takes);
   const costs = clips.map((clip) => ({

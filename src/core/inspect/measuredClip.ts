@@ -1,12 +1,12 @@
 import type { Container, MeasuredClip, Unread } from '../records/clipReport';
 import { findingsOf } from './findings';
 import type { PlannedShot } from './planned';
-import type { Measured } from './seen';
+import type { ClipMeasures } from './seen';
 
 /** What was measured of a clip and what was found in it, as it is kept. */
 export function measuredClip(
   file: MeasuredClip['file'],
-  measured: Measured,
+  measured: ClipMeasures,
   unread: Unread | null,
   planned: PlannedShot | null,
 ): MeasuredClip {

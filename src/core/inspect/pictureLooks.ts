@@ -6,9 +6,9 @@ import type { Pictures } from '../records/clipReport';
 import type { Pins } from '../records/settings';
 import { LIMITS } from './limits';
 import type { PlannedShot } from './planned';
-import type { Look, Seen } from './seen';
+import type { Detector, Detected } from './seen';
 
-export const over: Look = ({ pictures }) => {
+export const over: Detector = ({ pictures }) => {
   if (!pictures) return null;
   const { worst, worstAtSeconds } = pictures.clippedPct;
   const limit = LIMITS.clippedPct.value;
@@ -23,12 +23,12 @@ export const over: Look = ({ pictures }) => {
       };
 };
 
-export const under: Look = ({ pictures }) => {
+export const under: Detector = ({ pictures }) => {
   if (!pictures) return null;
   const { worst, worstAtSeconds } = pictures.crushedPct;
   const limit = LIMITS.crushedPct.value;
   const dark = LIMITS.darkStops.value;
-  const cure = (stops: number): Seen['cure'] => ({
+  const cure = (stops: number): Detected['cure'] => ({
     measured: (brief) => lit(brief, { darker: stops }),
     term: 'under',
   });
@@ -52,7 +52,7 @@ export const under: Look = ({ pictures }) => {
     : null;
 };
 
-export const drift: Look = ({ pictures, container }, planned) => {
+export const drift: Detector = ({ pictures, container }, planned) => {
   const minutes = Math.max(0.5, container.durationSeconds / 60);
   const limit = LIMITS.stepsPerMinute.value;
   const value = pictures ? pictures.exposureSteps / minutes : 0;
@@ -64,7 +64,7 @@ export const drift: Look = ({ pictures, container }, planned) => {
 };
 
 /** Sharpness that comes and goes with the movement of the picture, or with shake that a hold has taken out of it. */
-export const smear: Look = ({ pictures }) => {
+export const smear: Detector = ({ pictures }) => {
   const value = pictures?.pulsingPct ?? 0;
   const limit = LIMITS.pulsingPct.value;
   return value <= limit
@@ -79,7 +79,7 @@ export const smear: Look = ({ pictures }) => {
 };
 
 /** Soft all over, or the middle alone while what is around it is sharp: something too near to be in focus. */
-export const soft: Look = ({ pictures }) => {
+export const soft: Detector = ({ pictures }) => {
   const { median = 0, followsMovement = null, nearMedian = null, aroundMedian = null } = pictures?.blur ?? {};
   const limit = LIMITS.blur.value;
   const moves = (followsMovement ?? 0) > LIMITS.blurFollows.value;
@@ -92,7 +92,7 @@ export const soft: Look = ({ pictures }) => {
   return tooNear ? { code: 'soft', atSeconds: null, value: nearMedian, limit } : null;
 };
 
-export const shake: Look = ({ pictures }) => {
+export const shake: Detector = ({ pictures }) => {
   const { shakePctWidthPerSRms: value = 0, strongestHz = null } = pictures?.movement ?? {};
   if (strongestHz !== null && strongestHz < LIMITS.shakeFromHz.value) return null;
   const limit = LIMITS.shakePctWidthPerS.value;
@@ -113,7 +113,7 @@ export const shake: Look = ({ pictures }) => {
       };
 };
 
-export const strobing: Look = ({ pictures, container }, planned) => {
+export const strobing: Detector = ({ pictures, container }, planned) => {
   if (!planned || !pictures?.movement || container.frameRate <= 0) return null;
   const value = pictures.movement.speedPctWidthPerS / container.frameRate;
   const limit = LIMITS.strobingStepPct.value;
@@ -127,7 +127,7 @@ export const strobing: Look = ({ pictures, container }, planned) => {
   };
 };
 
-export const noise: Look = ({ pictures }) => {
+export const noise: Detector = ({ pictures }) => {
   const value = pictures?.noiseDarkDb ?? pictures?.noiseDb ?? Infinity;
   const limit = LIMITS.noiseDb.value;
   return value >= limit
@@ -135,7 +135,7 @@ export const noise: Look = ({ pictures }) => {
     : { code: 'noise', atSeconds: null, value, limit, cure: { measured: (brief) => brief, term: 'noise' } };
 };
 
-export const tilt: Look = ({ pictures }) => {
+export const tilt: Detector = ({ pictures }) => {
   const value = pictures && toldTilt(pictures);
   if (value === null) return null;
   const limit = LIMITS.tiltDeg.value;
@@ -153,7 +153,7 @@ export const tilt: Look = ({ pictures }) => {
       };
 };
 
-export const flicker: Look = ({ pictures }) => {
+export const flicker: Detector = ({ pictures }) => {
   const found = pictures?.flicker;
   if (!found) return null;
   const limit = found.hz > BEAT_SEEN_HZ[1] ? LIMITS.shimmerPct.value : LIMITS.flickerPct.value;

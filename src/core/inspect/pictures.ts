@@ -3,13 +3,13 @@ import { exposureSteps, stopsFromGrey } from './exposure';
 import { flickerIn } from './flicker';
 import type { Flicker } from './flicker';
 import type { FrameMeasured } from './frameMeter';
-import type { Horizon } from './horizon';
+import type { HorizonLine } from './horizon';
 import { noiseDecibels } from './grain';
 import type { Grain } from './grain';
 import { repeatsIn } from './repeats';
 import type { Repeats } from './repeats';
 import { correlationOf, meanOf, medianOf, quantileOf, rmsOf } from './series';
-import { shakeOf } from './shake';
+import { shakeIn } from './shake';
 import type { Rates } from './shake';
 import { pulsingOf } from './sharpness';
 
@@ -60,7 +60,7 @@ export function picturesOf(
 }
 
 /** The middle of what each picture says; the more it swings about that, the less sure it is. */
-function tiltIn(horizons: readonly (Horizon | null)[]): Pick<Pictures, 'tiltDeg' | 'tiltConfidence'> {
+function tiltIn(horizons: readonly (HorizonLine | null)[]): Pick<Pictures, 'tiltDeg' | 'tiltConfidence'> {
   const lines = horizons.filter((horizon) => horizon !== null);
   if (lines.length === 0 || lines.length < HORIZON_SHARE * horizons.length)
     return { tiltDeg: null, tiltConfidence: 0 };
@@ -203,7 +203,7 @@ function repeatedIn(some: readonly Stretch[]): Pick<Pictures, 'repeatedPct' | 'r
 
 function movementIn(stretches: readonly Stretch[], pctPerDegree: number | undefined): Pictures['movement'] {
   const shaken = stretches.flatMap(({ rates, fps, confidence, frames }) => {
-    const shake = rates && shakeOf(rates, fps);
+    const shake = rates && shakeIn(rates, fps);
     return shake ? [{ shake, confidence, weight: frames.length }] : [];
   });
   if (shaken.length === 0) return null;

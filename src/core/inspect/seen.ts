@@ -5,7 +5,7 @@ import type { Pins } from '../records/settings';
 import type { PlannedShot } from './planned';
 
 /** All that is known of a clip. */
-export interface Measured {
+export interface ClipMeasures {
   container: Container;
   /** The file ends before its pictures do. */
   cutShort: boolean;
@@ -14,10 +14,10 @@ export interface Measured {
 }
 
 /** A finding before its cure: the conditions as they turned out, and the loss that a cure must halve; or plainly the cure. */
-export interface Seen extends Omit<Found, 'change'> {
+export interface Detected extends Omit<Found, 'change'> {
   cure?: { measured: (brief: Brief, planned: PlannedShot) => Brief; term: Term } | undefined;
   change?: Pins | undefined;
 }
 
 /** Looks for one fault; `null`: it is not there, or could not be told. */
-export type Look = (measured: Measured, planned: PlannedShot | null) => Seen | null;
+export type Detector = (measured: ClipMeasures, planned: PlannedShot | null) => Detected | null;

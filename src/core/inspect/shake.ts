@@ -22,7 +22,7 @@ const MEANT_SECONDS = 1;
 /** Below this nothing is told: one swing at one hertz. */
 const SHORTEST_SECONDS = 1.2;
 
-export function shakeOf(rates: Rates, fps: number): ShakeMeasured | null {
+export function shakeIn(rates: Rates, fps: number): ShakeMeasured | null {
   if (rates.x.length < SHORTEST_SECONDS * fps) return null;
   const [x, y, roll] = [rates.x, rates.y, rates.rollDeg].map((series) => withoutMeant(series, fps));
   if (!x || !y || !roll) return null;

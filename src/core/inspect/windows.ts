@@ -5,7 +5,7 @@ import { clamp } from '../units/stops';
  * Where a quick look looks: windows of some seconds spread over a clip, in the order in which they tell most. The middle
  * first, then near the beginning and the end, where exposure settles and a recording breaks off, then between. Seconds.
  */
-export interface Window {
+export interface LookWindow {
   fromSeconds: number;
   toSeconds: number;
 }
@@ -34,14 +34,14 @@ export function windowsOf(
   }: Pick<Container, 'durationSeconds' | 'width' | 'height' | 'frameRate'>,
   how: LookHow,
   trouble: readonly number[] = [],
-): Window[] {
+): LookWindow[] {
   const lighter = Math.min(1, HEAVY / Math.max(1, width * height * frameRate));
   // A test clip is told within seconds, whatever it takes to decode.
   const short = durationSeconds <= WHOLE_UP_TO_SECONDS && (how === 'quick' || lighter === 1);
   if (how === 'whole' || short) return [{ fromSeconds: 0, toSeconds: durationSeconds }];
   const each = clamp(lighter * durationSeconds * WINDOW.shareOfClip, WINDOW.least, WINDOW.most);
   const room = durationSeconds - each;
-  const taken: Window[] = [];
+  const taken: LookWindow[] = [];
   const troubled = trouble.map((atSeconds) => clamp((atSeconds - each / 2) / room, 0, 1));
   for (const share of [0.5, ...troubled, ...shares()]) {
     const fromSeconds = share * room;

@@ -9,7 +9,7 @@ export interface Gravity {
 }
 
 /** How a camera stands whose lens looks where the back of the phone looks. */
-export interface Level {
+export interface CameraLevel {
   /** Off level, clockwise as one sees it from behind. */
   tiltDeg: number;
   /** Looking so far down; negative: up. */
@@ -26,7 +26,7 @@ const FLAT_DEG = 80;
 const DEG = 180 / Math.PI;
 
 /** Tilt and pitch of a phone held still and upright against a mount or a lens; `null`: it moves, or lies flat. */
-export function levelOf(readings: readonly Gravity[]): Level | null {
+export function levelOf(readings: readonly Gravity[]): CameraLevel | null {
   const [first] = readings;
   if (!first) return null;
   const mean = { x: 0, y: 0, z: 0 };

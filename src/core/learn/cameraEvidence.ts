@@ -7,7 +7,7 @@ import { USUAL_AIR } from '../records/dayBounds';
 import type { Settings } from '../records/settings';
 import type { Evidence, Part } from './evidence';
 import { ERRORS } from './figures';
-import type { Take } from './takes';
+import type { FilmedTake } from './takes';
 
 /** A clip shorter than this is mostly its first pictures, seconds. */
 const RATE_FROM_SECONDS = 2;
@@ -24,7 +24,7 @@ export function isOfItsCamera(
 }
 
 /** What a take says of what its camera writes: the rate that came out over the one that was set. */
-export function bitRateEvidence({ id, date, brief, settings, seconds, bitRateMbps }: Take): Evidence[] {
+export function bitRateEvidence({ id, date, brief, settings, seconds, bitRateMbps }: FilmedTake): Evidence[] {
   if (bitRateMbps === null || bitRateMbps <= 0 || settings.recording !== 'video') return [];
   if ((seconds ?? 0) < RATE_FROM_SECONDS || !isOfItsCamera(bitRateMbps, settings)) return [];
   const of: Part[] = [{ figure: { of: 'bitRate', cameraId: brief.camera.id }, usual: 1, times: 1 }];
@@ -41,7 +41,7 @@ export function bitRateEvidence({ id, date, brief, settings, seconds, bitRateMbp
 }
 
 /** Whether its grain was borne: at the ISO that it may have gone up to. */
-export function isoEvidence({ id, date, brief, settings, verdicts }: Take): Evidence[] {
+export function isoEvidence({ id, date, brief, settings, verdicts }: FilmedTake): Evidence[] {
   if (!verdicts || settings.recording !== 'video') return [];
   const usual = USUAL.isoCeiling;
   const of: Part[] = [{ figure: { of: 'iso', cameraId: brief.camera.id }, usual, times: 1 }];
@@ -63,7 +63,7 @@ export function isoEvidence({ id, date, brief, settings, verdicts }: Take): Evid
 /** Recordings shorter than this say nothing of how warm a camera gets, minutes. */
 const WARM_FROM_MINUTES = 3;
 /** Whether it got too hot, and when: by the thermal resistance that would do so. */
-export function heatEvidence(take: Take): Evidence[] {
+export function heatEvidence(take: FilmedTake): Evidence[] {
   const { id, date, brief, settings, recordingSeconds, cutReason, verdicts } = take;
   const { camera } = brief;
   const minutes = (recordingSeconds ?? 0) / 60;
@@ -92,12 +92,12 @@ export function heatEvidence(take: Take): Evidence[] {
   ];
 }
 
-function airOf({ day, hour }: Take): number {
+function airOf({ day, hour }: FilmedTake): number {
   return airAtC(day?.day.air ?? USUAL_AIR, hour);
 }
 
 /** The draw of its mode, as a figure. */
-export function powerPart({ brief: { camera }, settings }: Take, times: number): Part {
+export function powerPart({ brief: { camera }, settings }: FilmedTake, times: number): Part {
   const { frameRate, resolution } = settings;
   return {
     figure: { of: 'power', cameraId: camera.id, height: resolution.height, frameRate },

@@ -8,16 +8,16 @@ import { figureId } from '../records/figures';
 import { powerPart } from './cameraEvidence';
 import type { Evidence, Part } from './evidence';
 import { ERRORS, USUAL_LATENESS } from './figures';
-import type { ClockIn, Take } from './takes';
+import type { ClockIn, FilmedTake } from './takes';
 
 /** What the evening of a day says: what each camera had used up of its cells and cards, and how late the day ran. */
 export function dayEvidence(
   outings: readonly Outing[],
-  takes: readonly Take[],
+  takes: readonly FilmedTake[],
   clips: readonly Clip[],
   clock: ClockIn,
 ): Evidence[] {
-  const byDay = new Map<string, Take[]>();
+  const byDay = new Map<string, FilmedTake[]>();
   for (const take of takes)
     if (take.day) {
       const key = keyOf(take.day.outing, take.day.day);
@@ -44,7 +44,7 @@ function keyOf(outing: Outing, day: OutingDay): string {
   return `${outing.id} ${day.id}`;
 }
 
-function endEvidence(outing: Outing, day: OutingDay, takes: readonly Take[]): Evidence[] {
+function endEvidence(outing: Outing, day: OutingDay, takes: readonly FilmedTake[]): Evidence[] {
   return (day.ends ?? []).flatMap(({ cameraId, cellsUsed, cardGb }) => {
     const its = takes.filter(
       ({ brief, seconds, settings }) =>
@@ -66,7 +66,7 @@ const LOGGED_WITHIN = 1;
 function cellEvidence(
   id: string,
   day: OutingDay,
-  takes: readonly Take[],
+  takes: readonly FilmedTake[],
   cells: { ampereHours: number; volts: number } | undefined,
   cellsUsed: number | undefined,
 ): Evidence[] {
@@ -101,7 +101,7 @@ function cellEvidence(
 function cardEvidence(
   id: string,
   { date }: OutingDay,
-  takes: readonly Take[],
+  takes: readonly FilmedTake[],
   cardGb: number | undefined,
 ): Evidence[] {
   const [first] = takes;

@@ -15,7 +15,7 @@ import type { Outing } from '../records/outing';
 import { item } from '../units/items';
 import { lastTimes } from './lastTime';
 import { learn } from './learn';
-import type { Corrected } from './learn';
+import type { CorrectedFigure } from './learn';
 import { rawShakeOf } from './rawShake';
 import type { Kept } from './takes';
 import { whole } from '../../../testing/samples';
@@ -24,10 +24,10 @@ const utc = () => (date: string, time: string) => Date.parse(`${date}T${time}:00
 const { kept: SEASON } = season(3, { noise: 'normal', days: 5 });
 
 /** What is learned of one figure, once records are changed so. */
-function learned(id: string, change: (kept: Kept) => Kept): Corrected | undefined {
+function learned(id: string, change: (kept: Kept) => Kept): CorrectedFigure | undefined {
   return learn(change(SEASON), utc).find(({ figure }) => figureId(figure) === id);
 }
-const value = (one: Corrected | undefined): number => (one ? figureAt(one, one.off) : NaN);
+const value = (one: CorrectedFigure | undefined): number => (one ? figureAt(one, one.off) : NaN);
 const everyClip =
   (change: (clip: Clip) => Partial<Clip>) =>
   (kept: Kept): Kept => ({ ...kept, clips: kept.clips.map((clip) => ({ ...clip, ...change(clip) })) });

@@ -13,7 +13,7 @@ import { takesOf } from './takes';
 import type { ClockIn, Kept } from './takes';
 
 /** A figure before anything came back and after. */
-export interface Corrected extends Learned {
+export interface CorrectedFigure extends Learned {
   /** Before: one standard deviation in its natural scale, about the usual. */
   spreadBefore: number;
 }
@@ -22,7 +22,7 @@ export interface Corrected extends Learned {
  * Every figure that anything kept speaks of, the best known first. The same records give the same figures in whatever
  * order they stand. `clock`: instants of a zone's clock times.
  */
-export function learn(kept: Kept, clock: ClockIn): Corrected[] {
+export function learn(kept: Kept, clock: ClockIn): CorrectedFigure[] {
   return infer(evidenceIn(kept, clock))
     .map(({ figure, usual, off, spread, from }) => ({
       figure,
@@ -38,7 +38,7 @@ export function learn(kept: Kept, clock: ClockIn): Corrected[] {
     );
 }
 
-function gained({ spread, spreadBefore }: Corrected): number {
+function gained({ spread, spreadBefore }: CorrectedFigure): number {
   return spreadBefore / spread;
 }
 

@@ -11,7 +11,7 @@ import type { SceneName } from '../vocabulary/scenes';
 import { SHADE_STOPS } from '../vocabulary/outdoors';
 import type { Evidence, Part } from './evidence';
 import { ERRORS } from './figures';
-import type { Take } from './takes';
+import type { FilmedTake } from './takes';
 
 /** How far below the window the dark end may lie before a clip is called too dark, stops (start): shadows may close. */
 const UNDER_BORNE = 1;
@@ -20,7 +20,7 @@ const UNDER_BORNE = 1;
  * What the brightness of a take says of its light, its glass and how much its camera bears above the window: where the
  * middle of its picture lay under a fixed exposure, and whether it was white or dark at its ends.
  */
-export function lightEvidence(take: Take): Evidence[] {
+export function lightEvidence(take: FilmedTake): Evidence[] {
   const { id, date, brief, settings, pictures, verdicts } = take;
   // Other curves and several exposures to a picture say nothing of the middle or the ends.
   if (settings.colour !== 'standard' || settings.recording !== 'video') return [];

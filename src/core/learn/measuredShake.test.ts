@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { usualShakeDegPerSRms } from '../motion/shake';
-import type { Measured } from '../records/measured';
+import type { MeasuredRecord } from '../records/measured';
 import { figureAt } from '../records/figures';
 import { learn } from './learn';
 import { measuredShakeEvidence } from './measuredShake';
 
 const AT = '2026-10-03T10:00:00Z';
-const measured = (degPerSRms: number, id: string, change: Partial<Measured> = {}): Measured => ({
+const measured = (degPerSRms: number, id: string, change: Partial<MeasuredRecord> = {}): MeasuredRecord => ({
   kind: 'lynxeye/measured',
   version: 3,
   id,

@@ -1,5 +1,5 @@
 import { usualShakeDegPerSRms } from '../motion/shake';
-import type { Measured } from '../records/measured';
+import type { MeasuredRecord } from '../records/measured';
 import type { Evidence } from './evidence';
 import { ERRORS } from './figures';
 
@@ -12,7 +12,7 @@ export function measuredShakeEvidence({
   activity,
   travelMps,
   figure,
-}: Measured): Evidence[] {
+}: MeasuredRecord): Evidence[] {
   if (figure.is !== 'shake' || figure.degPerSRms <= 0 || !ground || !activity) return [];
   const { kind, place } = mount;
   const usual = usualShakeDegPerSRms(kind, ground, activity, { place, travelMps });

@@ -2,7 +2,7 @@ import { shakeFloorSeconds, usualShakeDegPerSRms } from '../motion/shake';
 import type { Evidence, Part } from './evidence';
 import { ERRORS } from './figures';
 import { LIMITS } from '../inspect/limits';
-import type { Take } from './takes';
+import type { FilmedTake } from './takes';
 
 /** Movement that fewer of the pictures tell is not taken for a measure. */
 const SURE_FROM = 0.4;
@@ -11,7 +11,15 @@ const SURE_FROM = 0.4;
  * What a take says of the shake of its mount: how its picture moved where nothing held it still, how its sharpness pulsed
  * where something did, and at which shutter it was or was not smeared. log2 of deg/s.
  */
-export function shakeEvidence({ id, date, brief, settings, pictures, rawShake, verdicts }: Take): Evidence[] {
+export function shakeEvidence({
+  id,
+  date,
+  brief,
+  settings,
+  pictures,
+  rawShake,
+  verdicts,
+}: FilmedTake): Evidence[] {
   const { kind, place, ground, activity } = brief.mount;
   const usual = usualShakeDegPerSRms(kind, ground, activity, { place, travelMps: brief.motion.travelMps });
   if (usual <= 0) return [];

@@ -6,7 +6,7 @@ import type { Recording } from '../inspect/logbook';
 import type { WallClock } from '../day/schedule';
 import type { Clip } from '../records/clip';
 import type { CutReason, LogEntry, Verdict } from '../records/logEntry';
-import type { Measured } from '../records/measured';
+import type { MeasuredRecord } from '../records/measured';
 import type { Outing, OutingDay } from '../records/outing';
 import { shotOfPart } from '../records/secondAngles';
 import type { Settings } from '../records/settings';
@@ -20,11 +20,11 @@ export interface Kept {
   outings: readonly Outing[];
   log: readonly LogEntry[];
   clips: readonly Clip[];
-  measured: readonly Measured[];
+  measured: readonly MeasuredRecord[];
 }
 
 /** One clip, or one recording of which no clip came: what it was filmed for and at, and what came of it. */
-export interface Take {
+export interface FilmedTake {
   id: string;
   atMs: number;
   /** By which takes of one day stand together: "2026-10-03". */
@@ -47,7 +47,7 @@ export interface Take {
 }
 
 /** Everything that was filmed at settings that are known, each by itself. */
-export function takesOf({ shots, outings, log, clips }: Kept, clock: ClockIn): Take[] {
+export function takesOf({ shots, outings, log, clips }: Kept, clock: ClockIn): FilmedTake[] {
   const all = outings.flatMap((outing) => outing.days.map((day) => ({ outing, day })));
   const planned = new Map<string, PlannedDay[]>();
   for (const one of all)
@@ -86,7 +86,7 @@ function takeOfClip(
   clip: Clip,
   { entry, shotId, atMs }: Recording,
   { kept, days, clock }: Around,
-): Take | null {
+): FilmedTake | null {
   const shot = entry?.shot ?? (shotId === null ? undefined : kept.get(shotId));
   const settings = clip.filmed ?? (clip.part === 0 ? entry?.settings : undefined);
   // What was filmed off the plan says nothing of the figures behind the plan.
@@ -117,7 +117,7 @@ function takeOfClip(
   };
 }
 
-function takeOfEntry(entry: LogEntry, { atMs }: Recording, { planned, clock }: Around): Take {
+function takeOfEntry(entry: LogEntry, { atMs }: Recording, { planned, clock }: Around): FilmedTake {
   const { brief } = briefOf(usualShot(shotOfPart(entry.shot, 0)));
   // The day on which it stands in the plan, by the clock there, tells how warm it was; of several the first is meant.
   const day =
@@ -149,10 +149,10 @@ function usualShot(shot: Shot): Shot {
 /** Filmed in no plan, by the clock where the shot's sun stands; where that is not known either, by the universal one. */
 function whenOf(
   atMs: number,
-  day: Take['day'],
+  day: FilmedTake['day'],
   { light }: Shot,
   clock: ClockIn,
-): Pick<Take, 'date' | 'hour'> {
+): Pick<FilmedTake, 'date' | 'hour'> {
   const zone = day?.outing.zone ?? (light?.kind === 'sun' ? light.zone : undefined) ?? 'UTC';
   const date = day?.day.date ?? dateOn(clock(zone), atMs);
   const midnightMs = clock(zone)(date, '00:00');

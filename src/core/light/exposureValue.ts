@@ -40,13 +40,13 @@ interface ExposureSetting {
 }
 
 /** The light in EV100 that the setting exposes correctly. */
-export interface Window {
+export interface EvWindow {
   evMin: number;
   evMax: number;
 }
 
 /** From the longest shutter at the highest ISO to the shortest at the lowest, shifted up by the filter. */
-export function windowOf(setting: ExposureSetting): Window {
+export function windowOf(setting: ExposureSetting): EvWindow {
   return {
     evMin: ev100OfSetting(setting.fNumber, setting.longestSeconds, setting.isoMax) + setting.filterStops,
     evMax: ev100OfSetting(setting.fNumber, setting.shortestSeconds, setting.isoMin) + setting.filterStops,

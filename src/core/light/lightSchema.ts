@@ -11,7 +11,7 @@ const CorrectedSchema = z.strictObject({
   stops: z.number().min(-20).max(20),
   spreadStops: z.number().min(0).max(20),
 });
-export type Corrected = z.output<typeof CorrectedSchema>;
+export type LightCorrection = z.output<typeof CorrectedSchema>;
 
 /** An hour of a forecast, or of the person's own judgement. */
 const CloudHourSchema = z.strictObject({

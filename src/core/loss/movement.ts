@@ -1,4 +1,4 @@
-import type { Aim } from '../vocabulary/schools';
+import type { ShutterAim } from '../vocabulary/schools';
 import { pulseSeen } from '../light/flicker';
 import type { PulseSeen } from '../light/flicker';
 import { passingDegPerS } from '../motion/flow';
@@ -70,7 +70,7 @@ export interface MotionFigures extends ViewFigures, RateFigures {
 export interface MotionFacts {
   figures: MotionFigures;
   /** `null`: none to miss. */
-  aim: Aim | null;
+  aim: ShutterAim | null;
   brightLog: number;
   darkLog: number;
   /** What it may take, though it does not in this light. */
@@ -153,7 +153,7 @@ function stepOctavesOf(typicalPctPerS: number, worstPctPerS: number, shownFps: n
 
 /** The shutter aimed at in one view, log2 of seconds: an angle of the frames shown, or the shake floor if that is shorter. */
 export function aimLogOf(
-  { angleDeg, orShakeFloor }: Aim,
+  { angleDeg, orShakeFloor }: ShutterAim,
   { shownLog, shakeFloorLog }: MotionFigures,
 ): number {
   const natural = shownLog + Math.log2(angleDeg / 360);

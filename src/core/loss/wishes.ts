@@ -1,12 +1,12 @@
 import type { FilterSetting } from '../filters/kit';
 import type { Stabilization } from '../vocabulary/modes';
-import type { Wishes } from '../vocabulary/schools';
+import type { SchoolWishes } from '../vocabulary/schools';
 import type { IsoWindow, ShutterSetting } from './exposure';
 import { IDLE_SWING_DEG } from './frame';
 import type { Demands } from './frame';
 import type { MotionFigures } from './movement';
 
-export type WishCode = keyof Wishes;
+export type WishCode = keyof SchoolWishes;
 
 /** A wish that yielded, and what that costs. */
 export interface Yielded {
@@ -21,7 +21,7 @@ const SAME_ANGLE_LOG = 1e-6;
 
 /** Holding a picture that does not swing is no school's wish. */
 export function stabilizationPrice(
-  { stabilization: wish }: Wishes,
+  { stabilization: wish }: SchoolWishes,
   demands: Demands,
   held: Stabilization,
 ): number {
@@ -29,13 +29,13 @@ export function stabilizationPrice(
   return wish.among.includes('off') || demands.swingDeg >= IDLE_SWING_DEG ? wish.price.value : 0;
 }
 
-export function shutterModePrice({ shutterMode: wish }: Wishes, shutter: ShutterSetting): number {
+export function shutterModePrice({ shutterMode: wish }: SchoolWishes, shutter: ShutterSetting): number {
   return wish && (wish.mode === 'auto') !== shutter.spanStops > 0 ? wish.price.value : 0;
 }
 
 /** A shutter that runs stays at no angle. */
 export function anglePrice(
-  { angle: wish }: Wishes,
+  { angle: wish }: SchoolWishes,
   { shownLog }: MotionFigures,
   { longestLog, spanStops }: ShutterSetting,
 ): number {
@@ -49,22 +49,22 @@ export function anglePrice(
 }
 
 export function shakeFloorPrice(
-  { withinShakeFloor: wish }: Wishes,
+  { withinShakeFloor: wish }: SchoolWishes,
   { shakeFloorLog }: MotionFigures,
   longestLog: number,
 ): number {
   return wish && longestLog > shakeFloorLog + FLOOR_SLACK_LOG ? wish.price.value : 0;
 }
 
-export function filterPrice({ noFilter: wish }: Wishes, filter: FilterSetting): number {
+export function filterPrice({ noFilter: wish }: SchoolWishes, filter: FilterSetting): number {
   return wish && filter.ids.length > 0 ? wish.price.value : 0;
 }
 
-export function isoSpanPrice({ isoSpan: wish }: Wishes, { spanStops }: IsoWindow): number {
+export function isoSpanPrice({ isoSpan: wish }: SchoolWishes, { spanStops }: IsoWindow): number {
   return wish ? wish.price.value * Math.max(0, spanStops - wish.stops - 1e-9) : 0;
 }
 
-export function isoMaxPrice({ isoMax: wish }: Wishes, { minLog, spanStops }: IsoWindow): number {
+export function isoMaxPrice({ isoMax: wish }: SchoolWishes, { minLog, spanStops }: IsoWindow): number {
   return wish ? wish.price.value * Math.max(0, minLog + spanStops - Math.log2(wish.iso / 100) - 1e-9) : 0;
 }
 
@@ -78,7 +78,7 @@ export interface Chosen {
 }
 
 /** Every wish that a choice breaks, the dearest first. */
-export function yieldedBy(wishes: Wishes, demands: Demands, chosen: Chosen): Yielded[] {
+export function yieldedBy(wishes: SchoolWishes, demands: Demands, chosen: Chosen): Yielded[] {
   const { shutter, filter, iso, figures } = chosen;
   const prices: [WishCode, number][] = [
     ['stabilization', stabilizationPrice(wishes, demands, chosen.stabilization)],

@@ -1,9 +1,9 @@
 /** One step from the outside of a record to a value in it: a key, or an item of a list with what it is told apart by. */
-export type Step = { key: string } | { item: Readonly<Record<string, unknown>> };
+export type PathStep = { key: string } | { item: Readonly<Record<string, unknown>> };
 
 /** One value that two copies of a record do not share; `undefined`: one of them has none there. */
 export interface Difference {
-  path: readonly Step[];
+  path: readonly PathStep[];
   from: unknown;
   to: unknown;
 }
@@ -37,14 +37,14 @@ export function differencesOf(from: object, to: object): Difference[] {
 
 type Plain = Readonly<Record<string, unknown>>;
 
-function ofObjects(from: Plain, to: Plain, path: readonly Step[]): Difference[] {
+function ofObjects(from: Plain, to: Plain, path: readonly PathStep[]): Difference[] {
   const keys = new Set([...Object.keys(from), ...Object.keys(to)]);
   return [...keys]
     .filter((key) => !UNSAID.has(key))
     .flatMap((key) => ofValues(from[key], to[key], [...path, { key }], WHOLE.has(key)));
 }
 
-function ofValues(from: unknown, to: unknown, path: readonly Step[], whole: boolean): Difference[] {
+function ofValues(from: unknown, to: unknown, path: readonly PathStep[], whole: boolean): Difference[] {
   if (JSON.stringify(from) === JSON.stringify(to)) return [];
   const one = [{ path, from, to }];
   if (whole) return one;

@@ -3,12 +3,12 @@ import { RECORD_TABLES } from '../records/kinds';
 import type { KeptRecord, RecordOf, Records, RecordTable } from '../records/kinds';
 import { removedId } from '../records/edits';
 import type { Removed } from '../records/removed';
-import type { NameCopy } from './apart';
+import type { NameCopy } from './conflicts';
 import { settled } from './settle';
-import type { MergedTable, Settled, Side } from './settle';
+import type { MergedTable, Settled, MergeSide } from './settle';
 
 /** What becomes of a record that a file holds. */
-export type Outcome =
+export type MergeOutcome =
   | 'alike'
   /** Not here before. */
   | 'added'
@@ -28,19 +28,19 @@ export type Outcome =
   | 'comesBack';
 
 /** What a person may want instead. */
-export type Choice = 'merge' | 'here' | 'there';
+export type MergeChoice = 'merge' | 'here' | 'there';
 
 export interface MergeRow {
   table: MergedTable;
   id: string;
-  outcome: Outcome;
-  here: Side;
-  there: Side;
+  outcome: MergeOutcome;
+  here: MergeSide;
+  there: MergeSide;
   settled: Settled;
 }
 
 /** One record as it was here and as it will be; `null` where there was, or will be, none. */
-export type Placed = {
+export type MergedRecord = {
   [T in RecordTable]: { table: T; before: RecordOf<T> | null; after: RecordOf<T> | null };
 }[RecordTable];
 
@@ -70,7 +70,7 @@ function rowsOf(
     own: ReadonlyMap<string, KeptRecord>,
     gone: ReadonlyMap<string, Removed>,
     id: string,
-  ): Side => {
+  ): MergeSide => {
     const record = own.get(id) ?? null;
     return { record, gone: record ? null : (gone.get(removedId(table, id)) ?? null) };
   };
@@ -81,7 +81,7 @@ function rowsOf(
   });
 }
 
-function outcomeOf(here: Side, there: Side, { how }: Settled): Outcome {
+function outcomeOf(here: MergeSide, there: MergeSide, { how }: Settled): MergeOutcome {
   if (how === 'newestFirst') return 'newestOurs';
   if (how === 'newestSecond') return 'newestTheirs';
   if (how !== 'first' && how !== 'second') return how;
@@ -103,9 +103,9 @@ function outcomeOf(here: Side, there: Side, { how }: Settled): Outcome {
 export function placed(
   rows: readonly MergeRow[],
   here: Records,
-  choiceOf: (row: MergeRow) => Choice,
+  choiceOf: (row: MergeRow) => MergeChoice,
   device: string,
-): Placed[] {
+): MergedRecord[] {
   const there = new Map(
     MERGED.map((table) => [table, new Set<string>(here[table].map(({ id }: KeptRecord) => id))]),
   );
@@ -126,7 +126,7 @@ export function placed(
 }
 
 /** One side as the person wants it: what they leave out that was never here is not thought of again. */
-function decided(row: MergeRow, choice: 'here' | 'there', device: string): Side {
+function decided(row: MergeRow, choice: 'here' | 'there', device: string): MergeSide {
   const wanted = row[choice];
   const other = row[choice === 'here' ? 'there' : 'here'];
   if (!wanted.record && !wanted.gone) return wanted;
@@ -140,8 +140,8 @@ function decided(row: MergeRow, choice: 'here' | 'there', device: string): Side 
   };
 }
 
-function change(table: RecordTable, before: KeptRecord | null, after: KeptRecord | null): Placed {
-  return { table, before, after } as Placed;
+function change(table: RecordTable, before: KeptRecord | null, after: KeptRecord | null): MergedRecord {
+  return { table, before, after } as MergedRecord;
 }
 
 /** Everything of both, changed apart or not: what two devices come to that hand over to each other. */

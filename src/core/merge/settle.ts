@@ -2,14 +2,14 @@ import { covers, joined, withEdits } from '../records/edits';
 import type { Edits } from '../records/edits';
 import type { KeptRecord, RecordTable } from '../records/kinds';
 import type { Removed } from '../records/removed';
-import { APART } from './apart';
-import type { Apart, NameCopy } from './apart';
+import { CONFLICT_RULES } from './conflicts';
+import type { ConflictRule, NameCopy } from './conflicts';
 import { contentOf, fingerprint } from './content';
 
 export type MergedTable = Exclude<RecordTable, 'removed'>;
 
 /** A record as one of two copies has it: there, removed, or never seen. */
-export interface Side {
+export interface MergeSide {
   record: KeptRecord | null;
   gone: Removed | null;
 }
@@ -32,15 +32,15 @@ export type How =
 export interface Settled {
   how: How;
   /** What stands under the id afterwards, */
-  stands: Side;
+  stands: MergeSide;
   /** and what is kept beside it. */
   beside: KeptRecord | null;
 }
 
 /** Brings two copies of one record together; the same whichever comes first, but for its name. Never loses an edit unsaid. */
-export function settled(table: MergedTable, first: Side, second: Side, name: NameCopy): Settled {
+export function settled(table: MergedTable, first: MergeSide, second: MergeSide, name: NameCopy): Settled {
   const seen = joined(editsOf(first), editsOf(second));
-  const bySide = (side: Side, how: How): Settled => ({ how, stands: stamped(side, seen), beside: null });
+  const bySide = (side: MergeSide, how: How): Settled => ({ how, stands: stamped(side, seen), beside: null });
   if (isEmpty(first)) return bySide(second, isEmpty(second) ? 'alike' : 'second');
   if (isEmpty(second)) return bySide(first, 'first');
   if (!first.record || !second.record) {
@@ -71,13 +71,13 @@ function ofTwo(
   if (contentA === contentB) return one(newer, 'alike');
   const [firstKnows, secondKnows] = [covers(first.edits, second.edits), covers(second.edits, first.edits)];
   if (firstKnows !== secondKnows) return firstKnows ? one(first, 'first') : one(second, 'second');
-  const { united, beside } = APART[table] as unknown as Apart;
-  const both = united?.(newer, older) ?? null;
+  const { combined, asCopy } = CONFLICT_RULES[table] as unknown as ConflictRule;
+  const both = combined?.(newer, older) ?? null;
   if (both) return one(both, 'united');
-  if (!beside) return one(newer, firstIsNewer ? 'newestFirst' : 'newestSecond');
+  if (!asCopy) return one(newer, firstIsNewer ? 'newestFirst' : 'newestSecond');
   // Its name and id follow from what it says, so that whoever brings the same two together keeps the same.
   const id = fingerprint(firstIsNewer ? contentB : contentA);
-  return one(newer, 'both', beside(older, id, name));
+  return one(newer, 'both', asCopy(older, id, name));
 }
 
 function isNewer(one: KeptRecord, contentOne: string, other: KeptRecord, contentOther: string): boolean {
@@ -89,20 +89,20 @@ function changedAt(record: object): number {
   return 'updatedAt' in record && typeof record.updatedAt === 'string' ? Date.parse(record.updatedAt) : 0;
 }
 
-function isEmpty({ record, gone }: Side): boolean {
+function isEmpty({ record, gone }: MergeSide): boolean {
   return record === null && gone === null;
 }
 
-function editsOf({ record, gone }: Side): Edits | undefined {
+function editsOf({ record, gone }: MergeSide): Edits | undefined {
   return (record ?? gone)?.edits;
 }
 
-function latestGone(first: Side, second: Side): Side {
-  const text = ({ gone }: Side): string => `${gone?.at ?? ''} ${gone?.of ?? ''}`;
+function latestGone(first: MergeSide, second: MergeSide): MergeSide {
+  const text = ({ gone }: MergeSide): string => `${gone?.at ?? ''} ${gone?.of ?? ''}`;
   return text(first) >= text(second) ? first : second;
 }
 
 /** As one who has seen both copies has it. */
-function stamped({ record, gone }: Side, seen: Edits | undefined): Side {
+function stamped({ record, gone }: MergeSide, seen: Edits | undefined): MergeSide {
   return { record: record && withEdits(record, seen), gone: gone && withEdits(gone, seen) };
 }

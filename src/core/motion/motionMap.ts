@@ -1,5 +1,5 @@
 import { imageVelocity, unproject } from '../optics/projection';
-import type { Direction, Lens, Place } from '../optics/projection';
+import type { Direction, Lens, FramePoint } from '../optics/projection';
 import { item } from '../units/items';
 import { directionRate, directionRates } from './movement';
 import type { Movement } from './movement';
@@ -13,7 +13,7 @@ export interface MotionMap {
   columns: number;
   rows: number;
   /** Row by row from the top left: the place in half widths, and its movement to the right and downwards. */
-  cells: readonly { place: Place; xPctPerS: number; yPctPerS: number; pctPerS: number }[];
+  cells: readonly { place: FramePoint; xPctPerS: number; yPctPerS: number; pctPerS: number }[];
 }
 
 /** The usual and the fastest movement of a map, per cent of width a second. */
@@ -72,7 +72,7 @@ export function paceOfMap({ cells }: MotionMap): Pace {
 }
 
 /** Movement at one place of the frame, half widths a second; `null` outside the lens's image circle. */
-export function velocityAtPlace(lens: Lens, place: Place, movement: Movement): Place | null {
+export function velocityAtPlace(lens: Lens, place: FramePoint, movement: Movement): FramePoint | null {
   const direction = unproject(lens, place);
   return direction && imageVelocity(lens, direction, directionRate(direction, movement));
 }
@@ -85,7 +85,7 @@ function paceOfSpeeds(speeds: Float64Array): Pace {
 }
 
 interface GridPoint {
-  place: Place;
+  place: FramePoint;
   direction: Direction;
 }
 
@@ -133,7 +133,7 @@ function coarseGrid(lens: Lens): CoarseGrid {
   return grid;
 }
 
-const STILL: Place = { x: 0, y: 0 };
+const STILL: FramePoint = { x: 0, y: 0 };
 const UNITS: readonly Direction[] = [
   { x: 1, y: 0, z: 0 },
   { x: 0, y: 1, z: 0 },

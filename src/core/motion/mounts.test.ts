@@ -60,12 +60,12 @@ describe('mounts as data', () => {
     expect(shot({ kind: 'pole', place: 'top' })).toEqual({
       ok: false,
       faults: [
-        { path: 'mount.place', amiss: { code: 'mountPlace', kind: 'pole', places: ['long', 'short'] } },
+        { path: 'mount.place', problem: { code: 'mountPlace', kind: 'pole', places: ['long', 'short'] } },
       ],
     });
     expect(shot({ kind: 'tripod', place: 'top' })).toEqual({
       ok: false,
-      faults: [{ path: 'mount.place', amiss: { code: 'mountPlace', kind: 'tripod', places: [] } }],
+      faults: [{ path: 'mount.place', problem: { code: 'mountPlace', kind: 'tripod', places: [] } }],
     });
   });
 

@@ -1,5 +1,5 @@
 import { project } from '../optics/projection';
-import type { Direction, Lens, Place } from '../optics/projection';
+import type { Direction, Lens, FramePoint } from '../optics/projection';
 import type { InTheWay } from '../vocabulary/mounts';
 
 /**
@@ -44,7 +44,7 @@ export function blockedShare(lens: Lens, width: number, height: number, things: 
 }
 
 /** The band cut into quadrilaterals in the frame; parts that no ray reaches are left out. */
-function quadsOf(lens: Lens, thing: InTheWay): Place[][] {
+function quadsOf(lens: Lens, thing: InTheWay): FramePoint[][] {
   const edges = edgesOf(thing).map(({ left, right }) => [project(lens, left), project(lens, right)] as const);
   return edges.slice(1).flatMap(([nextLeft, nextRight], index) => {
     const [left, right] = edges[index] ?? [null, null];
@@ -53,7 +53,7 @@ function quadsOf(lens: Lens, thing: InTheWay): Place[][] {
 }
 
 /** Even-odd rule. */
-function inside(corners: readonly Place[], x: number, y: number): boolean {
+function inside(corners: readonly FramePoint[], x: number, y: number): boolean {
   let odd = false;
   corners.forEach((a, index) => {
     const b = corners[(index + 1) % corners.length] ?? a;

@@ -2,7 +2,7 @@ import { ACTIVITIES } from '../vocabulary/activities';
 import { MOUNT_KINDS } from '../vocabulary/mounts';
 import { describe, expect, it } from 'vitest';
 import { shakeSwingDeg } from './shake';
-import { dominantHz, shakeAt, shakeBandsOf, shakeOf, shakeRateAt } from './shakeSpectrum';
+import { dominantHz, shakeAt, shakeBandsOf, shakeSines, shakeRateAt } from './shakeSpectrum';
 import { leftAfter, overrunShare } from './steadying';
 import { spinnerOf, spinSeen } from './spin';
 import { jellies, skewPctWidth } from './rollingShutter';
@@ -18,7 +18,7 @@ describe('shake in time', () => {
   it('has the rms rate of its mount, whatever its bands and seed', () => {
     for (const mount of ['helmet', 'handlebar', 'vehicleOutside', 'drone'] as const)
       for (const seed of [1, 7]) {
-        const shake = shakeOf(40, shakeBandsOf(mount, 'riding'), seed);
+        const shake = shakeSines(40, shakeBandsOf(mount, 'riding'), seed);
         const rate = rms(over(60, 0.008).map((t) => shakeRateAt(shake, t)));
         expect(rate / 40, `${mount}, seed ${seed}`).toBeGreaterThan(0.93);
         expect(rate / 40, `${mount}, seed ${seed}`).toBeLessThan(1.07);
@@ -27,12 +27,12 @@ describe('shake in time', () => {
 
   it('peaks at about twice its rms, and differs from seed to seed but not from call to call', () => {
     const bands = shakeBandsOf('helmet', 'riding');
-    const rates = over(300, 0.01).map((t) => shakeRateAt(shakeOf(40, bands, 3), t));
+    const rates = over(300, 0.01).map((t) => shakeRateAt(shakeSines(40, bands, 3), t));
     expect(Math.max(...rates) / 40).toBeGreaterThan(1.7);
     expect(Math.max(...rates) / 40).toBeLessThan(3.2);
-    expect(shakeAt(shakeOf(40, bands, 3), 1.5)).toEqual(shakeAt(shakeOf(40, bands, 3), 1.5));
-    expect(shakeAt(shakeOf(40, bands, 4), 1.5)).not.toEqual(shakeAt(shakeOf(40, bands, 3), 1.5));
-    expect(shakeAt(shakeOf(0, bands, 3), 1.5)).toEqual({ yawDeg: 0, pitchDeg: 0, rollDeg: 0 });
+    expect(shakeAt(shakeSines(40, bands, 3), 1.5)).toEqual(shakeAt(shakeSines(40, bands, 3), 1.5));
+    expect(shakeAt(shakeSines(40, bands, 4), 1.5)).not.toEqual(shakeAt(shakeSines(40, bands, 3), 1.5));
+    expect(shakeAt(shakeSines(0, bands, 3), 1.5)).toEqual({ yawDeg: 0, pitchDeg: 0, rollDeg: 0 });
   });
 
   it('bands add up to one and rise from sway to buzz', () => {

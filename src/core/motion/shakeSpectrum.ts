@@ -57,7 +57,7 @@ const GOLDEN = 0.618033988749895;
  * A shake with the given rms rate of the axis (yaw and pitch together). The same seed gives the same shake; rates of
  * sines of unlike frequency add as squares, so each gets its share of the square.
  */
-export function shakeOf(rmsDegPerS: number, bands: readonly ShakeBand[], seed: number): Shake {
+export function shakeSines(rmsDegPerS: number, bands: readonly ShakeBand[], seed: number): Shake {
   const axis = (number: number, rms: number): Sine[] =>
     bands.flatMap(({ lowHz, highHz, share }, band) =>
       Array.from({ length: SINES_A_BAND }, (_, at) => {

@@ -1,5 +1,5 @@
 import { project, unproject, verticalDeg } from './projection';
-import type { Direction, Lens, Place, Projection } from './projection';
+import type { Direction, Lens, FramePoint, Projection } from './projection';
 
 /**
  * A subject in the frame: whether it fits, how much of the frame it takes, what the edge does to it. Metres, degrees,
@@ -50,7 +50,7 @@ export interface Framing {
   /** Width over height against the same subject at the centre: 1 is undistorted. */
   drawnWider: number;
   /** Outline of the subject in half widths, feet first; `null` where no ray reaches it. */
-  outline: Place[] | null;
+  outline: FramePoint[] | null;
 }
 
 /** The angle in degrees that a size spans at a distance, both in metres. */
@@ -168,7 +168,7 @@ interface Box {
   bottom: number;
 }
 
-function boxOf(outline: readonly Place[] | null): Box | null {
+function boxOf(outline: readonly FramePoint[] | null): Box | null {
   if (!outline) return null;
   const xs = outline.map(({ x }) => x);
   const ys = outline.map(({ y }) => y);
@@ -178,7 +178,7 @@ function boxOf(outline: readonly Place[] | null): Box | null {
 /** Points along each edge of the upright rectangle that the subject fills: a lens bends straight edges. */
 const EDGE_POINTS = 8;
 
-function outlineOf(shape: FrameShape, subject: Subject): Place[] | null {
+function outlineOf(shape: FrameShape, subject: Subject): FramePoint[] | null {
   const halfWide = (subject.sizeM * WIDTH_OF_SIZE) / 2;
   const halfTall = subject.sizeM / 2;
   const corners: [number, number][] = [
@@ -187,7 +187,7 @@ function outlineOf(shape: FrameShape, subject: Subject): Place[] | null {
     [halfWide, -halfTall],
     [halfWide, halfTall],
   ];
-  const places: Place[] = [];
+  const places: FramePoint[] = [];
   for (const [index, [x, y]] of corners.entries()) {
     const [nextX, nextY] = corners[(index + 1) % corners.length] ?? [x, y];
     for (let point = 0; point < EDGE_POINTS; point++) {
@@ -206,7 +206,7 @@ function outlineOf(shape: FrameShape, subject: Subject): Place[] | null {
 }
 
 /** Where the subject ought to stand for a place in the frame, at its distance; `null` where no ray comes from ahead. */
-export function standsAt(shape: FrameShape, place: Place, distanceM: number): { sideM: number } | null {
+export function standsAt(shape: FrameShape, place: FramePoint, distanceM: number): { sideM: number } | null {
   const seen = unproject(shape.lens, place);
   if (!seen) return null;
   const world = toWorld(shape, seen);

@@ -68,7 +68,7 @@ export interface Direction {
   z: number;
 }
 
-export interface Place {
+export interface FramePoint {
   x: number;
   y: number;
 }
@@ -97,7 +97,7 @@ export function magnification(lens: Lens, standard: Lens): number {
 }
 
 /** Where a direction falls in the frame; `null` when no ray from there reaches it. May lie outside the frame. */
-export function project(lens: Lens, { x, y, z }: Direction): Place | null {
+export function project(lens: Lens, { x, y, z }: Direction): FramePoint | null {
   const aside = Math.hypot(x, y);
   const theta = Math.atan2(aside, z);
   const r = PROJECTION_SHAPES[lens.projection].radius(theta);
@@ -108,7 +108,7 @@ export function project(lens: Lens, { x, y, z }: Direction): Place | null {
 }
 
 /** The direction seen at a place in the frame; `null` outside the lens's image circle. */
-export function unproject(lens: Lens, place: Place): Direction | null {
+export function unproject(lens: Lens, place: FramePoint): Direction | null {
   const x = place.x;
   const y = place.y * PROJECTION_SHAPES[lens.projection].squeeze;
   const r = Math.hypot(x, y);
@@ -124,7 +124,7 @@ export function unproject(lens: Lens, place: Place): Direction | null {
  * a second; `null` where no ray from there reaches the frame. The derivative of `project`, split into its part outward
  * and its part around the axis.
  */
-export function imageVelocity(lens: Lens, direction: Direction, rate: Direction): Place | null {
+export function imageVelocity(lens: Lens, direction: Direction, rate: Direction): FramePoint | null {
   const { x, y, z } = direction;
   const aside = Math.hypot(x, y);
   const focal = focalOf(lens);

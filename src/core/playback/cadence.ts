@@ -36,14 +36,14 @@ export function cadenceOf(captureFps: number, timelineFps: number, slowdown: num
 }
 
 /** Rates that cut together: whole multiples of 25, of 30 or 29.97, of 24 or 23.976. */
-export const FAMILIES = [25, 30, 24] as const;
-export type Family = (typeof FAMILIES)[number];
+export const RATE_FAMILIES = [25, 30, 24] as const;
+export type RateFamily = (typeof RATE_FAMILIES)[number];
 
 /** The family of a frame rate; 120 counts with 30. `null` for a rate of none. */
-export function familyOf(fps: number): Family | null {
+export function familyOf(fps: number): RateFamily | null {
   const whole = (base: number): boolean => {
     const times = Math.round(fps / base);
     return times >= 1 && Math.abs(fps / (times * base) - 1) < SAME_RATE;
   };
-  return FAMILIES.find(whole) ?? null;
+  return RATE_FAMILIES.find(whole) ?? null;
 }

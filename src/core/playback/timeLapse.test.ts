@@ -1,4 +1,4 @@
-import { CHANGES, USUAL_INTERVAL_SECONDS } from '../vocabulary/timeLapses';
+import { SCENE_CHANGES, USUAL_INTERVAL_SECONDS } from '../vocabulary/timeLapses';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { modesOf } from '../camera/modeTable';
@@ -29,7 +29,7 @@ describe('a time-lapse', () => {
     const order = ['crowd', 'fastClouds', 'slowClouds', 'shadows', 'growth'] as const;
     const seconds = order.map((change) => USUAL_INTERVAL_SECONDS[change]);
     expect(seconds).toEqual([...seconds].sort((a, b) => a - b));
-    expect(Object.keys(USUAL_INTERVAL_SECONDS)).toEqual([...CHANGES]);
+    expect(Object.keys(USUAL_INTERVAL_SECONDS)).toEqual([...SCENE_CHANGES]);
   });
 
   it('moving, is sped up only so far as what passes stays readable', () => {

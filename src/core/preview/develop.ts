@@ -28,7 +28,7 @@ export const NOISE_AT_BASE = 0.011;
 export function developed(
   { light, width, height }: Gathered,
   { gain, isoStopsAboveBase, softness, seed }: Exposed,
-  { tone, perLinear }: Curve,
+  { tone, perLinear }: ToneCurve,
 ): Picture {
   const pixels = width * height;
   if (softness > 0.02) soften(light, width, height, Math.min(1, softness));
@@ -71,7 +71,7 @@ function soften(light: Float32Array, width: number, height: number, share: numbe
 }
 
 /** From linear light to the sRGB value written, by table: sRGB is IEC 61966-2-1. */
-export interface Curve {
+export interface ToneCurve {
   tone: Uint8Array;
   /** Steps of the table for a linear 1. */
   perLinear: number;
@@ -80,7 +80,7 @@ export interface Curve {
 const STEPS = 8192;
 
 /** Linear up to a half; above, what the guard saves is bent under white. Without a guard it is cut off at white. */
-export function curveOf(guardStops: number): Curve {
+export function toneCurveOf(guardStops: number): ToneCurve {
   const most = 2 ** Math.max(0, guardStops);
   const power = 2 * (most - 0.5);
   const bent = (linear: number): number =>

@@ -2,7 +2,7 @@ import { GEAR } from '../vocabulary/gear';
 import type { InTheWay } from '../vocabulary/mounts';
 import { edgesOf } from '../motion/obstruction';
 import { project } from '../optics/projection';
-import type { Lens, Place } from '../optics/projection';
+import type { Lens, FramePoint } from '../optics/projection';
 import type { Rgb } from './scene';
 
 /**
@@ -39,7 +39,7 @@ export function gearMask(lens: Lens, gear: readonly InTheWay[]): GearMask | null
   return { size: SIZE, what, shade, colours: gear.map((thing) => GEAR[thing.what]) };
 }
 
-type Quad = readonly [left: Place, right: Place, nextRight: Place, nextLeft: Place];
+type Quad = readonly [left: FramePoint, right: FramePoint, nextRight: FramePoint, nextLeft: FramePoint];
 
 /** Fills one quarter of a band; across it the shade falls off as on a round bar lit from above. */
 function fill(what: Uint8Array, shade: Uint8Array, mark: number, quad: Quad): void {
@@ -71,7 +71,7 @@ function fill(what: Uint8Array, shade: Uint8Array, mark: number, quad: Quad): vo
     }
 }
 
-function side(a: Place, b: Place, x: number, y: number): number {
+function side(a: FramePoint, b: FramePoint, x: number, y: number): number {
   const [dx, dy] = [b.x - a.x, b.y - a.y];
   return (dx * (y - a.y) - dy * (x - a.x)) / (Math.hypot(dx, dy) || 1);
 }

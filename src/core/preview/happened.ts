@@ -1,6 +1,6 @@
 import type { Candidate } from '../search/candidate';
 import type { Space } from '../search/space';
-import type { Take } from './take';
+import type { PreviewTake } from './take';
 import { takeOf } from './takeOf';
 
 /** What went otherwise than planned while a take was filmed; as planned where nothing is said. */
@@ -19,7 +19,7 @@ export interface Happened {
 }
 
 /** The take of a shot as it came out, for its own pictures. */
-export function happenedTake(space: Space, candidate: Candidate, happened: Happened): Take {
+export function happenedTake(space: Space, candidate: Candidate, happened: Happened): PreviewTake {
   const { seconds, seed, brighterStops = 0, slippedDeg = 0, shutterSeconds, frameRate } = happened;
   const take = takeOf(space, candidate, { slowdown: 1, moment: 'run', filmSeconds: seconds, seed });
   const { exposure, light } = take;

@@ -3,7 +3,7 @@ import type { Pair } from '../records/shot';
 import type { PairSheet } from '../together/pairSheet';
 import type { Solution } from '../answer/solve';
 import { takeOf } from './takeOf';
-import type { Take } from './take';
+import type { PreviewTake } from './take';
 
 /** The last of the first half and the first of the second, each this long, seconds of film. */
 const HALF_SECONDS = 1;
@@ -11,8 +11,13 @@ const HALF_SECONDS = 1;
 const SKY_TURN_DEG_PER_S = 90;
 
 /** Two takes that follow one another: the end of the first half and the beginning of the second, joined as the pair says. */
-export function joinOf(pair: Pair, sheet: PairSheet, first: Solution, second: Solution): [Take, Take] {
-  const half = ({ space, candidate }: Solution): Take =>
+export function joinOf(
+  pair: Pair,
+  sheet: PairSheet,
+  first: Solution,
+  second: Solution,
+): [PreviewTake, PreviewTake] {
+  const half = ({ space, candidate }: Solution): PreviewTake =>
     takeOf(space, candidate, {
       slowdown: space.brief.playback.slowdown,
       moment: 'bright',
@@ -43,7 +48,7 @@ export function joinOf(pair: Pair, sheet: PairSheet, first: Solution, second: So
   }
 }
 
-function whip(take: Take, turning: 'whipOut' | 'whipIn', way: TurnWay, degPerS: number): Take {
+function whip(take: PreviewTake, turning: 'whipOut' | 'whipIn', way: TurnWay, degPerS: number): PreviewTake {
   const sign = way === 'right' || way === 'down' ? 1 : -1;
   return {
     ...take,
@@ -53,6 +58,6 @@ function whip(take: Take, turning: 'whipOut' | 'whipIn', way: TurnWay, degPerS: 
   };
 }
 
-function still(take: Take): Take {
+function still(take: PreviewTake): PreviewTake {
   return { ...take, movement: { ...take.movement, turnDegPerS: 0 } };
 }

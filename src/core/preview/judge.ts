@@ -73,7 +73,7 @@ export function sharpnessOf({ width, height, rgba }: Picture): number {
 const SLOW_FRAMES = 6;
 
 /** How much sharpness comes and goes along a film: the spread around its slow course, 0 none … */
-export function pulseOf(sharpness: readonly number[]): number {
+export function sharpnessPulse(sharpness: readonly number[]): number {
   const around = sharpness.map((value, at) => {
     const near = sharpness.slice(Math.max(0, at - SLOW_FRAMES), at + SLOW_FRAMES + 1);
     const course = near.reduce((sum, one) => sum + one, 0) / near.length;

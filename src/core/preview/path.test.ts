@@ -4,7 +4,7 @@ import { PLAIN } from '../../../bench/plainTake';
 import { attitude, back, times } from './attitude';
 import type { Matrix } from './attitude';
 import { CameraPath, MOST_RAYS, PHASES } from './path';
-import type { Take } from './take';
+import type { PreviewTake } from './take';
 import { sampling } from '../../../testing/samples';
 
 const turn = fc.record({
@@ -19,7 +19,7 @@ function expectSame(one: Matrix, other: Matrix, within = 1e-9): void {
 }
 /** Degrees by which the frame's middle points off what is ahead. */
 const offAhead = (matrix: Matrix): number => (Math.acos(Math.min(1, matrix[8]!)) * 180) / Math.PI;
-const pathOf = (more: Partial<Take>): CameraPath => new CameraPath({ ...PLAIN, ...more });
+const pathOf = (more: Partial<PreviewTake>): CameraPath => new CameraPath({ ...PLAIN, ...more });
 
 describe('a turn of the camera', () => {
   it('undone by its way back is none, keeps lengths and right angles', () => {

@@ -1,12 +1,12 @@
 import { paceOf } from '../motion/motionMap';
-import { shakeAt, shakeOf } from '../motion/shakeSpectrum';
+import { shakeAt, shakeSines } from '../motion/shakeSpectrum';
 import type { Shake, ShakeTurn } from '../motion/shakeSpectrum';
 import { leftAfter } from '../motion/steadying';
 import { pctWidthPerDegree } from '../optics/projection';
 import { attitude, back, times } from './attitude';
 import type { Matrix } from './attitude';
 import { meantTurn, shaken } from './take';
-import type { Take } from './take';
+import type { PreviewTake } from './take';
 
 /** Rays of one pixel in one exposure: one for each so many pixels of blur, four phases apart. */
 const BLUR_PX_PER_RAY = 3;
@@ -25,8 +25,8 @@ export interface Instant {
 export class CameraPath {
   private readonly shake: Shake;
 
-  constructor(private readonly take: Take) {
-    this.shake = shakeOf(take.shake.rmsDegPerS, take.shake.bands, take.shake.seed);
+  constructor(private readonly take: PreviewTake) {
+    this.shake = shakeSines(take.shake.rmsDegPerS, take.shake.bands, take.shake.seed);
   }
 
   /** Enough rays that none is more than a few pixels from the next. */

@@ -9,7 +9,7 @@ import { Renderer } from './render';
 import { greyScene, sceneOf, testScene } from './scene';
 import { evAt, meter, reelOf } from './take';
 import type { Scene } from './scene';
-import type { Take } from './take';
+import type { PreviewTake } from './take';
 
 const MIDDLE = { number: 25, atSeconds: 1 };
 
@@ -47,7 +47,7 @@ describe('pixels against the figures of the core', () => {
       [120, 1 / 50],
       [60, 1 / 60],
     ] as const) {
-      const take: Take = {
+      const take: PreviewTake = {
         ...PLAIN,
         lens,
         movement: { ...PLAIN.movement, turnDegPerS },
@@ -68,16 +68,16 @@ describe('pixels against the figures of the core', () => {
 
   it('a subject’s blur is as long as the core says', () => {
     const shutter = 1 / 25;
-    const take: Take = {
+    const take: PreviewTake = {
       ...PLAIN,
       subject: { speedMps: 3, distanceM: 4, sizeM: 1.8, sideM: 0 },
       heightM: 1,
       exposure: { ...PLAIN.exposure, longestLog: Math.log2(shutter), filterStops: 2 },
     };
-    const still: Take = { ...take, subject: { ...take.subject!, speedMps: 0 } };
+    const still: PreviewTake = { ...take, subject: { ...take.subject!, speedMps: 0 } };
     const width = 640;
     // An even blur of length L adds L²/12 to the variance of whatever stands out from the grey.
-    const variance = (one: Take): number => {
+    const variance = (one: PreviewTake): number => {
       const out = profile(new Renderer(one, greyScene(), width).picture(MIDDLE)).map((value) => value - 0.18);
       const all = out.reduce((sum, value) => sum + value, 0);
       const middle = out.reduce((sum, value, at) => sum + at * value, 0) / all;
@@ -139,7 +139,7 @@ describe('pixels against the figures of the core', () => {
           acrossTo: tileM / 2,
         })),
       };
-      const take: Take = { ...PLAIN, lens: { horizontalDeg, projection } };
+      const take: PreviewTake = { ...PLAIN, lens: { horizontalDeg, projection } };
       const values = profile(new Renderer(take, shifted, width).picture(MIDDLE));
       const lit = values.reduce((sum, value) => sum + value, 0) / 0.4;
       // Turn the measured width back into the view of the whole frame, by the projection's own law.
@@ -164,22 +164,22 @@ describe('pixels against the figures of the core', () => {
 });
 
 describe('what steadying does in the picture', () => {
-  const shaken: Take = {
+  const shaken: PreviewTake = {
     ...PLAIN,
     shake: { rmsDegPerS: 40, bands: [{ lowHz: 1, highHz: 4, share: 1 }], seed: 5 },
     exposure: { ...PLAIN.exposure, longestLog: Math.log2(1 / 50), filterStops: 1 },
   };
   const board = { ...testScene(2, 1.2, 0.4) };
-  const profiles = (take: Take): number[][] => {
+  const profiles = (take: PreviewTake): number[][] => {
     const renderer = new Renderer(take, board, 320);
     return reelOf(take).captured.map((frame) => profile(renderer.picture(frame)));
   };
-  const edges = (take: Take): number[] =>
+  const edges = (take: PreviewTake): number[] =>
     profiles(take).map((values) => {
       const top = Math.max(...values);
       return values.findIndex((value, at) => at > 60 && values[at - 1]! < 0.5 * top && value >= 0.5 * top);
     });
-  const sharpness = (take: Take): number[] =>
+  const sharpness = (take: PreviewTake): number[] =>
     profiles(take).map((values) =>
       Math.max(...values.slice(1).map((value, at) => Math.abs(value - values[at]!))),
     );
@@ -234,7 +234,7 @@ describe('every scene', () => {
   it.each(SCENERIES)(
     '%s draws something of middling brightness, with detail, near the figures’ grey',
     (kind) => {
-      const take: Take = { ...PLAIN, movement: { ...PLAIN.movement, travelMps: 4 } };
+      const take: PreviewTake = { ...PLAIN, movement: { ...PLAIN.movement, travelMps: 4 } };
       const picture = new Renderer(take, sceneOf(kind, 1.5, 1.6), 160).picture(MIDDLE);
       const values = Array.from({ length: picture.height }, (_, at) => row(picture, at)).flat();
       const mean = values.reduce((sum, value) => sum + value, 0) / values.length;

@@ -1,7 +1,7 @@
 import { pctWidthPerDegree, project, unproject } from '../optics/projection';
 import { item } from '../units/items';
-import { curveOf, developed } from './develop';
-import type { Curve, Picture } from './develop';
+import { toneCurveOf, developed } from './develop';
+import type { ToneCurve, Picture } from './develop';
 import { gearMask, MASK_REACH } from './gear';
 import type { GearMask } from './gear';
 import { CameraPath, PHASES } from './path';
@@ -10,7 +10,7 @@ import type { Scene } from './scene';
 import { surfacesOf, texelAt } from './surfaces';
 import type { Prepared } from './surfaces';
 import { evAt, flickerGain, meter, uncovered } from './take';
-import type { CapturedFrame, Take } from './take';
+import type { CapturedFrame, PreviewTake } from './take';
 
 /**
  * Pictures of a take, ray by ray: each pixel looks along its direction, through a camera that moves, turns and shakes
@@ -29,10 +29,10 @@ export class Renderer {
   private readonly gear: GearMask | null;
   readonly light: Float32Array;
   private readonly pixelRad: number;
-  private readonly curve: Curve;
+  private readonly curve: ToneCurve;
 
   constructor(
-    private readonly take: Take,
+    private readonly take: PreviewTake,
     private readonly scene: Scene,
     width: number,
   ) {
@@ -42,7 +42,7 @@ export class Renderer {
     this.surfaces = surfacesOf(take, scene);
     this.path = new CameraPath(take);
     this.gear = gearMask(take.lens, take.gear);
-    this.curve = curveOf(take.exposure.guardStops);
+    this.curve = toneCurveOf(take.exposure.guardStops);
     this.light = new Float32Array(3 * this.width * this.height);
     this.pixelRad =
       ((100 / width / pctWidthPerDegree(take.lens.horizontalDeg, take.lens.projection)) * Math.PI) / 180;
@@ -168,7 +168,7 @@ export class Renderer {
 }
 
 /** Where each pixel of the delivered frame looks; NaN outside the lens's image circle. */
-function directionsOf({ lens, shape }: Take, width: number, height: number): Float32Array {
+function directionsOf({ lens, shape }: PreviewTake, width: number, height: number): Float32Array {
   const directions = new Float32Array(3 * width * height);
   for (let row = 0; row < height; row++)
     for (let column = 0; column < width; column++) {

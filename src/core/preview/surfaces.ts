@@ -1,5 +1,5 @@
 import type { Scene, Surface } from './scene';
-import type { Take } from './take';
+import type { PreviewTake } from './take';
 import { textureOf } from './textures';
 import type { TextureId } from './textures';
 
@@ -102,7 +102,7 @@ function prepared(surface: Surface): Prepared {
 }
 
 /** A standing figure, square to the view, whose middle passes the camera's axis. */
-function person({ distanceM, sizeM }: NonNullable<Take['subject']>, heightM: number): Surface {
+function person({ distanceM, sizeM }: NonNullable<PreviewTake['subject']>, heightM: number): Surface {
   const feet = Math.min(Math.max(heightM, 0.3), sizeM * 0.92);
   return {
     axis: 'z',
@@ -118,7 +118,7 @@ function person({ distanceM, sizeM }: NonNullable<Take['subject']>, heightM: num
 }
 
 /** All surfaces of a take: its place, and the subject that passes. */
-export function surfacesOf(take: Take, scene: Scene): Prepared[] {
+export function surfacesOf(take: PreviewTake, scene: Scene): Prepared[] {
   const passing = take.subject ? [{ ...prepared(person(take.subject, take.heightM)), passes: true }] : [];
   return [...scene.surfaces.map(prepared), ...passing];
 }

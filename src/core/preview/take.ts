@@ -10,7 +10,7 @@ import { flickerResidual } from '../light/flicker';
  * A short take of one shot under one answer: all that its pictures follow from, as plain data that goes to a worker.
  * Metres, seconds, degrees, stops.
  */
-export interface Take {
+export interface PreviewTake {
   /** Of the delivered frame, after every crop. */
   lens: Lens;
   /** Height over width. */
@@ -106,7 +106,7 @@ export interface Reel {
 }
 
 /** A timeline place shows the last frame captured by then; the tiny push keeps 1/3 + 1/3 + 1/3 at 1. */
-export function reelOf({ captureFps, timelineFps, slowdown, filmSeconds }: Take): Reel {
+export function reelOf({ captureFps, timelineFps, slowdown, filmSeconds }: PreviewTake): Reel {
   const captured: CapturedFrame[] = [];
   const shown: number[] = [];
   const places = Math.max(1, Math.round(filmSeconds * timelineFps));
@@ -119,7 +119,7 @@ export function reelOf({ captureFps, timelineFps, slowdown, filmSeconds }: Take)
 }
 
 /** EV100 at an instant of the action. A take through the run goes from its darkest to its brightest and back. */
-export function evAt(take: Take, atSeconds: number): number {
+export function evAt(take: PreviewTake, atSeconds: number): number {
   const { evMin, evMax, moment } = take.light;
   if (moment === 'dark') return evMin;
   if (moment === 'bright') return evMax;
@@ -128,14 +128,14 @@ export function evAt(take: Take, atSeconds: number): number {
 }
 
 /** What lamps do to one exposure: the pulse that it keeps, at the phase it falls on. Lamps dim by 0.7 between pulses (start). */
-export function flickerGain(take: Take, atSeconds: number, shutterSeconds: number): number {
+export function flickerGain(take: PreviewTake, atSeconds: number, shutterSeconds: number): number {
   const { pulseHz } = take.light;
   if (pulseHz === null) return 1;
   return 1 + 0.7 * flickerResidual(pulseHz, shutterSeconds) * Math.cos(2 * Math.PI * pulseHz * atSeconds);
 }
 
 /** Where the camera means to look, degrees to the right and down, beside its usual pitch. */
-export function meantTurn(take: Take, atSeconds: number): { yawDeg: number; pitchDeg: number } {
+export function meantTurn(take: PreviewTake, atSeconds: number): { yawDeg: number; pitchDeg: number } {
   const turned = turnedDeg(take, atSeconds);
   return take.turnAxis === 'yaw' ? { yawDeg: turned, pitchDeg: 0 } : { yawDeg: 0, pitchDeg: turned };
 }
@@ -143,7 +143,7 @@ export function meantTurn(take: Take, atSeconds: number): { yawDeg: number; pitc
 /** A whip takes this long to come up to its rate, and goes on as long again. (start) */
 const WHIP_RISE_SECONDS = 0.22;
 
-function turnedDeg({ movement, turning, filmSeconds, slowdown }: Take, atSeconds: number): number {
+function turnedDeg({ movement, turning, filmSeconds, slowdown }: PreviewTake, atSeconds: number): number {
   const rate = movement.turnDegPerS;
   const actionSeconds = filmSeconds / slowdown;
   switch (turning) {
@@ -172,19 +172,19 @@ const SHAKE_SECONDS = 0.4;
 const SHAKE_TIMES = 7;
 
 /** How far a join has come, 0…1, at an instant. */
-function joined({ join, filmSeconds, slowdown }: Take, atSeconds: number, lasts: number): number {
+function joined({ join, filmSeconds, slowdown }: PreviewTake, atSeconds: number, lasts: number): number {
   if (!join) return 0;
   const left = join.side === 'out' ? filmSeconds / slowdown - atSeconds : atSeconds;
   return clamp(1 - left / lasts, 0, 1);
 }
 
 /** Light that a covering hand lets through, 0…1. */
-export function uncovered(take: Take, atSeconds: number): number {
+export function uncovered(take: PreviewTake, atSeconds: number): number {
   return take.join?.what === 'cover' ? (1 - joined(take, atSeconds, COVER_SECONDS)) ** 2 : 1;
 }
 
 /** How many times its usual shake the camera is shaken. */
-export function shaken(take: Take, atSeconds: number): number {
+export function shaken(take: PreviewTake, atSeconds: number): number {
   return take.join?.what === 'shake' ? 1 + (SHAKE_TIMES - 1) * joined(take, atSeconds, SHAKE_SECONDS) : 1;
 }
 

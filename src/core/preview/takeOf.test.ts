@@ -5,7 +5,7 @@ import type { Shot } from '../records/shot';
 import { pinsOf, variantsOf, solveVariant } from '../compare/variants';
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
-import { clippedCells, pulseOf, sharpnessOf, tonesOf } from './judge';
+import { clippedCells, sharpnessPulse, sharpnessOf, tonesOf } from './judge';
 import { Renderer } from './render';
 import { sceneOf } from './scene';
 import { meter } from './take';
@@ -121,7 +121,7 @@ describe('tones read off a picture', () => {
     };
     const [long, short] = [at(1 / 50), at(1 / 400)];
     expect(Math.max(...long)).toBeLessThan(Math.max(...short));
-    expect(pulseOf(long)).toBeGreaterThan(1.5 * pulseOf(short));
+    expect(sharpnessPulse(long)).toBeGreaterThan(1.5 * sharpnessPulse(short));
   });
 
   it('less of it is crushed', () => {

@@ -8,7 +8,7 @@ import { settingsOf } from '../search/settingsOf';
 import { movementOf } from '../loss/movement';
 import type { Space } from '../search/space';
 import { sceneFor } from './scene';
-import type { LightMoment, Take } from './take';
+import type { LightMoment, PreviewTake } from './take';
 
 /** How a take is to be looked at. */
 interface TakeWish {
@@ -27,7 +27,7 @@ const INDOORS_BELOW_EV = 9;
 const SOFT_PER_OCTAVE = 0.4;
 
 /** The take of one candidate: the very figures the solver judged it by. */
-export function takeOf(space: Space, candidate: Candidate, wish: TakeWish): Take {
+export function takeOf(space: Space, candidate: Candidate, wish: TakeWish): PreviewTake {
   const { brief, light } = space;
   const { mode, shutter, filter, iso, encoding } = candidate;
   const { sensor } = candidate.colour;

@@ -38,11 +38,11 @@ export async function backupSchema(): Promise<z.ZodType> {
 const Frame = z.strictObject({ ...head, ...listsOf(() => z.unknown()) });
 
 /** How many records were looked at, of how many. */
-export interface Progress {
+export interface ReadProgress {
   done: number;
   total: number;
 }
-type OnProgress = (progress: Progress) => void;
+type OnProgress = (progress: ReadProgress) => void;
 const TELL_EVERY = 500;
 
 /** A record that is not whole; `null` where nobody named it. */
@@ -90,7 +90,7 @@ export async function readRecords(
       const own: Fault[] = !read.ok
         ? read.faults
         : seen.has(read.value.id)
-          ? [{ path: 'id', amiss: { code: 'standsTwice', id: read.value.id } }]
+          ? [{ path: 'id', problem: { code: 'standsTwice', id: read.value.id } }]
           : [];
       if (read.ok && own.length === 0) {
         seen.add(read.value.id);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
 import { duplicatedDay, entryAt, freeMinute, movedToDay, reordered } from './dayEdits';
-import { clockOf, inOrder, minutesOf } from './entries';
+import { clockTime, inOrder, minutesOf } from './entries';
 import { OutingSchema } from './outing';
 import type { OutingDay, OutingEntry } from './outing';
 import { sampling } from '../../../testing/samples';
@@ -34,7 +34,7 @@ describe('a day edited', () => {
           what: 'break',
           id: `e${at}`,
           name: 'Tea',
-          at: clockOf(start),
+          at: clockTime(start),
           minutes,
           outOfReach: [],
         })),

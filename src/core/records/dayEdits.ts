@@ -1,5 +1,5 @@
 import { omit } from '../units/omit';
-import { clockOf, inOrder, minutesOf } from './entries';
+import { clockTime, inOrder, minutesOf } from './entries';
 import type { Outing, OutingDay, OutingEntry } from './outing';
 
 /** Changes of a day's order and times. Lengths are in minutes, given by whoever knows the shots. */
@@ -14,7 +14,7 @@ export function entryAt(day: OutingDay, entryId: string, minute: number): Outing
   return {
     ...day,
     entries: inOrder(
-      day.entries.map((entry) => (entry.id === entryId ? { ...entry, at: clockOf(minute) } : entry)),
+      day.entries.map((entry) => (entry.id === entryId ? { ...entry, at: clockTime(minute) } : entry)),
     ),
   };
 }
@@ -36,7 +36,7 @@ export function reordered(day: OutingDay, entryId: string, to: number, lengthOf:
     : first
       ? minutesOf(first.at)
       : minutesOf(moved.at);
-  const placed: OutingEntry = { ...moved, at: clockOf(start) };
+  const placed: OutingEntry = { ...moved, at: clockTime(start) };
   const row = [...others.slice(0, place), placed, ...others.slice(place)];
   let free = start + Math.ceil(lengthOf(placed));
   return {
@@ -46,7 +46,7 @@ export function reordered(day: OutingDay, entryId: string, to: number, lengthOf:
       const own = minutesOf(entry.at);
       const pushed = Math.max(own, free);
       free = pushed === own ? 0 : pushed + Math.ceil(lengthOf(entry));
-      return pushed === own ? entry : { ...entry, at: clockOf(pushed) };
+      return pushed === own ? entry : { ...entry, at: clockTime(pushed) };
     }),
   };
 }

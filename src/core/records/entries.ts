@@ -28,7 +28,7 @@ export function minutesOf(at: string): number {
 }
 
 /** "09:05" from minutes after midnight, kept inside the day. */
-export function clockOf(minute: number): string {
+export function clockTime(minute: number): string {
   const kept = Math.min(1439, Math.max(0, Math.round(minute)));
   return `${String(Math.floor(kept / 60)).padStart(2, '0')}:${String(kept % 60).padStart(2, '0')}`;
 }

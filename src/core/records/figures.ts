@@ -41,15 +41,15 @@ export function figureAt({ figure, usual }: Pick<Learned, 'figure' | 'usual'>, o
 }
 
 /** What is a person's own and goes with every shot: figures that stand in the place of usual ones, and their school. */
-export interface Own {
+export interface OwnValues {
   learned: readonly Learned[];
   mine: OwnWeights | null;
 }
 
-export const NOTHING_OWN: Own = { learned: [], mine: null };
+export const NOTHING_OWN: OwnValues = { learned: [], mine: null };
 
 /** A shot with what is the person's own, before what it brings along from elsewhere. */
-export function withOwn<S extends Pick<Shot, 'learned' | 'look'>>(shot: S, { learned, mine }: Own): S {
+export function withOwn<S extends Pick<Shot, 'learned' | 'look'>>(shot: S, { learned, mine }: OwnValues): S {
   const looked = mine ? { ...shot, look: { ...shot.look, mine } } : shot;
   if (learned.length === 0) return looked;
   const own = new Set(learned.map(({ figure }) => figureId(figure)));

@@ -51,7 +51,7 @@ export async function checkAnyFile(input: unknown): Promise<Checked<FileName>> {
   const name = FILE_NAMES.find((one) => kind === `lynxeye/${one}`);
   if (!name) {
     const values = FILE_NAMES.map((one) => `lynxeye/${one}`);
-    return { ok: false, faults: [{ path: 'kind', amiss: { code: 'oneOf', values } }] };
+    return { ok: false, faults: [{ path: 'kind', problem: { code: 'oneOf', values } }] };
   }
   const checked = await FILES[name].check(input);
   return checked.ok ? { ok: true, value: name } : { ok: false, faults: checked.faults };

@@ -84,7 +84,7 @@ export const THING_KINDS = [
   'mount',
 ] as const satisfies ThingKind[];
 
-export function nameOf(thing: Thing): string {
+export function thingName(thing: Thing): string {
   return thing.what === 'camera' ? thing.profile.name : thing.name;
 }
 

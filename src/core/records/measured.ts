@@ -49,5 +49,5 @@ export const MeasuredSchema = z.strictObject({
   figure: FigureSchema,
   ...edits,
 });
-export type Measured = z.output<typeof MeasuredSchema>;
-export type MeasuredFigure = Measured['figure'];
+export type MeasuredRecord = z.output<typeof MeasuredSchema>;
+export type MeasuredFigure = MeasuredRecord['figure'];

@@ -86,7 +86,7 @@ export async function readOutingFile(input: unknown): Promise<RecordsRead> {
   if (read.ok && strays.length === 0) return read;
   const own = read.ok
     ? []
-    : read.faults.map(({ path, amiss }) => ({ path: path.replace(/^outings\[0\]/, 'outing'), amiss }));
+    : read.faults.map(({ path, problem }) => ({ path: path.replace(/^outings\[0\]/, 'outing'), problem }));
   return { ok: false, faults: [...own, ...strays], sound: records, faulty: read.ok ? [] : read.faulty };
 }
 
@@ -98,7 +98,7 @@ function strayShots(outing: Outing, named: ReadonlySet<unknown>): Fault[] {
         ? [
             {
               path: `outing.days[${at}].entries[${index}].shotId`,
-              amiss: { code: 'shotNotInFile' as const, id: entry.shotId },
+              problem: { code: 'shotNotInFile' as const, id: entry.shotId },
             },
           ]
         : [],

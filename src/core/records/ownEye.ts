@@ -9,7 +9,7 @@ export const OwnWeightsSchema = z.partialRecord(z.enum(WEIGHED_TERMS), z.number(
 
 /** What a person says of two ways of filming one shot. */
 const SAID = ['first', 'second', 'neither'] as const;
-export type Said = (typeof SAID)[number];
+export type EyeChoice = (typeof SAID)[number];
 
 /** One question and its answer; it says by itself what was asked. */
 const LookedSchema = z.strictObject({
@@ -19,7 +19,7 @@ const LookedSchema = z.strictObject({
   /** One of the two was plainly worse, whatever the weights. */
   plain: z.boolean().default(false),
 });
-export type Looked = z.output<typeof LookedSchema>;
+export type EyeAnswer = z.output<typeof LookedSchema>;
 
 /** What a person's eye prefers: every answer they gave, and the school made of them. Version 2. */
 export const OwnEyeSchema = z.strictObject({

@@ -1,5 +1,5 @@
 import { windowOf } from '../light/exposureValue';
-import type { Window } from '../light/exposureValue';
+import type { EvWindow } from '../light/exposureValue';
 import type { Settings } from './settings';
 
 /** The light that settings expose correctly at an f-number, EV100. */
@@ -11,7 +11,7 @@ export function windowOfSettings(
     filter,
   }: Pick<Settings, 'shutterSeconds' | 'shutterFloorSeconds' | 'iso' | 'filter'>,
   fNumber: number,
-): Window {
+): EvWindow {
   return windowOf({
     fNumber,
     shortestSeconds: shutterFloorSeconds ?? shutterSeconds,

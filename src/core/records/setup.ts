@@ -10,7 +10,7 @@ export const SetupSchema = z.strictObject({
   /** Of a time-lapse. */
   intervalSeconds: z.number().min(0.1).max(86_400).optional(),
 });
-export type Setup = z.output<typeof SetupSchema>;
+export type StoredSetup = z.output<typeof SetupSchema>;
 
 /** Why a code of a set-up is not taken. */
 export type SetupFault =

@@ -1,6 +1,6 @@
 import { ARCHETYPE_IDS } from '../camera/archetypes';
 import { ACTIVITIES } from '../vocabulary/activities';
-import { CHANGES, TIME_LAPSE_LOOKS } from '../vocabulary/timeLapses';
+import { SCENE_CHANGES, TIME_LAPSE_LOOKS } from '../vocabulary/timeLapses';
 import { GRADES } from '../vocabulary/modes';
 import { GROUNDS, MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/mounts';
 import { CAMERA_HANDS, PAIR_KINDS, TURN_WAYS } from '../vocabulary/pairs';
@@ -148,7 +148,7 @@ export const ShotSchema = z
     learned: z.array(LearnedSchema).max(200).optional(),
     timeLapse: z
       .strictObject({
-        change: z.enum(CHANGES),
+        change: z.enum(SCENE_CHANGES),
         intervalSeconds: z.number().min(0.1).max(86_400),
         look: z.enum(TIME_LAPSE_LOOKS),
         /** Blur wanted in each picture, per cent of the width. */
@@ -186,7 +186,7 @@ export const ShotSchema = z
   })
   .superRefine((shot, context) => {
     const fault = tooMuch([shot, ...(shot.secondAngles ?? []), ...(shot.pair ? [shot.pair.second] : [])]);
-    if (fault) context.addIssue({ code: 'custom', ...finds(fault.amiss, [fault.path]) });
+    if (fault) context.addIssue({ code: 'custom', ...finds(fault.problem, [fault.path]) });
   });
 
 export type ShotInput = z.input<typeof ShotSchema>;

@@ -4,12 +4,12 @@ import { solve } from '../answer/solve';
 import { briefOf } from '../brief/brief';
 import { emptyShot } from './emptyShot';
 import { cameraFrom, KitItemSchema, newThing } from './kitItem';
-import type { Setup } from './setup';
-import { camerasOf, freeSlot, kitCameraOf, setupsOf, withoutSetup, withSetup } from './slots';
+import type { StoredSetup } from './setup';
+import { kitCameras, freeSlot, kitCameraOf, setupsOf, withoutSetup, withSetup } from './slots';
 
 const outcome = solve(briefOf(emptyShot('Trail')).brief);
 const settings = outcome.solved ? outcome.solution.settings : null!;
-const setup = (slot: number, name: string): Setup => ({ slot, name, settings });
+const setup = (slot: number, name: string): StoredSetup => ({ slot, name, settings });
 const camera = cameraFrom('main', 'own', 'Own') as Extract<ReturnType<typeof cameraFrom>, { what: 'camera' }>;
 
 describe('the slots of a camera', () => {
@@ -39,7 +39,7 @@ describe('the slots of a camera', () => {
 
   it('are found by the profile that a shot carries, unless the camera is put away', () => {
     const { kit } = makeDemo();
-    const [first] = camerasOf(kit);
+    const [first] = kitCameras(kit);
     expect(kitCameraOf(kit, first!.thing.profile)?.id).toBe(first!.id);
     const away = kit.map((item) => ({ ...item, archived: true }));
     expect(kitCameraOf(away, first!.thing.profile)).toBeNull();

@@ -1,9 +1,9 @@
 import type { CameraProfile } from '../camera/profile';
 import type { KitItem, Thing } from './kitItem';
-import type { Setup } from './setup';
+import type { StoredSetup } from './setup';
 
 /** What is in the slots of a camera, in order; of two in one slot the later. */
-export function setupsOf(thing: Thing): Setup[] {
+export function setupsOf(thing: Thing): StoredSetup[] {
   if (thing.what !== 'camera') return [];
   return [...new Map((thing.setups ?? []).map((setup) => [setup.slot, setup])).values()].sort(
     (a, b) => a.slot - b.slot,
@@ -11,7 +11,7 @@ export function setupsOf(thing: Thing): Setup[] {
 }
 
 /** With a set-up in its slot, whatever was there before. */
-export function withSetup(thing: Thing, setup: Setup): Thing {
+export function withSetup(thing: Thing, setup: StoredSetup): Thing {
   return thing.what === 'camera'
     ? { ...thing, setups: [...setupsOf(thing).filter(({ slot }) => slot !== setup.slot), setup] }
     : thing;
@@ -38,7 +38,7 @@ export interface KitCamera {
   thing: Extract<Thing, { what: 'camera' }>;
 }
 
-export function camerasOf(kit: readonly KitItem[]): KitCamera[] {
+export function kitCameras(kit: readonly KitItem[]): KitCamera[] {
   return kit.flatMap(({ id, thing, archived }) =>
     thing.what === 'camera' && !archived ? [{ id, thing }] : [],
   );
@@ -46,5 +46,5 @@ export function camerasOf(kit: readonly KitItem[]): KitCamera[] {
 
 /** The kit's own camera of this profile. */
 export function kitCameraOf(kit: readonly KitItem[], { id }: Pick<CameraProfile, 'id'>): KitCamera | null {
-  return camerasOf(kit).find(({ thing }) => thing.profile.id === id) ?? null;
+  return kitCameras(kit).find(({ thing }) => thing.profile.id === id) ?? null;
 }

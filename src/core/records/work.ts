@@ -52,9 +52,9 @@ export function tooMuch(parts: readonly Part[]): Fault | null {
   if (modes >= exposures)
     return {
       path: 'camera',
-      amiss: { code: 'tooManyModes', counts: parts.map(countOf) },
+      problem: { code: 'tooManyModes', counts: parts.map(countOf) },
     };
-  return { path: 'filters', amiss: { code: 'tooManyExposures' } };
+  return { path: 'filters', problem: { code: 'tooManyExposures' } };
 }
 
 function ratesOf(encodings: CameraProfile['rules'][number]['encodings']): number {

@@ -44,11 +44,15 @@ describe('what a check saves', () => {
   });
 
   it('goes on over what is filmed behind a forgotten filter until the next change', () => {
-    const own = plan.parts.filter(({ part, way }) => part.camera.id === 'otter' && way);
+    const own = plan.parts.filter(({ part, option }) => part.camera.id === 'otter' && option);
     const [first, second] = [item(own, 1), item(own, 2)];
-    expect(first.way?.filter.ids).not.toEqual([]);
+    expect(first.option?.filter.ids).not.toEqual([]);
     const changing = { ...first, changesFrom: NO_FILTER };
-    const following = { ...second, changesFrom: null, way: { ...second.way!, filter: first.way!.filter } };
+    const following = {
+      ...second,
+      changesFrom: null,
+      option: { ...second.option!, filter: first.option!.filter },
+    };
     const after = (forgotten: boolean): number => {
       const worn: Worn = new Map();
       const day = {
@@ -59,7 +63,7 @@ describe('what a check saves', () => {
         slips: (slip: Slip) => forgotten && slip === 'forgottenFilter',
       };
       filmed(changing, 0, worn, day);
-      expect(worn.get('otter')).toEqual(forgotten ? NO_FILTER : first.way?.filter);
+      expect(worn.get('otter')).toEqual(forgotten ? NO_FILTER : first.option?.filter);
       return filmed(following, 0, worn, day).loss;
     };
     expect(after(true)).toBeGreaterThan(after(false));

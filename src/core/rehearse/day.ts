@@ -17,7 +17,7 @@ export function simulateDay(plan: Plan, drawn: SeededRandom, unknowns: Unknowns)
   const day = delayed(schedule, delays, air * unknowns.airC);
   const worn: Worn = new Map();
   const slips = byChance(drawn, unknowns);
-  const lived = parts.map((planned) =>
+  const simulated = parts.map((planned) =>
     filmed(planned, delays.get(planned.part.entryId) ?? 0, worn, {
       drawn,
       unknowns,
@@ -29,7 +29,7 @@ export function simulateDay(plan: Plan, drawn: SeededRandom, unknowns: Unknowns)
   const cameras = new Map(parts.map(({ part }) => [part.camera.id, part.camera]));
   const budgets = [...cameras.values()].map((camera) => budgetOf(camera, plan, delays, day, drawn, unknowns));
   const byCamera = new Map(budgets.map((one) => [one.cameraId, one]));
-  const ended = lived.map((one, at): SimulatedPart => {
+  const ended = simulated.map((one, at): SimulatedPart => {
     const planned = parts[at];
     const budget = planned && byCamera.get(planned.part.camera.id);
     return planned && budget ? withOuts(one, planned, budget) : one;
@@ -44,14 +44,14 @@ export function simulateDay(plan: Plan, drawn: SeededRandom, unknowns: Unknowns)
 
 /** What ran out while a part was filmed, or had run out before it and was not mended. */
 function withOuts(
-  lived: SimulatedPart,
+  simulated: SimulatedPart,
   { part }: PlannedPart,
   { card, power, heat, acts }: CameraBudget,
 ): SimulatedPart {
   const outs = { card: card.out, power: power.out, heat: heat.out };
-  const fromMs = part.fromMs + lived.delayMs;
-  const toMs = part.toMs + lived.delayMs;
-  const failed = new Set(lived.failed);
+  const fromMs = part.fromMs + simulated.delayMs;
+  const toMs = part.toMs + simulated.delayMs;
+  const failed = new Set(simulated.failed);
   let lost = 0;
   for (const what of ['card', 'power', 'heat'] as const) {
     const out = outs[what];
@@ -64,7 +64,7 @@ function withOuts(
     failed.add(what);
     lost = Math.max(lost, out.atMs <= fromMs ? 1 : (toMs - out.atMs) / Math.max(1, toMs - fromMs));
   }
-  return lost === 0 && failed.size === lived.failed.size
-    ? lived
-    : { ...lived, failed, loss: lived.loss + lost * LOST_CLIP };
+  return lost === 0 && failed.size === simulated.failed.size
+    ? simulated
+    : { ...simulated, failed, loss: simulated.loss + lost * LOST_CLIP };
 }

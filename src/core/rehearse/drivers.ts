@@ -1,9 +1,9 @@
-import { INPUTS } from './simulated';
-import type { Input } from './simulated';
+import { UNCERTAIN_INPUTS } from './simulated';
+import type { UncertainInput } from './simulated';
 
 /** An input that drives a loss, with its share of what all of them explain of it. */
 export interface Driver {
-  input: Input;
+  input: UncertainInput;
   share: number;
 }
 
@@ -16,11 +16,11 @@ const SHARE_FROM = 0.03;
  */
 export function driversOf(
   losses: ArrayLike<number>,
-  inputs: Readonly<Record<Input, ArrayLike<number>>>,
+  inputs: Readonly<Record<UncertainInput, ArrayLike<number>>>,
 ): Driver[] {
   const ranked = ranksOf(losses);
   if (!ranked) return [];
-  const squares = INPUTS.map((input) => {
+  const squares = UNCERTAIN_INPUTS.map((input) => {
     const its = ranksOf(inputs[input]);
     return { input, square: its ? correlationOf(ranked, its) ** 2 : 0 };
   });

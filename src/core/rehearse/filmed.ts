@@ -6,8 +6,8 @@ import type { Failure, SimulatedPart } from './simulated';
 import { atDelay } from './plan';
 import type { PlannedPart } from './plan';
 import type { Slip, Unknowns } from './unknowns';
-import { outcomeOn } from './way';
-import type { Way } from './way';
+import { outcomeOn } from './filmingOption';
+import type { FilmingOption } from './filmingOption';
 
 /** A clip begun late lacks so much of its action (start). */
 const LATE_SHARE = 0.4;
@@ -43,11 +43,11 @@ export function byChance(drawn: SeededRandom, { slips }: Unknowns): DrawnDay['sl
 }
 
 /** When a person could slip before a part, each by its name. */
-export function timesToSlip({ way, changesFrom, otherWay, wet, names }: PlannedPart): [Slip, number][] {
-  if (!way) return [];
+export function timesToSlip({ option, changesFrom, otherOption, wet, names }: PlannedPart): [Slip, number][] {
+  if (!option) return [];
   const times: [Slip, number][] = [['startedLate', names.start]];
   if (changesFrom) times.push(['forgottenFilter', names.filter]);
-  if (otherWay) times.push(['wrongSetup', names.setup]);
+  if (otherOption) times.push(['wrongSetup', names.setup]);
   if (wet) times.push(['wetLens', names.lens]);
   return times;
 }
@@ -55,7 +55,7 @@ export function timesToSlip({ way, changesFrom, otherWay, wet, names }: PlannedP
 /** A part as it came out, its card, cell and warmth aside. */
 export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: DrawnDay): SimulatedPart {
   const { drawn, unknowns, air } = day;
-  const { part, way, light, names } = planned;
+  const { part, option, light, names } = planned;
   const happened = timesToSlip(planned).flatMap(([slip, name]) => (day.slips(slip, name) ? [slip] : []));
   const cloud = cloudAt(drawn, (part.fromMs + delayMs - day.fromMs) / HOUR_MS);
   const cloudStops = unknowns.cloudTimes * atDelay(light.cloudStops, delayMs, light.stepMs);
@@ -67,7 +67,7 @@ export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: D
     cloudStops * cloud;
   const evMin = atDelay(light.evMin, delayMs, light.stepMs) + offStops;
   const evMax = atDelay(light.evMax, delayMs, light.stepMs) + offStops;
-  const lived = {
+  const conditions = {
     evMin,
     evMax,
     shake: drawn.normal(planned.shakeName) * spreadOr(unknowns.shake, planned.shakeSpread),
@@ -75,11 +75,11 @@ export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: D
   };
   const failed = new Set<Failure>();
   let loss = 0;
-  if (way) {
-    const on = wornBy(planned, way, happened.includes('forgottenFilter'), worn);
+  if (option) {
+    const on = wornBy(planned, option, happened.includes('forgottenFilter'), worn);
     worn.set(part.camera.id, on);
-    const used = happened.includes('wrongSetup') ? (planned.otherWay ?? way) : way;
-    const outcome = outcomeOn(used, lived, on);
+    const used = happened.includes('wrongSetup') ? (planned.otherOption ?? option) : option;
+    const outcome = outcomeOn(used, conditions, on);
     loss = outcome.loss;
     for (const code of ['over', 'under', 'smear'] as const) if (outcome[code]) failed.add(code);
   }
@@ -101,8 +101,8 @@ export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: D
     inputs: {
       light: offStops - cloudStops * cloud,
       cloud: cloudStops * cloud,
-      shake: lived.shake,
-      speed: lived.speed,
+      shake: conditions.shake,
+      speed: conditions.speed,
       late: delayMs,
       air,
       power: drawn.normal(named(`power ${part.camera.id}`)),
@@ -114,10 +114,15 @@ export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: D
 }
 
 /** Its own filter, or what was left on: by a change forgotten now, or before where none is planned since. */
-function wornBy({ part, changesFrom }: PlannedPart, way: Way, forgot: boolean, worn: Worn): FilterSetting {
-  const left = worn.get(part.camera.id) ?? changesFrom ?? way.filter;
+function wornBy(
+  { part, changesFrom }: PlannedPart,
+  option: FilmingOption,
+  forgot: boolean,
+  worn: Worn,
+): FilterSetting {
+  const left = worn.get(part.camera.id) ?? changesFrom ?? option.filter;
   const stays = changesFrom === null || forgot;
-  return stays && left.ids.join() !== way.filter.ids.join() ? left : way.filter;
+  return stays && left.ids.join() !== option.filter.ids.join() ? left : option.filter;
 }
 
 /** What was learned of a spread goes before the usual one; where nothing is unknown, nothing is. */

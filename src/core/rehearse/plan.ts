@@ -13,8 +13,8 @@ import { figureId } from '../records/figures';
 import type { Figure } from '../records/learned';
 import { item } from '../units/items';
 import { named } from '../units/seededRandom';
-import { wayOf } from './way';
-import type { Way } from './way';
+import { wayOf } from './filmingOption';
+import type { FilmingOption } from './filmingOption';
 
 /** A day's plan, held fixed, with all that living through it asks for: worked out once for thousands of days. */
 export interface Plan {
@@ -29,7 +29,7 @@ export interface PlannedPart {
   answer: PartAnswer;
   load: RecordingLoad;
   /** `null`: a time-lapse, of which only card, cell and heat are lived through. */
-  way: Way | null;
+  option: FilmingOption | null;
   light: LightOverDelay;
   /** Of its own light, one standard deviation, stops, beyond what the whole day and its cloud are off by. */
   lightSpread: number;
@@ -43,7 +43,7 @@ export interface PlannedPart {
   /** Its filter is put on before it, in place of that of an earlier part. */
   changesFrom: FilterSetting | null;
   /** Another set-up of its camera, where it stores several. */
-  otherWay: Way | null;
+  otherOption: FilmingOption | null;
   wet: boolean;
   /** Names of what is drawn for it alone. */
   names: { light: number; speed: number; filter: number; setup: number; start: number; lens: number };
@@ -74,22 +74,23 @@ export function planOf(
     const answer = sheet.parts.get(part.id)?.carried;
     return answer ? [{ part, answer }] : [];
   });
-  const ways = new Map(
+  const options = new Map(
     carried.map(({ part, answer }) => [
       part.id,
       answer.intervalSeconds === null ? wayOf(part.brief, answer.settings) : null,
     ]),
   );
-  const before = new Map<string, Way>();
+  const before = new Map<string, FilmingOption>();
   return {
     schedule,
     gear,
     sheet,
     parts: carried.map(({ part, answer }): PlannedPart => {
-      const way = ways.get(part.id) ?? null;
+      const option = options.get(part.id) ?? null;
       const last = before.get(part.camera.id);
-      const changes = last !== undefined && way !== null && last.filter.ids.join() !== way.filter.ids.join();
-      if (way) before.set(part.camera.id, way);
+      const changes =
+        last !== undefined && option !== null && last.filter.ids.join() !== option.filter.ids.join();
+      if (option) before.set(part.camera.id, option);
       const { mount } = part.brief;
       const cameraId = part.camera.id;
       const { resolution, frameRate } = answer.settings;
@@ -109,7 +110,7 @@ export function planOf(
         part,
         answer,
         load: recordingLoad(part, answer),
-        way,
+        option,
         light: lightOverDelay(part, underSky ? own : 0),
         lightSpread: underSky ? 0 : own,
         shakeSpread: spreadOf(shake),
@@ -118,8 +119,8 @@ export function planOf(
         bitSpread: spreadOf({ of: 'bitRate', cameraId }),
         heatSpread: spreadOf({ of: 'heat', cameraId }),
         changesFrom: changes ? last.filter : null,
-        otherWay:
-          way && other
+        otherOption:
+          option && other
             ? wayOf(part.brief, { ...other.answer.settings, filter: answer.settings.filter })
             : null,
         wet: mount.activity === 'paddling' || mount.activity === 'surfing',

@@ -3,8 +3,8 @@ import type { FilterSetting } from '../filters/kit';
 import { item } from '../units/items';
 import type { PlannedPart } from './plan';
 import type { Unknowns } from './unknowns';
-import { outcomeOn } from './way';
-import type { Way } from './way';
+import { outcomeOn } from './filmingOption';
+import type { FilmingOption } from './filmingOption';
 
 /** What a reading of the light before the run is worth. */
 export interface ReadingWorth {
@@ -37,18 +37,18 @@ const REACH = 5;
 
 /** What a reading before a part is worth, with these other ways of filming it. */
 export function readingBefore(
-  { way, light, lightSpread }: PlannedPart,
-  others: readonly Way[],
+  { option, light, lightSpread }: PlannedPart,
+  others: readonly FilmingOption[],
   unknowns: Unknowns,
 ): ReadingWorth {
-  if (!way) return NOTHING;
+  if (!option) return NOTHING;
   const spread = Math.hypot(
     unknowns.dayLightStops,
     unknowns.lightTimes * lightSpread,
     unknowns.cloudTimes * item(light.cloudStops, 0),
   );
   const here = { evMin: item(light.evMin, 0), evMax: item(light.evMax, 0) };
-  return worthOfReading([way, ...others], here, spread);
+  return worthOfReading([option, ...others], here, spread);
 }
 
 /**
@@ -57,30 +57,30 @@ export function readingBefore(
  * sums over a grid, no draws: it cannot come out negative.
  */
 export function worthOfReading(
-  ways: readonly Way[],
+  options: readonly FilmingOption[],
   { evMin, evMax }: { evMin: number; evMax: number },
   spreadStops: number,
 ): ReadingWorth {
-  if (spreadStops <= 0 || ways.length < 2) return NOTHING;
+  if (spreadStops <= 0 || options.length < 2) return NOTHING;
   const step = (2 * REACH * spreadStops) / (POINTS - 1);
   const offs = Array.from({ length: POINTS }, (_, at) => -REACH * spreadStops + at * step);
   const left = Math.sqrt(1 / (1 / spreadStops ** 2 + 1 / READING_ERROR_STOPS ** 2));
   const told = Math.sqrt(spreadStops ** 2 - left ** 2);
-  const losses = ways.map((way) =>
-    offs.map((off) => outcomeOn(way, { evMin: evMin + off, evMax: evMax + off, shake: 0, speed: 0 }).loss),
+  const losses = options.map((option) =>
+    offs.map((off) => outcomeOn(option, { evMin: evMin + off, evMax: evMax + off, shake: 0, speed: 0 }).loss),
   );
   const after = losses.map((own) => offs.map((middle) => meanAbout(own, offs, middle, left)));
   const weights = offs.map((middle) => Math.exp(-0.5 * (middle / told) ** 2));
   const whole = weights.reduce((sum, weight) => sum + weight, 0);
   const means = after.map((own) => own.reduce((sum, loss, at) => sum + loss * (weights[at] ?? 0), 0) / whole);
   const best = means.indexOf(Math.min(...means));
-  const bestKey = filterKey(item(ways, best).filter);
+  const bestKey = filterKey(item(options, best).filter);
   let [changes, changesFilter, saves] = [0, 0, 0];
   const taken = weights.map((weight, at): FilterSetting => {
     const here = after.map((own) => own[at] ?? 0);
     const least = Math.min(...here);
     const before = here[best] ?? least;
-    const { filter } = item(ways, least < before ? here.indexOf(least) : best);
+    const { filter } = item(options, least < before ? here.indexOf(least) : best);
     if (least < before) changes += weight;
     if (filterKey(filter) !== bestKey) changesFilter += weight;
     saves += weight * (before - least);

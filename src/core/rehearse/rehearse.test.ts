@@ -14,14 +14,14 @@ import { chanceOf } from './chance';
 import { simulateDay } from './day';
 import { SeededRandom, named } from '../units/seededRandom';
 import { driversOf } from './drivers';
-import { otherWays } from './otherWays';
+import { otherOptions } from './otherOptions';
 import { planOf } from './plan';
 import type { Plan } from './plan';
 import { worthOfReading } from './reading';
 import { Rehearsing } from './rehearse';
 import { NOTHING_UNKNOWN, unknownsOf, USUAL_UNKNOWNS } from './unknowns';
 import type { Unknowns } from './unknowns';
-import { outcomeOn } from './way';
+import { outcomeOn } from './filmingOption';
 
 const clock = (date: string, time: string): number => Date.parse(`${date}T${time}:00+02:00`);
 const { shots, outings } = makeDemo();
@@ -88,9 +88,9 @@ describe('chances', () => {
       const draws = samples(10_000);
       rehearsing.run(draws);
       const { chances } = item(rehearsing.report().shots, 0);
-      const { way, light } = item(plan.parts, 0);
-      if (!way) throw new Error('it is filmed');
-      const { shutter, iso, sensor, filter } = way;
+      const { option, light } = item(plan.parts, 0);
+      if (!option) throw new Error('it is filmed');
+      const { shutter, iso, sensor, filter } = option;
       const top = sensor.fNumberLog - Math.log2(shutter.shortestSeconds) - iso.minLog + filter.stops;
       const foot = sensor.fNumberLog - shutter.longestLog - iso.minLog - iso.spanStops + filter.stops;
       const truth = {
@@ -141,9 +141,9 @@ describe('a day of which everything is known', () => {
   it('loses what the plan says it loses, part by part', () => {
     const plan = saturday();
     const { parts } = simulateDay(plan, new SeededRandom(5, 0), NOTHING_UNKNOWN);
-    plan.parts.forEach(({ way, answer, light, part }, at) => {
-      if (!way) return;
-      const here = outcomeOn(way, {
+    plan.parts.forEach(({ option, answer, light, part }, at) => {
+      if (!option) return;
+      const here = outcomeOn(option, {
         evMin: item(light.evMin, 0),
         evMax: item(light.evMax, 0),
         shake: 0,
@@ -278,14 +278,14 @@ describe('over random days', () => {
         [],
       );
       const planned = item(plan.parts, 0);
-      const { way, light } = planned;
-      if (!way) throw new Error('it is filmed');
-      const others = otherWays(planned, plan, new Map());
+      const { option, light } = planned;
+      if (!option) throw new Error('it is filmed');
+      const others = otherOptions(planned, plan, new Map());
       const here = { evMin: item(light.evMin, 0), evMax: item(light.evMax, 0) };
-      const reading = worthOfReading([way, ...others], here, 0.5);
+      const reading = worthOfReading([option, ...others], here, 0.5);
       expect(reading.savesLoss, `${seed}`).toBeGreaterThanOrEqual(0);
       expect(reading.changes).toBeLessThanOrEqual(1);
-      expect(worthOfReading([way, ...others], here, 0)).toEqual({
+      expect(worthOfReading([option, ...others], here, 0)).toEqual({
         changes: 0,
         changesFilter: 0,
         savesLoss: 0,
@@ -313,7 +313,7 @@ describe('over random days', () => {
       for (let number = 0; number < 400; number++) {
         const { evMin, evMax, inputs } = item(fresh.day(number).parts, 0);
         const lived = { evMin, evMax, shake: inputs.shake, speed: inputs.speed };
-        saved.push(outcomeOn(way, lived).loss - outcomeOn(other, lived).loss);
+        saved.push(outcomeOn(option, lived).loss - outcomeOn(other, lived).loss);
       }
       const mean = saved.reduce((sum, one) => sum + one, 0) / saved.length;
       const error = Math.sqrt(saved.reduce((sum, one) => sum + (one - mean) ** 2, 0)) / saved.length;

@@ -12,15 +12,15 @@ import type { Driver } from './drivers';
 import { fanOf } from './fan';
 import { cloudAt } from './filmed';
 import type { Fan } from './fan';
-import { FAILURES, INPUTS } from './simulated';
-import type { Failure, Input, SimulatedDay, SimulatedPart } from './simulated';
-import { otherWays } from './otherWays';
+import { FAILURES, UNCERTAIN_INPUTS } from './simulated';
+import type { Failure, UncertainInput, SimulatedDay, SimulatedPart } from './simulated';
+import { otherOptions } from './otherOptions';
 import type { Plan, PlannedPart } from './plan';
 import { readingBefore } from './reading';
 import type { ReadingWorth } from './reading';
 import type { Unknowns } from './unknowns';
-import { outcomeOn } from './way';
-import type { Way } from './way';
+import { outcomeOn } from './filmingOption';
+import type { FilmingOption } from './filmingOption';
 
 /** What so many drawn days come to. */
 export interface Rehearsal {
@@ -118,11 +118,11 @@ export class Rehearsing {
 
   run(more: number): void {
     for (let left = more; left > 0; left--) {
-      const lived = this.day(this.draws);
-      lived.parts.forEach((part, at) => item(this.tallies, at).add(part));
-      this.losses.push(lived.loss);
-      if (lived.everythingLasts) this.lasting += 1;
-      for (const { cameraId, card, power, heat } of lived.budgets) {
+      const simulated = this.day(this.draws);
+      simulated.parts.forEach((part, at) => item(this.tallies, at).add(part));
+      this.losses.push(simulated.loss);
+      if (simulated.everythingLasts) this.lasting += 1;
+      for (const { cameraId, card, power, heat } of simulated.budgets) {
         const its = this.cameras.get(cameraId) ?? {
           card: [],
           power: [],
@@ -183,10 +183,9 @@ class Tally {
   private readonly counts = Object.fromEntries(FAILURES.map((code) => [code, 0])) as Record<Failure, number>;
   private failures = 0;
   private readonly losses: number[] = [];
-  private readonly inputs = Object.fromEntries(INPUTS.map((input) => [input, [] as number[]])) as Record<
-    Input,
-    number[]
-  >;
+  private readonly inputs = Object.fromEntries(
+    UNCERTAIN_INPUTS.map((input) => [input, [] as number[]]),
+  ) as Record<UncertainInput, number[]>;
   private readonly lights: { evMin: number; evMax: number }[] = [];
 
   constructor(private readonly planned: PlannedPart) {}
@@ -195,7 +194,7 @@ class Tally {
     for (const code of failed) this.counts[code] += 1;
     if (failed.size > 0) this.failures += 1;
     this.losses.push(loss);
-    for (const input of INPUTS) this.inputs[input].push(inputs[input]);
+    for (const input of UNCERTAIN_INPUTS) this.inputs[input].push(inputs[input]);
     this.lights.push({ evMin, evMax });
   }
 
@@ -220,18 +219,18 @@ class Tally {
   }
 
   picks(plan: Plan, memo: Memo, unknowns: Unknowns): Picks {
-    const { part, way } = this.planned;
-    const others = otherWays(this.planned, plan, memo);
+    const { part, option } = this.planned;
+    const others = otherOptions(this.planned, plan, memo);
     return {
       id: part.id,
-      robust: way && this.robust(way, others),
+      robust: option && this.robust(option, others),
       reading: readingBefore(this.planned, others, unknowns),
     };
   }
 
   /** Every way on the same days; what slips and what runs out is the same for all. */
-  private robust(way: Way, others: readonly Way[]): Robust | null {
-    const nominal = this.livedAs(way);
+  private robust(option: FilmingOption, others: readonly FilmingOption[]): Robust | null {
+    const nominal = this.livedAs(option);
     const { light } = this.planned;
     const likely = { evMin: item(light.evMin, 0), evMax: item(light.evMax, 0), shake: 0, speed: 0 };
     let best: Robust | null = null;
@@ -243,17 +242,17 @@ class Tally {
       best = {
         settings: other.settings,
         lossMean: meanOf(nominal) - saves,
-        onLikelyDay: outcomeOn(other, likely).loss - outcomeOn(way, likely).loss,
+        onLikelyDay: outcomeOn(other, likely).loss - outcomeOn(option, likely).loss,
         saves,
       };
     }
     return best;
   }
 
-  private livedAs(way: Way): number[] {
+  private livedAs(option: FilmingOption): number[] {
     return this.lights.map(
       (light, at) =>
-        outcomeOn(way, {
+        outcomeOn(option, {
           ...light,
           shake: this.inputs.shake[at] ?? 0,
           speed: this.inputs.speed[at] ?? 0,

@@ -7,7 +7,7 @@ import type { Failure } from './simulated';
 import type { RehearsedShot } from './rehearse';
 
 /** A chance that was said, and whether it came so. */
-export interface Said {
+export interface ChanceAndOutcome {
   p: number;
   came: boolean;
 }
@@ -35,9 +35,9 @@ const BY_CUT: Partial<Record<Failure, CutReason>> = {
 export function saidOf(
   shots: readonly RehearsedShot[],
   clips: readonly Clip[],
-): { said: Said[]; clips: number } {
+): { said: ChanceAndOutcome[]; clips: number } {
   const byPart = new Map(shots.map((shot) => [shot.id, shot]));
-  const said: Said[] = [];
+  const said: ChanceAndOutcome[] = [];
   let told = 0;
   for (const clip of clips) {
     const shot = byPart.get(`${clip.entryId ?? ''}/${clip.part}`);
@@ -57,9 +57,9 @@ function verdictsOf({ verdicts, looked, measured }: Clip): ReadonlySet<Verdict> 
   return looked === 'whole' && measured.pictures ? new Set(proposedVerdicts(measured, null)) : null;
 }
 
-export function reliabilityOf(said: readonly Said[], clips: number): Reliability {
+export function reliabilityOf(said: readonly ChanceAndOutcome[], clips: number): Reliability {
   const rate = said.filter(({ came }) => came).length / Math.max(1, said.length);
-  const square = (of: (one: Said) => number): number =>
+  const square = (of: (one: ChanceAndOutcome) => number): number =>
     said.reduce((sum, one) => sum + (of(one) - (one.came ? 1 : 0)) ** 2, 0) / Math.max(1, said.length);
   const tenths = Array.from({ length: 10 }, (_, tenth) =>
     said.filter(({ p }) => Math.min(9, Math.floor(10 * p)) === tenth),

@@ -35,8 +35,8 @@ export interface SimulatedPart {
 }
 
 /** What drove it, each in its own spread. */
-export type Inputs = Record<(typeof INPUTS)[number], number>;
-export const INPUTS = [
+export type Inputs = Record<(typeof UNCERTAIN_INPUTS)[number], number>;
+export const UNCERTAIN_INPUTS = [
   'light',
   'cloud',
   'shake',
@@ -48,7 +48,7 @@ export const INPUTS = [
   'bitRate',
   'slips',
 ] as const;
-export type Input = (typeof INPUTS)[number];
+export type UncertainInput = (typeof UNCERTAIN_INPUTS)[number];
 
 /** A clip that is not there, or ends before its time, loses so much for all of it (start): a picture too dark to use. */
 export const LOST_CLIP = 4;

@@ -9,7 +9,8 @@ export function checkFile<S extends z.ZodType>(schema: S, input: unknown): Check
   if (checked.ok) return checked;
   // Of a file of a later version only that is worth telling: the rest follows from it.
   const later = checked.faults.filter(
-    ({ path, amiss }) => path === 'version' && amiss.code === 'wanted' && amiss.what === 'noLaterVersion',
+    ({ path, problem }) =>
+      path === 'version' && problem.code === 'wanted' && problem.what === 'noLaterVersion',
   );
   return later.length > 0 ? { ok: false, faults: later } : checked;
 }

@@ -1,7 +1,7 @@
 /** One thing wrong with an input: where (dotted path, empty for the whole) and what is amiss there. */
 export interface Fault {
   path: string;
-  amiss: Amiss;
+  problem: Problem;
 }
 
 export type Checked<T> = { ok: true; value: T } | { ok: false; faults: Fault[] };
@@ -18,10 +18,10 @@ export const WANTED = [
   'year',
   'zone',
 ] as const;
-export type Wanted = (typeof WANTED)[number];
+export type WantedForm = (typeof WANTED)[number];
 
 /** A code with its figures, which words say; `worded` for what was read where words already are. */
-export type Amiss =
+export type Problem =
   | { code: 'unknownKey' | 'noForm' | 'tooManyExposures' }
   | { code: 'type'; expected: string; got: string }
   | { code: 'oneOf'; values: readonly unknown[] }
@@ -32,7 +32,7 @@ export type Amiss =
       of: 'value' | 'characters' | 'entries';
     }
   | { code: 'pattern'; pattern: string }
-  | { code: 'wanted'; what: Wanted; got: unknown }
+  | { code: 'wanted'; what: WantedForm; got: unknown }
   | { code: 'atLeastKey'; key: string }
   | { code: 'standsTwice' | 'filterTwice' | 'describedTwice' | 'noIsoRange' | 'shotNotInFile'; id: string }
   | { code: 'notDescribed'; id: string; under: string }
@@ -45,26 +45,26 @@ export type Amiss =
 
 /** A fault in words of whoever reads a format. */
 export function worded(path: string, text: string): Fault {
-  return { path, amiss: { code: 'worded', text } };
+  return { path, problem: { code: 'worded', text } };
 }
 
 /** Puts faults of a part under its place in the whole: ("shots[2]", "light.evMin") → "shots[2].light.evMin". */
 export function faultsUnder(place: string, faults: readonly Fault[]): Fault[] {
-  return faults.map(({ path, amiss }) => ({
+  return faults.map(({ path, problem }) => ({
     path: path === '' || path.startsWith('[') ? `${place}${path}` : `${place}.${path}`,
-    amiss,
+    problem,
   }));
 }
 
 /** What a schema's own check finds amiss: the parameters of its `refine`. */
 export function finds(
-  amiss: Amiss,
+  problem: Problem,
   path: readonly PropertyKey[] = [],
-): { path: PropertyKey[]; params: { amiss: Amiss } } {
-  return { path: [...path], params: { amiss } };
+): { path: PropertyKey[]; params: { problem: Problem } } {
+  return { path: [...path], params: { problem } };
 }
 
 /** The message of a schema that asks for a form. */
-export function wants(what: Wanted): Wanted {
+export function wants(what: WantedForm): WantedForm {
   return what;
 }

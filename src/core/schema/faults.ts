@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { WANTED } from './fault';
-import type { Amiss, Checked, Fault } from './fault';
+import type { Problem, Checked, Fault } from './fault';
 
 // Zod's generated parsers need eval, which the page's content security policy refuses.
 z.config({ jitless: true });
@@ -19,12 +19,12 @@ export function checkAgainst<S extends z.ZodType>(schema: S, input: unknown): Ch
 function faultsOf(issue: z.core.$ZodIssue, base: readonly PropertyKey[]): Fault[] {
   const path = [...base, ...issue.path];
   if (issue.code === 'unrecognized_keys')
-    return issue.keys.map((key) => ({ path: dotted([...path, key]), amiss: { code: 'unknownKey' } }));
+    return issue.keys.map((key) => ({ path: dotted([...path, key]), problem: { code: 'unknownKey' } }));
   if (issue.code === 'invalid_union') {
     const nearest = nearestOf(issue, path);
     if (nearest) return nearest;
   }
-  return [{ path: dotted(path), amiss: amissIn(issue) }];
+  return [{ path: dotted(path), problem: problemIn(issue) }];
 }
 
 /** A union's faults are those of the branch that came nearest: the one with the fewest. */
@@ -34,7 +34,7 @@ function nearestOf(issue: z.core.$ZodIssueInvalidUnion, path: readonly PropertyK
   return nearest && nearest.length > 0 ? nearest : null;
 }
 
-function amissIn(issue: z.core.$ZodIssue): Amiss {
+function problemIn(issue: z.core.$ZodIssue): Problem {
   const { message, input } = issue;
   const what = WANTED.find((one) => one === message);
   if (what) return { code: 'wanted', what, got: input };
@@ -54,13 +54,17 @@ function amissIn(issue: z.core.$ZodIssue): Amiss {
       // What tells the branches apart is none of theirs.
       return 'options' in issue ? { code: 'oneOf', values: issue.options } : { code: 'noForm' };
     case 'custom':
-      return (issue.params?.amiss as Amiss | undefined) ?? { code: 'noForm' };
+      return (issue.params?.problem as Problem | undefined) ?? { code: 'noForm' };
     default:
       return { code: 'noForm' };
   }
 }
 
-function bounded(is: Extract<Amiss, { code: 'bound' }>['is'], bound: number | bigint, origin: string): Amiss {
+function bounded(
+  is: Extract<Problem, { code: 'bound' }>['is'],
+  bound: number | bigint,
+  origin: string,
+): Problem {
   const of = origin === 'string' ? 'characters' : origin === 'array' ? 'entries' : 'value';
   return { code: 'bound', is, bound: Number(bound), of };
 }

@@ -82,7 +82,7 @@ describe('versions of files', () => {
   it('refuses a later version in words, and no other number passes for an earlier one', () => {
     expect(readShot({ kind: 'lynxeye/shot', version: 4, newKey: 1 })).toEqual({
       ok: false,
-      faults: [{ path: 'version', amiss: { code: 'wanted', what: 'noLaterVersion', got: 4 } }],
+      faults: [{ path: 'version', problem: { code: 'wanted', what: 'noLaterVersion', got: 4 } }],
     });
     for (const version of [0, -1, 1.5, '1', null])
       expect(readShot({ kind: 'lynxeye/shot', version }).ok, String(version)).toBe(false);

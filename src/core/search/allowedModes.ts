@@ -1,5 +1,5 @@
 import { COLOURS } from '../vocabulary/modes';
-import type { Colour, Recording } from '../vocabulary/modes';
+import type { Colour, RecordingMode } from '../vocabulary/modes';
 import { modesOf } from '../camera/modeTable';
 import type { Encoding, Mode } from '../camera/modeTable';
 import type { CameraProfile } from '../camera/profile';
@@ -22,7 +22,7 @@ export interface AllowedColour {
 }
 
 /** What the solver takes by itself; the other recordings move the exposure their own way and are the person's wish. */
-const PLAIN: ReadonlySet<Recording> = new Set<Recording>(['video', 'slowMotion']);
+const PLAIN: ReadonlySet<RecordingMode> = new Set<RecordingMode>(['video', 'slowMotion']);
 
 const plain = new WeakMap<CameraProfile, readonly Mode[]>();
 

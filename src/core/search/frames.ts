@@ -1,5 +1,5 @@
 import type { Colour } from '../vocabulary/modes';
-import type { Aim } from '../vocabulary/schools';
+import type { ShutterAim } from '../vocabulary/schools';
 import type { Encoding, Mode } from '../camera/modeTable';
 import type { ShutterSetting } from '../loss/exposure';
 import { aimLogOf } from '../loss/movement';
@@ -25,11 +25,11 @@ export interface Group {
 /** Figures and aim under which every shutter loses at most what it loses in any view of a frame. */
 export interface Kindest {
   figures: MotionFigures;
-  aim: Aim | null;
+  aim: ShutterAim | null;
 }
 
 /** The groups of one frame rate, what no shutter can undercut in any of them, and the least of M. */
-export interface Frame {
+export interface BoundedGroups {
   groups: readonly Group[];
   kindest: Kindest;
   least: number;
@@ -39,11 +39,11 @@ export interface Frame {
 }
 
 /** The modes of one frame rate, with the loss of the rate itself. */
-export interface Family extends RateModes {
+export interface RateSearch extends RateModes {
   loss: number;
   shutters: readonly ShutterSetting[];
   /** By the modes that the colours which share them have, each with the limit below which it was looked for. */
-  frames: Map<MotionGroups, { below: number; frame: Frame | null }>;
+  frames: Map<MotionGroups, { below: number; frame: BoundedGroups | null }>;
 }
 
 /** Modes of one frame rate, those of one motion group together. */
@@ -57,7 +57,7 @@ interface RateModes {
 
 /** What searches of one space under different filters share. */
 export interface SharedFrames {
-  families: readonly Family[];
+  families: readonly RateSearch[];
   /** Weighted losses of each frame group, and the best encoding of each file group; filled as they are asked for. */
   frameScores: number[];
   files: (BestFile | null)[];
@@ -100,7 +100,7 @@ function grouped(modes: readonly Mode[], by: (mode: Mode) => number): Mode[][] {
 }
 
 export function sharedFrames({ brief, school, modes, shutters }: Space): SharedFrames {
-  const families = rateModesOf(modes).map(({ frameRate, groupsIn }): Family => ({
+  const families = rateModesOf(modes).map(({ frameRate, groupsIn }): RateSearch => ({
     frameRate,
     groupsIn,
     loss: weighedSum(RATE_TERMS, school.weights, { brief, frameRate }),
@@ -117,10 +117,10 @@ export function sharedFrames({ brief, school, modes, shutters }: Space): SharedF
 export function frameOf(
   space: Space,
   shared: SharedFrames,
-  family: Family,
+  family: RateSearch,
   colour: ColourSpace,
   below: number,
-): Frame | null {
+): BoundedGroups | null {
   const modes = family.groupsIn[colour.id];
   const known = family.frames.get(modes);
   if (known && known.below >= below) return known.frame;
@@ -132,10 +132,10 @@ export function frameOf(
 function framed(
   space: Space,
   shared: SharedFrames,
-  family: Family,
+  family: RateSearch,
   modes: MotionGroups,
   below: number,
-): Frame | null {
+): BoundedGroups | null {
   const groups: Group[] = [];
   for (const group of modes) {
     let best: Omit<Group, 'figures'> | null = null;
@@ -191,7 +191,7 @@ function bestFile(space: Space, { files }: SharedFrames, mode: Mode): BestFile |
 }
 
 /** Of one frame rate and one school. */
-function kindestOf(groups: readonly Group[], aim: Aim): Kindest {
+function kindestOf(groups: readonly Group[], aim: ShutterAim): Kindest {
   const [first] = groups;
   if (!first) throw new Error('a frame rate without a single view');
   const figures = { ...first.figures };

@@ -1,9 +1,9 @@
-import type { Recording } from '../vocabulary/modes';
+import type { RecordingMode } from '../vocabulary/modes';
 
 /** Why nothing at all is left to choose from; the pins involved, and figures for the words. */
 export type Obstacle =
-  | { code: 'setByInterval'; recording: Recording }
-  | { code: 'noManualShutter'; recording: Recording }
+  | { code: 'setByInterval'; recording: RecordingMode }
+  | { code: 'noManualShutter'; recording: RecordingMode }
   | { code: 'noSuchMode'; pins: ModePin[] }
   | { code: 'noSuchView'; viewId: string; offered: string[] }
   | { code: 'shutterLongerThanFrame'; shutterSeconds: number; frameRates: number[] }

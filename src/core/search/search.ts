@@ -3,7 +3,7 @@ import type { Candidate } from './candidate';
 import { bestFilter, leastExposure, runningPlans } from './exposurePlans';
 import type { ExposurePlan } from './exposurePlans';
 import { frameOf, sharedFrames } from './frames';
-import type { Family, Frame, Group, Kindest, SharedFrames } from './frames';
+import type { RateSearch, BoundedGroups, Group, Kindest, SharedFrames } from './frames';
 import { movedScore } from './moved';
 import type { ColourSpace, Space } from './space';
 
@@ -18,7 +18,7 @@ import type { ColourSpace, Space } from './space';
  * is M with the least that any shutter of a frame rate makes of the light: rates, groups and exposures are left as soon as
  * their bound passes the best so far; and what one colour reached bounds the next.
  */
-export interface Found {
+export interface BestCandidate {
   candidate: Candidate;
   score: number;
 }
@@ -31,13 +31,13 @@ interface Best {
 }
 
 /** The best candidate; `null` for an empty space. Ties go to the earlier mode and the wider ISO window. */
-export function search(space: Space, shared?: SharedFrames): Found | null {
+export function search(space: Space, shared?: SharedFrames): BestCandidate | null {
   const best = bestIn(space, shared ?? sharedFrames(space), Infinity);
   return best && foundOf(best);
 }
 
 /** The best candidate, if it loses less than this; most of what does not is never looked at. */
-export function searchBelow(space: Space, limit: number): Found | null {
+export function searchBelow(space: Space, limit: number): BestCandidate | null {
   const best = bestIn(space, sharedFrames(space), limit);
   return best && foundOf(best);
 }
@@ -62,7 +62,7 @@ function bestIn(whole: Space, shared: SharedFrames, limit: number): Best | null 
 
 /** A frame rate in one colour. */
 interface Place {
-  family: Family;
+  family: RateSearch;
   colour: ColourSpace;
   /** What the colour loses, and its shutters lose of the light, at the very least. */
   beside: number;
@@ -70,7 +70,7 @@ interface Place {
 }
 
 /** Every frame rate in every colour, the one that may lose least first. */
-function placesOf(space: Space, families: readonly Family[]): Place[] {
+function placesOf(space: Space, families: readonly RateSearch[]): Place[] {
   return space.colours
     .flatMap((colour) => {
       const plans: Plans = { fixed: new Map(), running: new Map() };
@@ -88,7 +88,7 @@ interface Plans {
   running: Map<number, { below: number; plans: readonly ExposurePlan[] }>;
 }
 
-function foundOf({ colour, group, plan, score }: Best): Found {
+function foundOf({ colour, group, plan, score }: Best): BestCandidate {
   const { mode, encoding } = group;
   const { shutter, filter, iso } = plan;
   return { candidate: { mode, encoding, colour, shutter, filter, iso }, score };
@@ -108,7 +108,7 @@ function undominated(filters: readonly FilterSetting[]): readonly FilterSetting[
 function bestHeld(
   space: Space,
   colour: ColourSpace,
-  frame: Frame,
+  frame: BoundedGroups,
   plans: Plans,
   sofar: Best | null,
   limit: number,
@@ -133,7 +133,7 @@ function bestHeld(
 function bestRunning(
   space: Space,
   colour: ColourSpace,
-  frame: Frame,
+  frame: BoundedGroups,
   plans: Plans,
   sofar: Best | null,
   limit: number,
@@ -160,7 +160,7 @@ function bestRunning(
 function bestGroup(
   space: Space,
   colour: ColourSpace,
-  { groups }: Frame,
+  { groups }: BoundedGroups,
   plan: ExposurePlan,
   bound: number,
   sofar: Best | null,

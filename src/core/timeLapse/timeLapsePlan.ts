@@ -1,7 +1,7 @@
 import { gigabytesOf, secondsOf } from '../units/data';
 import { shutterAngleDeg } from '../playback/shutterAngle';
 import { USUAL_INTERVAL_SECONDS } from '../vocabulary/timeLapses';
-import type { Recording } from '../vocabulary/modes';
+import type { RecordingMode } from '../vocabulary/modes';
 import { modesOf } from '../camera/modeTable';
 import type { Encoding, Mode } from '../camera/modeTable';
 import { filterSettings } from '../filters/kit';
@@ -144,7 +144,7 @@ export function loopPlan(brief: Brief): (Loop & { mode: Mode; chapterSeconds: nu
   };
 }
 
-const LOOP: Recording = 'loop';
+const LOOP: RecordingMode = 'loop';
 
 function largest(modes: readonly Mode[]): Mode | undefined {
   return modes.reduce<Mode | undefined>(

@@ -5,8 +5,8 @@ import { modesOf } from '../camera/modeTable';
 import { shownAngleDeg } from './matchSheet';
 import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
-import { cadenceOf, familyOf, FAMILIES } from '../playback/cadence';
-import type { Family } from '../playback/cadence';
+import { cadenceOf, familyOf, RATE_FAMILIES } from '../playback/cadence';
+import type { RateFamily } from '../playback/cadence';
 import { schoolOf } from '../loss/schools';
 import { searchBelow } from '../search/search';
 import { lockedWhiteBalanceK, settingsOf } from '../search/settingsOf';
@@ -54,7 +54,7 @@ export function solveJointly(briefs: readonly Brief[]): JointOutcome {
   const whiteBalance = sharedWhiteBalance(briefs);
   const offset = Math.min(...free.map(({ settings }) => settings.exposureOffsetStops));
   let best: JointAnswer | null = null;
-  for (const family of FAMILIES)
+  for (const family of RATE_FAMILIES)
     for (const colour of COLOURS)
       for (const angle of angles) {
         const shared: Shared = { family, colour, angle, whiteBalance, offset };
@@ -78,7 +78,7 @@ export function solveJointly(briefs: readonly Brief[]): JointOutcome {
 }
 
 interface Shared {
-  family: Family;
+  family: RateFamily;
   colour: Colour;
   angle: number;
   whiteBalance: number;

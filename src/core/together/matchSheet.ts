@@ -1,12 +1,12 @@
 import { shutterAngleDeg } from '../playback/shutterAngle';
 import type { SettingKey, Settings } from '../records/settings';
-import type { Family } from '../playback/cadence';
+import type { RateFamily } from '../playback/cadence';
 import { cadenceOf, familyOf } from '../playback/cadence';
 import { nearlyEqual } from '../units/stops';
 
 /** What must be equal for cameras to cut together, camera by camera. */
 export type MatchItem = { same: boolean } & (
-  | { what: 'family'; values: (Family | null)[]; fps: number[] }
+  | { what: 'family'; values: (RateFamily | null)[]; fps: number[] }
   | { what: 'shownAngle'; degrees: number[] }
   | { what: 'shutterMode'; values: Settings['shutterMode'][] }
   | { what: 'whiteBalance'; values: Settings['whiteBalance'][] }

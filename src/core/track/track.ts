@@ -1,8 +1,8 @@
 import { item } from '../units/items';
-import type { Place } from '../light/sun/position';
+import type { LatLon } from '../light/sun/position';
 
 /** A way that was gone: places in order, each with its instant where it is known. */
-export interface TrackPoint extends Place {
+export interface TrackPoint extends LatLon {
   /** Milliseconds since 1970 UTC. */
   atMs: number | null;
   elevationM: number | null;
@@ -18,7 +18,7 @@ const EARTH_M = 6_371_008.8;
 const RAD = Math.PI / 180;
 
 /** Metres along the great circle. Source: haversine formula. */
-export function distanceM(a: Place, b: Place): number {
+export function distanceM(a: LatLon, b: LatLon): number {
   const x =
     Math.sin(((b.lat - a.lat) * RAD) / 2) ** 2 +
     Math.cos(a.lat * RAD) * Math.cos(b.lat * RAD) * Math.sin(((b.lon - a.lon) * RAD) / 2) ** 2;
@@ -26,7 +26,7 @@ export function distanceM(a: Place, b: Place): number {
 }
 
 /** Compass degrees from one place to another, at the first. */
-export function bearingDeg(a: Place, b: Place): number {
+export function bearingDeg(a: LatLon, b: LatLon): number {
   const turn = (b.lon - a.lon) * RAD;
   const y = Math.sin(turn) * Math.cos(b.lat * RAD);
   const x =
@@ -39,7 +39,7 @@ export function bearingDeg(a: Place, b: Place): number {
 export interface TrackMinute {
   fromMs: number;
   toMs: number;
-  place: Place;
+  place: LatLon;
   /** Mean speed, m/s. */
   speedMps: number;
   /** Compass degrees; `null` while standing. */

@@ -28,6 +28,6 @@ export const GRADES = ['none', 'light', 'full'] as const;
 export type Stabilization = (typeof STABILIZATIONS)[number];
 export type Colour = (typeof COLOURS)[number];
 export type Codec = (typeof CODECS)[number];
-export type Recording = (typeof RECORDINGS)[number];
+export type RecordingMode = (typeof RECORDINGS)[number];
 export type StartMethod = (typeof START_METHODS)[number];
 export type Grade = (typeof GRADES)[number];

@@ -8,10 +8,10 @@ import type { TermId } from './terms';
  * wishes for, at which price. Nothing a school wishes is a wall: a picture it would destroy outbids it.
  */
 export interface SchoolHabits {
-  aim: Aim;
+  aim: ShutterAim;
   /** Against an even 1; what is not named weighs that. */
   weights: Readonly<Partial<Record<TermId, number>>>;
-  wishes: Wishes;
+  wishes: SchoolWishes;
   /** The picture is steadied in the edit, at the price of a crop. */
   steadiedInEdit: boolean;
   /** Exposure offset, stops, that the school always sets; `null` leaves it to the light. */
@@ -19,7 +19,7 @@ export interface SchoolHabits {
 }
 
 /** The shutter a school aims at. */
-export interface Aim {
+export interface ShutterAim {
   /** Of the frames shown, degrees. */
   angleDeg: number;
   /** Stops around it that still count as it. */
@@ -33,7 +33,7 @@ export interface Aim {
  * scale of the losses. Whatever breaks a wish pays its price, pinned or not; so a wish yields exactly where keeping it
  * costs more, and no pin makes a score better.
  */
-export interface Wishes {
+export interface SchoolWishes {
   stabilization?: { among: readonly Stabilization[]; price: Estimate };
   shutterMode?: { mode: 'fixed' | 'auto'; price: Estimate };
   /** Shutter angle from…to, degrees of the frames shown. */

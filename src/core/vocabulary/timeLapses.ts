@@ -13,8 +13,8 @@ export const USUAL_INTERVAL_SECONDS = {
   growth: 600,
 } as const;
 
-export type Change = keyof typeof USUAL_INTERVAL_SECONDS;
-export const CHANGES = Object.keys(USUAL_INTERVAL_SECONDS) as [Change, ...Change[]];
+export type SceneChange = keyof typeof USUAL_INTERVAL_SECONDS;
+export const SCENE_CHANGES = Object.keys(USUAL_INTERVAL_SECONDS) as [SceneChange, ...SceneChange[]];
 
 /** How long each of its pictures is open. */
 export const TIME_LAPSE_LOOKS = ['half', 'blur', 'crisp'] as const;

@@ -116,7 +116,7 @@ describe('what to get next', () => {
   it('is a filter in the sun without one, and nothing once it is in the bag', () => {
     const bare = worthWith([recordOf('a', SUN), recordOf('b', SUN)]);
     expect(bare.things[0]?.thing).toMatchObject({ what: 'filter', cameraId: 'main' });
-    expect(bare.things[0]?.betters).toBe(2);
+    expect(bare.things[0]?.improved).toBe(2);
     const id = bare.things[0]!.id;
     expect(adviceOn(bare, new Map([[id, 30]]), 50)).toMatchObject({ code: 'set', ids: [id], price: 30 });
     const nd = (stops: number): NonNullable<Shot['filters']>[number] => ({

@@ -38,8 +38,8 @@ export interface Valued {
   /** Loss that it alone would save, over all recordings. */
   saves: number;
   /** Recordings that it would better, and those of them that would go from plainly seen loss to none that is. */
-  betters: number;
-  rights: number;
+  improved: number;
+  cured: number;
 }
 
 /** What to do with a budget. */
@@ -116,8 +116,8 @@ export function worthOf(days: readonly Day[], memo: Memo = new Map()): Worth {
         thing,
         camera: thing.what === 'mount' ? null : (names.get(thing.cameraId) ?? thing.cameraId),
         saves: savedBy(units, 1 << at),
-        betters: better.length,
-        rights: better.filter(
+        improved: better.length,
+        cured: better.filter(
           (unit) => unit.loss >= seen.value && unit.loss - savedBy([unit], 1 << at) < seen.value,
         ).length,
       };

@@ -34,7 +34,7 @@ const OFF_GAP = 0.15;
 const OFTEN = 0.02;
 
 /** The facts of a file, and whether it breaks off. */
-export type ClipFacts = Pick<OpenClip, 'container' | 'cutShort'>;
+export type ContainerFacts = Pick<OpenClip, 'container' | 'cutShort'>;
 
 /**
  * Opens a clip of any kind that is known, by what is in it, whatever its name. `known`: its facts, from an opening before;
@@ -43,7 +43,7 @@ export type ClipFacts = Pick<OpenClip, 'container' | 'cutShort'>;
 export async function openClip(
   file: Blob,
   name: string,
-  known: ClipFacts | null = null,
+  known: ContainerFacts | null = null,
 ): Promise<Checked<OpenClip>> {
   if (file.size === 0) return no(messages.theFileIsEmpty);
   if (await isY4m(file)) return openY4m(file, name);
@@ -97,7 +97,7 @@ async function openCoded(
   input: Input,
   file: Blob,
   name: string,
-  known: ClipFacts | null,
+  known: ContainerFacts | null,
 ): Promise<Checked<OpenClip>> {
   const [video, audio] = await Promise.all([input.getPrimaryVideoTrack(), input.getPrimaryAudioTrack()]);
   if (!video) {
@@ -125,7 +125,7 @@ async function factsIn(
   file: Blob,
   video: InputVideoTrack,
   audio: InputAudioTrack | null,
-): Promise<ClipFacts> {
+): Promise<ContainerFacts> {
   const [format, outline, tags] = await Promise.all([
     input.getFormat(),
     outlineOf(file),

@@ -11,7 +11,7 @@ import type { AudioSample, VideoSample } from 'mediabunny';
 import { SINCE_1904 } from './outline';
 
 /** How a clip is written. */
-export interface Encoding {
+export interface ClipEncoding {
   codec: 'avc' | 'vp9';
   format: 'mp4' | 'webm';
   /** Of the pictures, bits a second. */
@@ -30,7 +30,7 @@ const SOUND_BITS = 48_000;
 export async function encodedClip(
   pictures: Iterable<VideoSample> | AsyncIterable<VideoSample>,
   sound: AudioSample | null,
-  { codec, format, bitrate, frameRate, rotation = 0, keyFrameSeconds = 1, createdAt }: Encoding,
+  { codec, format, bitrate, frameRate, rotation = 0, keyFrameSeconds = 1, createdAt }: ClipEncoding,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const target = new BufferTarget();
   const output = new Output({

@@ -2,12 +2,12 @@ import { EncodedPacketSink, VideoSampleSink } from 'mediabunny';
 import type { VideoSample } from 'mediabunny';
 import { lumaRange } from '@/core/inspect/plane';
 import type { CodedLuma } from '@/core/inspect/plane';
-import type { Window } from '@/core/inspect/windows';
+import type { LookWindow } from '@/core/inspect/windows';
 import type { OpenClip } from './container';
 import { readY4mFrame } from './y4m';
 
 /** One picture of a clip on its way through: its luma to be measured, and itself small, for keeping. */
-export interface ClipFrame {
+export interface DecodedFrame {
   atSeconds: number;
   luma: CodedLuma;
   /** A small JPEG as a data URL, turned upright; only while the frame is at hand. */
@@ -19,7 +19,7 @@ export async function* framesOf(
   { source, file }: OpenClip,
   fromSeconds: number,
   toSeconds: number,
-): AsyncGenerator<ClipFrame> {
+): AsyncGenerator<DecodedFrame> {
   if (source.kind === 'y4m') {
     const { y4m } = source;
     const first = Math.max(0, Math.ceil(fromSeconds * y4m.fps - 1e-6));
@@ -46,7 +46,7 @@ export async function* framesOf(
 /** A key frame is decoded without those before it: a window moved back to one costs nothing but what is seen of it. */
 const MOST_BACK_SECONDS = 4;
 
-export async function fromKeyFrame({ source }: OpenClip, window: Window): Promise<Window> {
+export async function fromKeyFrame({ source }: OpenClip, window: LookWindow): Promise<LookWindow> {
   if (source.kind === 'y4m' || window.fromSeconds <= 0) return window;
   const begins = await source.video.getFirstTimestamp();
   const key = await new EncodedPacketSink(source.video).getKeyPacket(window.fromSeconds + begins, {

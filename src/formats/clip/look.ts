@@ -5,9 +5,9 @@ import { FrameMeter } from '@/core/inspect/frameMeter';
 import type { FrameMeasured } from '@/core/inspect/frameMeter';
 import { picturesOf } from '@/core/inspect/pictures';
 import { windowsOf } from '@/core/inspect/windows';
-import type { LookHow, Window } from '@/core/inspect/windows';
+import type { LookHow, LookWindow } from '@/core/inspect/windows';
 import { openClip } from './container';
-import type { ClipFacts, OpenClip } from './container';
+import type { ContainerFacts, OpenClip } from './container';
 import { canDecode, framesOf, fromKeyFrame } from './frames';
 import { heardIn, soundBeside } from './sound';
 import type { Checked } from '@/core/schema/fault';
@@ -55,7 +55,7 @@ interface LookedFor {
   /** The sound that lies beside an uncompressed clip. */
   beside: Blob | null;
   /** What an opening of the same file told already. */
-  known: ClipFacts | null;
+  known: ContainerFacts | null;
 }
 
 /** Looks at a clip: the whole of it, or windows spread over it for as long as a tenth of its length allows. Never throws. */
@@ -113,19 +113,19 @@ interface PicturesRead {
   frames: KeptFrame[];
   /** The pictures end before the file says they do. */
   cut: boolean;
-  done: Window[];
+  done: LookWindow[];
 }
 
 async function picturesIn(
   clip: OpenClip,
-  windows: readonly Window[],
+  windows: readonly LookWindow[],
   mostSeconds: number,
   onProgress: OnProgress,
 ): Promise<PicturesRead> {
   const meter = new FrameMeter(clip.container.rotationDeg);
   const album = new Album(clip.container.durationSeconds / windows.length, windows.length);
   const stretches: FrameMeasured[][] = [];
-  const done: Window[] = [];
+  const done: LookWindow[] = [];
   const began = performance.now();
   let cut = false;
   for (const wanted of windows) {

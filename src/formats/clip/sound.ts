@@ -1,15 +1,15 @@
 import { ALL_FORMATS, AudioSampleSink, BlobSource, Input } from 'mediabunny';
 import type { InputAudioTrack } from 'mediabunny';
 import { SoundMeter } from '@/core/inspect/sound';
-import type { Window } from '@/core/inspect/windows';
+import type { LookWindow } from '@/core/inspect/windows';
 import type { Container, Sound } from '@/core/records/clipReport';
 
-const WHOLE: readonly Window[] = [{ fromSeconds: 0, toSeconds: Infinity }];
+const WHOLE: readonly LookWindow[] = [{ fromSeconds: 0, toSeconds: Infinity }];
 
 /** Measures a track, in windows of it or the whole; what breaks off keeps what was heard. `null`: it cannot be decoded here. */
 export async function heardIn(
   track: InputAudioTrack,
-  windows: readonly Window[] = WHOLE,
+  windows: readonly LookWindow[] = WHOLE,
 ): Promise<SoundMeter | null> {
   if (!(await track.canDecode())) return null;
   const sink = new AudioSampleSink(track);

@@ -3,7 +3,7 @@ import { Bucket } from '@/core/fountain/bucket';
 import { blocksOf, dropletOf, mixing } from '@/core/fountain/droplet';
 import type { Mixing } from '@/core/fountain/droplet';
 import { MOST_TOTAL, readFrame, writeFrame } from './frame';
-import type { Frame } from './frame';
+import type { CodeFrame } from './frame';
 import { packed, unpacked } from './pack';
 
 /** Codes a second that a screen shows and a phone's camera still reads one by one. */
@@ -60,7 +60,7 @@ export type Taken =
 
 /** Gathers the codes of a parcel, in any order; where another parcel comes before the eye, that one begins. */
 export class Receiving {
-  private of: Frame | null = null;
+  private of: CodeFrame | null = null;
   private bucket = new Bucket(1);
 
   async take(bytes: Uint8Array): Promise<Taken> {
@@ -81,6 +81,6 @@ export class Receiving {
   }
 }
 
-function isOfOne(one: Frame, other: Frame): boolean {
+function isOfOne(one: CodeFrame, other: CodeFrame): boolean {
   return one.checksum === other.checksum && one.total === other.total && one.blockBytes === other.blockBytes;
 }

@@ -9,7 +9,7 @@
  *    13   2  number of the droplet, beginning anew after 65535
  *    15   …  the droplet
  */
-export interface Frame {
+export interface CodeFrame {
   total: number;
   blockBytes: number;
   checksum: number;
@@ -27,7 +27,7 @@ export const MOST_TOTAL = 1_000_000;
 /** More blocks than this are not solved for: a receiver's memory is not a stranger's to fill. */
 const MOST_BLOCKS = 4000;
 
-export function writeFrame({ total, blockBytes, checksum, number, droplet }: Frame): Uint8Array {
+export function writeFrame({ total, blockBytes, checksum, number, droplet }: CodeFrame): Uint8Array {
   const bytes = new Uint8Array(HEAD + droplet.length);
   const view = new DataView(bytes.buffer);
   bytes.set(MARK);
@@ -41,7 +41,7 @@ export function writeFrame({ total, blockBytes, checksum, number, droplet }: Fra
 }
 
 /** `null`: no frame of ours, or one that says what cannot be. */
-export function readFrame(bytes: Uint8Array): Frame | null {
+export function readFrame(bytes: Uint8Array): CodeFrame | null {
   if (bytes.length <= HEAD || bytes[0] !== MARK[0] || bytes[1] !== MARK[1] || bytes[2] !== VERSION)
     return null;
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);

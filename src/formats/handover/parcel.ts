@@ -3,10 +3,10 @@ import { noRecords } from '@/core/records/kinds';
 import { RECORD_TABLES } from '@/core/records/kinds';
 import type { Records, RecordTable } from '@/core/records/kinds';
 import { cameBackFrom, outingFileOf } from '@/core/records/outingFile';
-import type { Wanted } from './wanted';
+import type { WantedRecords } from './wanted';
 
 /** The kinds of records that a parcel is made of: no others need be read for it. */
-export const PARCEL_OF: Readonly<Record<Wanted['what'], readonly RecordTable[]>> = {
+export const PARCEL_OF: Readonly<Record<WantedRecords['what'], readonly RecordTable[]>> = {
   outing: ['outings', 'shots', 'clips', 'log', 'measured', 'removed'],
   shot: ['shots', 'measured'],
   kit: ['kit', 'learned', 'prices', 'measured'],
@@ -15,7 +15,7 @@ export const PARCEL_OF: Readonly<Record<Wanted['what'], readonly RecordTable[]>>
 
 /** What goes over, as a file of the open formats; measured clips are large, and go only when asked for. `null`: it is not here. */
 export function parcelOf(
-  wanted: Wanted,
+  wanted: WantedRecords,
   kept: Partial<Records>,
   { clips, now }: { clips: boolean; now: string },
 ): string | null {

@@ -1,7 +1,7 @@
 import * as messages from '@/language/formats/outing';
 import ICAL from 'ical.js';
 import type { Outing, OutingEntry } from '@/core/records/outing';
-import { readingsOf } from '@/core/day/deck';
+import { readingsInDay } from '@/core/day/deck';
 import { isZone } from '@/core/schema/zone';
 import type { Checked } from '@/core/schema/fault';
 import { readTheLightText } from '@/words/readingText';
@@ -123,7 +123,7 @@ function toldOf(day: WorkedDay): Told[] {
 
 function readingsTold({ days }: Outing, day: WorkedDay): Told[] {
   const entries = days.flatMap(({ date, entries: its }) => (date === day.date ? its : []));
-  return readingsOf(entries, day).map(({ entryId, fromMs, part }) => ({
+  return readingsInDay(entries, day).map(({ entryId, fromMs, part }) => ({
     id: `reading-${entryId}`,
     fromMs,
     toMs: fromMs + ACT_MS,

@@ -1,4 +1,4 @@
-import type { FilterChange } from '@/core/day/daySheet';
+import type { FilterSwap } from '@/core/day/daySheet';
 import type { Filter } from '@/core/filters/kit';
 import type { Settings } from '@/core/records/settings';
 import { CARD_KEYS } from '@/words/card';
@@ -11,6 +11,6 @@ export function settingLine(settings: Settings, kit: readonly Filter[]): string 
   return CARD_KEYS.map((key) => `${SETTING_LABEL[key]}: ${settingText(key, settings, kit)}`).join('\n');
 }
 
-export function filterChangeLine(camera: string, filterChange: FilterChange, kit: readonly Filter[]): string {
+export function filterChangeLine(camera: string, filterChange: FilterSwap, kit: readonly Filter[]): string {
   return filterChangeText(camera, filterChange.from, filterChange.to, kit, 'factor');
 }

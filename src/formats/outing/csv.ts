@@ -190,5 +190,5 @@ function pinsFrom(row: Record<string, string>): Checked<Pins> {
 }
 
 function inRow(row: string, faults: readonly Fault[]): Fault[] {
-  return faults.map(({ path, amiss }) => ({ path: `${row}, ${path}`, amiss }));
+  return faults.map(({ path, problem }) => ({ path: `${row}, ${path}`, problem }));
 }

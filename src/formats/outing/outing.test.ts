@@ -136,7 +136,7 @@ describe('an outing file', () => {
     expect(!read.ok && read.faults).toEqual([
       {
         path: 'outing.days[0].entries[0].shotId',
-        amiss: { code: 'shotNotInFile', id: 'demo-01' },
+        problem: { code: 'shotNotInFile', id: 'demo-01' },
       },
     ]);
   });

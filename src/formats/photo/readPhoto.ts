@@ -1,6 +1,6 @@
 import * as messages from '@/language/formats';
 import ExifReader from 'exifreader';
-import type { Place } from '@/core/light/sun/position';
+import type { LatLon } from '@/core/light/sun/position';
 
 /** What a photograph tells of its exposure and its place, from EXIF in JPEG, HEIC, PNG, TIFF or WebP. */
 export interface PhotoFacts {
@@ -9,7 +9,7 @@ export interface PhotoFacts {
   iso: number;
   /** Exposure offset the camera was set to, stops; 0 when not told. */
   offsetStops: number;
-  place: Place | null;
+  place: LatLon | null;
   /** As the camera's clock had it, without a zone unless the file gives one: "2026-10-03T12:40:00". */
   takenAt: string | null;
   takenOffset: string | null;
@@ -78,7 +78,7 @@ function hasFewSegments(bytes: DataView): boolean {
 }
 
 /** `null` without a fix: a camera then writes no number, or zeros below the line. */
-function placeOf(lat: unknown, lon: unknown): Place | null {
+function placeOf(lat: unknown, lon: unknown): LatLon | null {
   if (typeof lat !== 'number' || typeof lon !== 'number') return null;
   // NaN is within no bounds.
   return Math.abs(lat) <= 90 && Math.abs(lon) <= 180 ? { lat, lon } : null;

@@ -5,7 +5,7 @@ import { ChevronDown } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
-import type { Standing } from '@/core/records/standing';
+import type { PlannedEntry } from '@/core/records/plannedEntry';
 import { dayText } from '@/words/lightText';
 import type { InDay } from '../data/inDay';
 import { outingUrl } from '../routes';
@@ -47,6 +47,6 @@ export function StandsIn({ inDay: { standing, all } }: { inDay: InDay }): ReactN
   );
 }
 
-function whenText({ day, entry }: Standing): string {
+function whenText({ day, entry }: PlannedEntry): string {
   return messages.dayAtTime({ day: dayText(day.date), at: entry.at });
 }

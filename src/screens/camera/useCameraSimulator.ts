@@ -6,8 +6,14 @@ import { useEffect, useRef, useState } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
 import type { Settings } from '@/core/records/settings';
 import { readSetup } from '@/formats/code/setupCode';
-import { newCameraSimulator, passed, started, stopped, takeSetup } from '@/simulators/camera/camera';
-import type { CameraSimulator, World } from '@/simulators/camera/camera';
+import {
+  newCameraSimulator,
+  passed,
+  started,
+  simulationStopped,
+  takeSetup,
+} from '@/simulators/camera/camera';
+import type { CameraSimulator, SimulatedWorld } from '@/simulators/camera/camera';
 import { setFaultText, setupFaultText } from '@/words/cameraTalk';
 import { useRepository } from '../data/repository';
 import { useToast } from '../ui/toast';
@@ -28,7 +34,7 @@ export function useCameraSimulator({
 }: {
   camera: CameraProfile;
   gear: { capacityGb: number; ampereHours: number; volts: number };
-  world: Omit<World, 'ev'> & { evMin: number; evMax: number };
+  world: Omit<SimulatedWorld, 'ev'> & { evMin: number; evMax: number };
   speed: number;
   log: { shotId: string; part: number; settings: Settings | null } | null;
   /** A code it has before it from the first; `null`: none. */
@@ -103,7 +109,7 @@ export function useCameraSimulator({
       setState(after.state);
       setSaid(after.said);
     },
-    press: () => setState((was) => (was.running ? stopped(was) : started(was))),
+    press: () => setState((was) => (was.running ? simulationStopped(was) : started(was))),
     fresh: () =>
       setState((was) => ({
         ...newCameraSimulator(camera, gear, was.celsius),

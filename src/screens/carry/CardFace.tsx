@@ -1,6 +1,6 @@
 import * as messages from '@/language/carry';
 import type { ReactNode } from 'react';
-import { clockOf } from '@/core/answer/clock';
+import { holdClock } from '@/core/answer/clock';
 import type { Solution } from '@/core/answer/solve';
 import type { Warning } from '@/core/answer/warnings';
 import type { Brief } from '@/core/brief/brief';
@@ -89,7 +89,7 @@ function Lapse({ plan, brief }: { plan: TimeLapsePlan; brief: Brief }): ReactNod
 function Foretold({ solution }: { solution: Solution }): ReactNode {
   const { holds, space } = solution;
   const { light } = space.brief;
-  const clock = clockOf(solution);
+  const clock = holdClock(solution);
   const { grave, safety } = toldOnCards(solution.warnings);
   return (
     <>

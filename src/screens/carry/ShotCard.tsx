@@ -21,7 +21,7 @@ import { OpenShot } from '../ui/OpenShot';
 import { PartSwitch } from '../ui/PartSwitch';
 import { placeUrl, usePart } from '../routes';
 import { useToast } from '../ui/toast';
-import { settingsOf, useAnswer } from '../data/useAnswer';
+import { solvedSettings, useAnswer } from '../data/useAnswer';
 import { useShotActions } from '../files/useShotActions';
 import { GlareButton } from '../ui/GlareButton';
 import { useSwipe } from '../ui/useSwipe';
@@ -44,7 +44,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
   const shot = useMemo(() => namedPart(record.shot, part), [record.shot, part]);
   const solved = useAnswer(shot);
   const { solution, brief, refusal, lapse } = solved;
-  const settings = settingsOf(solved);
+  const settings = solvedSettings(solved);
   const joins = useMemo(() => pairCardLines(record.shot), [record.shot]);
   const repository = useRepository();
   const router = useRouter();

@@ -8,7 +8,7 @@ import type { WorkedPart } from '@/core/day/workedDay';
 import { entryAt, movedToDay, withDay } from '@/core/records/dayEdits';
 import { minutesOf, withEntry } from '@/core/records/entries';
 import type { Shot } from '@/core/records/shot';
-import type { Standing } from '@/core/records/standing';
+import type { PlannedEntry } from '@/core/records/plannedEntry';
 import { shiftedTo } from '@/core/day/schedule';
 import { dateAndTime, movedTo, wallClock } from '@/formats/clock';
 import { todayIn } from '@/formats/today';
@@ -22,8 +22,8 @@ import type { DayAtWork, OpenDay } from './workedDay';
 
 /** A shot in the day in which it is looked at, and the other places where it stands. */
 export interface InDay {
-  standing: Standing;
-  all: readonly Standing[];
+  standing: PlannedEntry;
+  all: readonly PlannedEntry[];
   worked: DayAtWork;
 }
 
@@ -36,8 +36,8 @@ export function useInDay(): InDay | null {
 
 /** Where a shot stands, read in one go so that day and shot fit together. */
 export interface Stands {
-  standing: Standing;
-  all: readonly Standing[];
+  standing: PlannedEntry;
+  all: readonly PlannedEntry[];
   open: OpenDay;
 }
 
@@ -131,7 +131,7 @@ export function editingInClock(editing: ShotEditing, shown: Shot, clock: InClock
 }
 
 /** The entry goes with its shot's sun: to another minute of its day, or to another day of the outing. */
-export function followingEntry({ outing, day, entry }: Standing): FollowingOuting {
+export function followingEntry({ outing, day, entry }: PlannedEntry): FollowingOuting {
   return {
     outingId: outing.id,
     change: (now, before, after) => {

@@ -30,17 +30,17 @@ export function useOwnKit(): OwnKit | null {
   return useMemo(() => ownKitOf(kit ?? []), [kit]);
 }
 
-export interface Own {
+export interface OwnThings {
   cameras: CameraProfile[];
   filters: Filter[];
   mounts: ({ id: string } & Extract<Thing, { what: 'mount' }>)[];
 }
 
 /** What of the kit a shot can take: things not put away. */
-export function useOwnThings(): Own {
+export function useOwnThings(): OwnThings {
   const kit = useKit();
   return useMemo(() => {
-    const own: Own = { cameras: [], filters: [], mounts: [] };
+    const own: OwnThings = { cameras: [], filters: [], mounts: [] };
     for (const { id, thing, archived } of kit ?? []) {
       if (archived) continue;
       if (thing.what === 'camera') own.cameras.push(thing.profile);

@@ -3,16 +3,16 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useMemo } from 'react';
 import { NOTHING_OWN, takenOf, withOwn } from '@/core/records/figures';
-import type { Own } from '@/core/records/figures';
+import type { OwnValues } from '@/core/records/figures';
 import type { LearnedRecord } from '@/core/records/learned';
 import type { OwnEye } from '@/core/records/ownEye';
 import type { Shot } from '@/core/records/shot';
 import type { Repository } from '@/store/repository';
 
 /** What is the person's own and in use; one for all who answer with it. */
-export const OwnContext = createContext<Own>(NOTHING_OWN);
+export const OwnContext = createContext<OwnValues>(NOTHING_OWN);
 
-export function useOwn(): Own {
+export function useOwn(): OwnValues {
   return useContext(OwnContext);
 }
 
@@ -29,7 +29,7 @@ export function useOwnEye(repository: Repository | null): OwnEye | null | undefi
   );
 }
 
-export function useOwnOf(repository: Repository | null): Own {
+export function useOwnOf(repository: Repository | null): OwnValues {
   const decisions = useDecisions(repository);
   const mine = useOwnEye(repository)?.weights ?? null;
   const learned = useMemo(() => (decisions ? takenOf(decisions) : NOTHING_OWN.learned), [decisions]);

@@ -1,12 +1,12 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { Measured } from '@/core/records/measured';
+import type { MeasuredRecord } from '@/core/records/measured';
 import type { MeasuredOf } from '@/store/measuring';
 import { useRepository } from './repository';
 
 /** What was measured of a shot or a mount of the kit, the last first. */
-export function useMeasured(of: MeasuredOf): readonly Measured[] {
+export function useMeasured(of: MeasuredOf): readonly MeasuredRecord[] {
   const repository = useRepository();
   const id = 'shotId' in of ? of.shotId : of.kitId;
   const all = useLiveQuery(async () => {
@@ -20,10 +20,10 @@ export function useMeasured(of: MeasuredOf): readonly Measured[] {
 
 /** The measurement that a figure in use is from: the last that gave it; `null`: it was told, or is usual. */
 export function sourceOf(
-  measured: readonly Measured[],
-  is: Measured['figure']['is'],
+  measured: readonly MeasuredRecord[],
+  is: MeasuredRecord['figure']['is'],
   inUse: number,
-): Measured | null {
+): MeasuredRecord | null {
   return (
     measured.find(({ figure }) => {
       if (figure.is !== is) return false;

@@ -28,7 +28,7 @@ export type Solved = { brief: Brief; assumed: Assumed[] } & (
 );
 
 /** What is set, whichever way it was worked out; `null`: there is no answer. */
-export function settingsOf({ solution, lapse }: Solved): Settings | null {
+export function solvedSettings({ solution, lapse }: Solved): Settings | null {
   return solution?.settings ?? lapse?.settings ?? null;
 }
 

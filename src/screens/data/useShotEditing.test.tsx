@@ -5,7 +5,7 @@ import { emptyShot } from '@/core/records/emptyShot';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import type { Repository } from '@/store/repository';
-import { settled } from '../testing/settled';
+import { untilSettled } from '../testing/settled';
 import { RepositoryContext } from './repository';
 import { useShotEditing } from './useShotEditing';
 
@@ -40,12 +40,12 @@ class SlowStore {
   async letThrough(): Promise<ShotRecord> {
     const write = this.under.shift()!;
     this.record = record(write.change(this.record.shot), Number(this.record.updatedAt.slice(-3)) + 1);
-    await settled(() => write.done(this.record.updatedAt));
+    await untilSettled(() => write.done(this.record.updatedAt));
     return this.record;
   }
 
   async refuse(): Promise<void> {
-    await settled(() => this.under.shift()!.fail(new Error('full')));
+    await untilSettled(() => this.under.shift()!.fail(new Error('full')));
   }
 }
 

@@ -8,7 +8,7 @@ import type { Schedule } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { withOwn } from '@/core/records/figures';
-import type { Own } from '@/core/records/figures';
+import type { OwnValues } from '@/core/records/figures';
 import type { Gear, Outing, OutingDay } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wallClock } from '@/formats/clock';
@@ -127,7 +127,7 @@ export function useWholeOuting(outing: Outing, shots: ReadonlyMap<string, ShotRe
 function shotsNamedIn(
   { days }: Outing,
   all: readonly ShotRecord[],
-  own: Own,
+  own: OwnValues,
 ): ReadonlyMap<string, ShotRecord> {
   const ids = new Set(
     days.flatMap(({ entries }) => entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : []))),

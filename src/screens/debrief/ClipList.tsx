@@ -7,7 +7,7 @@ import type { Clip } from '@/core/records/clip';
 import { VirtualList } from '../ui/VirtualList';
 import { useClipFiles } from './clipFiles';
 import styles from './debrief.module.css';
-import { clipName, isDoubtful, otherText, placesOf, verdictText, whenText } from './shown';
+import { clipName, isDoubtful, otherText, clipPlaces, verdictText, whenText } from './shown';
 import type { DebriefProps } from './shown';
 
 /** The day's clips in a list: each with its shot, to be put to another, what was found, and how far a look has come. */
@@ -48,22 +48,22 @@ function Row({ clip, worked, zone, onChoose, onMove, onLook }: DebriefProps & { 
           <span className="numerals quiet">{whenText(clip, zone)}</span>
         </span>
       </button>
-      <Place clip={clip} worked={worked} onMove={onMove} />
+      <ClipPlace clip={clip} worked={worked} onMove={onMove} />
       <p className={styles.verdict} data-amiss={amiss}>
         {verdictText(clip, worked)}
       </p>
-      <Look clip={clip} onLook={onLook} />
+      <LookAgain clip={clip} onLook={onLook} />
     </>
   );
 }
 
 /** Which shot a clip is of, put there by the match or by hand; doubt is said. */
-export function Place({
+export function ClipPlace({
   clip,
   worked,
   onMove,
 }: Pick<DebriefProps, 'worked' | 'onMove'> & { clip: Clip }): ReactNode {
-  const places = placesOf(worked);
+  const places = clipPlaces(worked);
   const here = worked.parts.find(({ entryId, part }) => entryId === clip.entryId && part === clip.part);
   return (
     <div className={styles.place}>
@@ -84,7 +84,7 @@ export function Place({
 }
 
 /** How far a look has come and the way to stop it, or the way to a closer one. */
-export function Look({ clip, onLook }: Pick<DebriefProps, 'onLook'> & { clip: Clip }): ReactNode {
+export function LookAgain({ clip, onLook }: Pick<DebriefProps, 'onLook'> & { clip: Clip }): ReactNode {
   const look = useClipFiles((state) => state.looking.get(clip.id));
   const waiting = useClipFiles((state) => state.waiting.includes(clip.id));
   const file = useClipFiles((state) => state.files.get(clip.id));

@@ -16,7 +16,7 @@ import { Refused } from '../ui/Fields';
 import { useTyped } from '../ui/useTyped';
 import { toggled, VerdictButtons } from '../ui/VerdictButtons';
 import { Curves } from './Curves';
-import { Look, Place } from './ClipList';
+import { LookAgain, ClipPlace } from './ClipList';
 import styles from './debrief.module.css';
 import { partOf } from './dayTakes';
 import { Findings } from './Findings';
@@ -46,8 +46,8 @@ export function ClipView({ clip, ...props }: DebriefProps & { clip: Clip }): Rea
         </Button>
         <h2>{clipName(clip)}</h2>
         <span className="numerals quiet">{whenText(clip, zone)}</span>
-        <Place clip={clip} worked={worked} onMove={onMove} />
-        <Look clip={clip} onLook={onLook} />
+        <ClipPlace clip={clip} worked={worked} onMove={onMove} />
+        <LookAgain clip={clip} onLook={onLook} />
       </div>
       {measured.unread !== null && <p role="note">{unreadText(measured)}</p>}
       {frames.length > 0 && (

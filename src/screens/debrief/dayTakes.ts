@@ -1,21 +1,21 @@
 import { usableGb } from '@/core/camera/card';
 import { modesOf } from '@/core/camera/modeTable';
 import { outsOf } from '@/core/day/daySheet';
-import type { Out } from '@/core/day/daySheet';
+import type { RunOut } from '@/core/day/daySheet';
 import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
 import { endedBy } from '@/core/inspect/ended';
 import type { Ending } from '@/core/inspect/ended';
 import { troubleIn } from '@/core/inspect/trouble';
-import type { Known } from '@/core/inspect/matching';
+import type { CamerasKnown } from '@/core/inspect/matching';
 import type { PlannedTake } from '@/core/inspect/matchPath';
 import type { ClipFacts } from '@/core/inspect/recordings';
 import { isTimeLapse } from '@/core/records/filmedAs';
 import { meanOf } from '@/core/inspect/series';
 import type { Clip, Curves } from '@/core/records/clip';
-import type { Wanted } from '@/workers/clips';
+import type { HeldAgainst } from '@/workers/clips';
 
 /** A day told as what clips are matched to: what each camera was to film, when, how long and how. */
-export function takesOf({ parts }: WorkedDay): PlannedTake[] {
+export function plannedTakes({ parts }: WorkedDay): PlannedTake[] {
   return parts.map((part) => {
     const settings = part.answer?.carried?.settings;
     return {
@@ -36,7 +36,7 @@ export function plannedSeconds({ stretches }: WorkedPart): number {
 }
 
 /** What each camera of the day can film, for telling whose clips are whose. */
-export function filmsOf({ cameras }: WorkedDay): Known['films'] {
+export function filmsOf({ cameras }: WorkedDay): CamerasKnown['films'] {
   return Object.fromEntries(
     cameras.map(({ id, profile }) => {
       const modes = modesOf(profile).map(({ frameRate, resolution }) => ({
@@ -73,7 +73,7 @@ export function wantedOf(
   part: WorkedPart | undefined,
   { piece, measured }: Clip,
   earlier: readonly Clip[] = [],
-): Wanted | null {
+): HeldAgainst | null {
   if (!part) return null;
   const settings = part.answer?.carried?.settings ?? null;
   const before = piece ? piece.totalSeconds - measured.container.durationSeconds : 0;
@@ -104,11 +104,11 @@ export function endingOf(clip: Clip, clips: readonly Clip[], day: WorkedDay): En
   const { durationSeconds } = measured.container;
   const part = partOf(day, clip);
   const camera = day.cameras.find(({ id }) => id === clip.cameraId);
-  const out = (what: Out['what']): Out | undefined =>
+  const out = (what: RunOut['what']): RunOut | undefined =>
     camera?.sheet && part
       ? outsOf(camera.sheet.budget).find((one) => one.what === what && one.partId === part.id)
       : undefined;
-  const secondsTo = (one: Out | undefined): number | null =>
+  const secondsTo = (one: RunOut | undefined): number | null =>
     one && part ? (one.atMs - part.fromMs) / 1000 : null;
   const untilFlat = secondsTo(out('power'));
   const untilHot = secondsTo(out('heat'));

@@ -52,7 +52,7 @@ export function whenText({ startAt, measured: { container } }: Clip, zone: strin
 }
 
 /** Where a clip may be put by hand: every part of the day, and none. */
-export function placesOf(worked: WorkedDay): { value: string; label: string; part: WorkedPart | null }[] {
+export function clipPlaces(worked: WorkedDay): { value: string; label: string; part: WorkedPart | null }[] {
   return [
     ...worked.parts.map((part) => ({ value: part.id, label: dayPartName(part), part })),
     { value: '', label: messages.notPlanned, part: null },

@@ -11,7 +11,7 @@ import { faultText } from '@/words/faultText';
 import { judgeClip, lookAtClip, matchClips, openFile } from '@/workers/clips';
 import { soundsBeside } from '../files/clipFiles';
 import { putFile, putLook, useClipFiles } from './clipFiles';
-import { factsOfClip, filmsOf, groupOf, partOf, takesOf, wantedOf } from './dayTakes';
+import { factsOfClip, filmsOf, groupOf, partOf, plannedTakes, wantedOf } from './dayTakes';
 
 export interface Debriefed {
   repository: Repository;
@@ -140,7 +140,7 @@ async function matched(clips: readonly Clip[], { worked, outing }: Debriefed): P
   // Local time read as if it were universal, less what it is.
   const zoneAheadMs = Date.parse(`${isoIn(fromMs, outing.zone).slice(0, 19)}Z`) - fromMs;
   const known = { films: filmsOf(worked), zoneAheadMs };
-  return { match: await matchClips(recordings.flat(), takesOf(worked), known), pieces };
+  return { match: await matchClips(recordings.flat(), plannedTakes(worked), known), pieces };
 }
 
 /** Clips where the match puts them; what a hand put somewhere stays there. */

@@ -4,7 +4,7 @@ import { emptyShot } from '@/core/records/emptyShot';
 import { FaultsDialog } from '../shell/FaultsDialog';
 import { reading } from '../testing/filesWorker';
 import { said } from '../testing/said';
-import { settled } from '../testing/settled';
+import { untilSettled } from '../testing/settled';
 import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
 import { importFiles } from './importFiles';
@@ -74,7 +74,7 @@ describe('files on their way in', () => {
     expect(notTaken()).toMatchObject([{ name: 'lost.json', sound: null, faulty: [] }]);
     reading.held = Promise.reject(new RangeError('Invalid array length'));
     await take(file('huge.json', '{}'));
-    expect(notTaken()[1]!.faults[0]!.amiss).not.toEqual(notTaken()[0]!.faults[0]!.amiss);
+    expect(notTaken()[1]!.faults[0]!.problem).not.toEqual(notTaken()[0]!.faults[0]!.problem);
   });
 
   it('that could not be written are told, and the next is tried all the same', async () => {
@@ -125,7 +125,7 @@ describe('what was not taken', () => {
     const ids = await stage.database.shots.toCollection().primaryKeys();
     expect(ids).toEqual(expect.arrayContaining(['in-1', 'in-2', 'in-3']));
     expect(ids).not.toContain('in-0');
-    await settled(() => stage.repository.history.undo());
+    await untilSettled(() => stage.repository.history.undo());
     await waitFor(async () => expect(await stage.database.shots.count()).toBe(before));
   });
 });

@@ -3,7 +3,7 @@ import * as messages from '@/language/files';
 import type { IncomingRead, Taking } from '@/formats/incoming';
 import type { Repository } from '@/store/repository';
 import { askFiles } from '@/workers/files';
-import type { Stop } from '@/workers/files';
+import type { JobStop } from '@/workers/files';
 import { mergePlan } from '@/store/merging';
 import { leftBehindText, take } from './importText';
 import { isAsked } from './mergeRows';
@@ -60,7 +60,7 @@ export async function keep(
 }
 
 async function readOne(name: string, content: File | string): Promise<IncomingRead | null> {
-  const stop: Stop = { asked: false, now: () => undefined };
+  const stop: JobStop = { asked: false, now: () => undefined };
   const reading = (progress: string | null): void =>
     useIncomingState.setState({ reading: { name, progress, stop: () => stop.now() } });
   reading(null);

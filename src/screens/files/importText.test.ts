@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { emptyShot } from '@/core/records/emptyShot';
-import { nameOf } from '@/core/records/kitItem';
+import { thingName } from '@/core/records/kitItem';
 import type { Outing, OutingEntry } from '@/core/records/outing';
 import type { CalendarTimes } from '@/formats/outing/calendar';
 import type { ReadShotList } from '@/formats/outing/csv';
@@ -48,7 +48,7 @@ describe('what a file held', () => {
     const took = await take(repository, { kind: 'camera', profile });
     expect(took.ok && took.said).toContain('Marten');
     const things = (await database.kit.toArray()).map(({ thing }) => thing);
-    expect(things.map(nameOf)).toEqual(['Marten', 'Marten']);
+    expect(things.map(thingName)).toEqual(['Marten', 'Marten']);
     expect(new Set(things.map((thing) => thing.what === 'camera' && thing.profile.id)).size).toBe(2);
   });
 

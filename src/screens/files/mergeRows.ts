@@ -1,5 +1,5 @@
 import * as messages from '@/language/files';
-import type { Choice, MergeRow, Outcome } from '@/core/merge/merge';
+import type { MergeChoice, MergeRow, MergeOutcome } from '@/core/merge/merge';
 import { RECORD_TABLES } from '@/core/records/kinds';
 import { countsText } from './exported';
 
@@ -17,10 +17,10 @@ export const OUTCOMES = [
   'ours',
   'added',
   'alike',
-] as const satisfies readonly Outcome[];
+] as const satisfies readonly MergeOutcome[];
 
 /** Taken without a question: nothing that is here changes, and nothing of the file is left out. */
-const PLAIN: ReadonlySet<Outcome> = new Set(['added', 'alike']);
+const PLAIN: ReadonlySet<MergeOutcome> = new Set(['added', 'alike']);
 
 /** Whether a person is asked before it is so. */
 export function isAsked({ outcome }: MergeRow): boolean {
@@ -33,7 +33,7 @@ export function isTold({ here, there }: MergeRow): boolean {
 }
 
 /** What may be wanted instead of the merge, by outcome; the merge itself comes first. */
-export function choicesOf({ outcome }: MergeRow): readonly Choice[] {
+export function choicesOf({ outcome }: MergeRow): readonly MergeChoice[] {
   switch (outcome) {
     case 'alike':
       return [];
@@ -53,7 +53,7 @@ export function choicesOf({ outcome }: MergeRow): readonly Choice[] {
 /** What became of everything, in a sentence or two. */
 export function mergedText(
   rows: readonly MergeRow[],
-  choiceOf: (row: MergeRow) => Choice = () => 'merge',
+  choiceOf: (row: MergeRow) => MergeChoice = () => 'merge',
 ): string {
   const taken = rows.filter((row) => isTaken(row, choiceOf(row)));
   const alike = rows.filter((row) => row.outcome === 'alike' && isTold(row)).length;
@@ -65,7 +65,7 @@ export function mergedText(
 }
 
 /** Whether anything here changes by a row. */
-function isTaken({ outcome }: MergeRow, choice: Choice): boolean {
+function isTaken({ outcome }: MergeRow, choice: MergeChoice): boolean {
   if (choice !== 'merge') return choice === 'there';
   return !['alike', 'ours', 'goneHere', 'stays', 'newestOurs'].includes(outcome);
 }

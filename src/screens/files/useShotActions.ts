@@ -16,7 +16,7 @@ import { useWithOwn } from '../data/learned';
 import { useRepository } from '../data/repository';
 import { handoverUrl, placeUrl } from '../routes';
 import { useToast } from '../ui/toast';
-import { settingsOf } from '../data/useAnswer';
+import { solvedSettings } from '../data/useAnswer';
 import type { Solved } from '../data/useAnswer';
 
 /** What can be done with one shot besides changing it, as a menu, with its keys. */
@@ -33,7 +33,7 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
       .then(() => say(messages.copied({ what })))
       .catch(() => complain(messages.theBrowserDidNotLet));
   };
-  const settings = settingsOf(solved);
+  const settings = solvedSettings(solved);
   const asText = (): void => copy(shotToText(shot, settings, solved.brief.filters), messages.theCardAsText);
   const keep = (): void => {
     if (!settings) return;

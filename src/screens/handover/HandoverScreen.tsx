@@ -6,7 +6,7 @@ import type { ReactNode } from 'react';
 import { ABOVE_FOOT } from '../ui/Foot';
 import { PlaceTabs } from '../ui/PlaceTabs';
 import { Give } from './Give';
-import { Take } from './Take';
+import { TakeIn } from './TakeIn';
 import styles from './handover.module.css';
 
 const PARTS = [
@@ -27,7 +27,7 @@ export function HandoverScreen(): ReactNode {
         open={open}
         onOpen={(part) => router.replace(part === 'take' ? '/handover?part=take' : '/handover')}
       >
-        {open === 'take' ? <Take /> : <Give />}
+        {open === 'take' ? <TakeIn /> : <Give />}
       </PlaceTabs>
     </div>
   );

@@ -2,18 +2,18 @@ import * as messages from '@/language/handover';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { wantedKey } from '@/formats/handover/wanted';
-import type { Wanted } from '@/formats/handover/wanted';
+import type { WantedRecords } from '@/formats/handover/wanted';
 import { shotName } from '@/words/shotName';
 
 export interface Offer {
   key: string;
   label: string;
-  wanted: Wanted;
+  wanted: WantedRecords;
 }
 
 /** Everything that can be handed over: outings first, the ones put away last. */
 export function offersOf(outings: readonly Outing[], shots: readonly ShotRecord[]): Offer[] {
-  const offer = (wanted: Wanted, label: string): Offer => ({ key: wantedKey(wanted), label, wanted });
+  const offer = (wanted: WantedRecords, label: string): Offer => ({ key: wantedKey(wanted), label, wanted });
   const inOrder = [...outings].sort((one, other) => Number(one.archived) - Number(other.archived));
   return [
     ...inOrder.map(({ id, name }) => offer({ what: 'outing', id }, messages.outingCalled({ name }))),

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { levelOf } from '@/core/instrument/level';
-import type { Gravity, Level } from '@/core/instrument/level';
+import type { Gravity, CameraLevel } from '@/core/instrument/level';
 import { tenths } from '@/core/units/format';
 import { NoSensor } from './NoSensor';
 import type { Target } from './targets';
@@ -26,7 +26,7 @@ export function LevelTab({ target }: { target: Target }): ReactNode {
   const keep = useKeep(target);
   const readings = useRef<{ atMs: number; gravity: Gravity }[]>([]);
   const shownAt = useRef(0);
-  const [level, setLevel] = useState<Level | 'none' | null>(null);
+  const [level, setLevel] = useState<CameraLevel | 'none' | null>(null);
   const motion = useMotion(({ atMs, gravity }) => {
     if (!gravity) return;
     readings.current.push({ atMs, gravity });
@@ -72,7 +72,7 @@ export function LevelTab({ target }: { target: Target }): ReactNode {
 const HALF = 100;
 const PER_DEG = 2;
 
-function Horizon({ level: { tiltDeg, pitchDeg } }: { level: Level }): ReactNode {
+function Horizon({ level: { tiltDeg, pitchDeg } }: { level: CameraLevel }): ReactNode {
   // Rolled clockwise, it sees the horizon turned the other way; looking down, it sees it higher.
   const rise = Math.max(-HALF, Math.min(HALF, pitchDeg * PER_DEG));
   return (

@@ -1,6 +1,6 @@
 import * as messages from '@/language/instrument';
 import type { KitItem } from '@/core/records/kitItem';
-import { nameOf } from '@/core/records/kitItem';
+import { thingName } from '@/core/records/kitItem';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import type { MeasuredOf } from '@/store/measuring';
 import { shotName } from '@/words/shotName';
@@ -28,7 +28,7 @@ export function targetsOf(
       .filter(({ thing, archived }) => thing.what === 'mount' && !archived)
       .map(({ id, thing }): Target => ({
         key: `kit ${id}`,
-        label: messages.mountCalled({ name: nameOf(thing) }),
+        label: messages.mountCalled({ name: thingName(thing) }),
         of: { kitId: id },
       })),
   ];

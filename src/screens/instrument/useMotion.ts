@@ -5,7 +5,7 @@ import type { Gravity } from '@/core/instrument/level';
 import type { Rate } from '@/core/instrument/shake';
 
 /** One reading of the motion sensors; what a device does not have is `null`. */
-export interface Reading {
+export interface MotionReading {
   atMs: number;
   gravity: Gravity | null;
   rate: Omit<Rate, 'atSeconds'> | null;
@@ -22,7 +22,7 @@ interface Asking {
 }
 
 /** The motion sensors of this device, from a press on; each reading goes to `onReading`. */
-export function useMotion(onReading: (reading: Reading) => void): {
+export function useMotion(onReading: (reading: MotionReading) => void): {
   state: MotionState;
   start: () => void;
   stop: () => void;
@@ -68,7 +68,7 @@ function readingOf({
   timeStamp,
   accelerationIncludingGravity: pull,
   rotationRate: turn,
-}: DeviceMotionEvent): Reading {
+}: DeviceMotionEvent): MotionReading {
   const { x, y, z } = pull ?? {};
   const { alpha, beta, gamma } = turn ?? {};
   return {

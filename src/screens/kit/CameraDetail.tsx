@@ -5,11 +5,11 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import type { CameraProfile } from '@/core/camera/profile';
-import { findingsOf } from '@/core/camera/tableFindings';
-import type { Wishes } from '@/core/camera/wishes';
+import { tableFindingsOf } from '@/core/camera/tableFindings';
+import type { ModeWishes } from '@/core/camera/wishes';
 import { faultText } from '@/words/faultText';
 import type { KitItem } from '@/core/records/kitItem';
-import { findingText } from '@/words/cameraText';
+import { tableFindingText } from '@/words/cameraText';
 import { TextField } from '../ui/Fields';
 import { ModeMap } from '../ui/modeMap/ModeMap';
 import { CameraFacts } from './CameraFacts';
@@ -23,8 +23,8 @@ import styles from './kit.module.css';
 /** One camera: what it can do as a map, and everything that makes it so. */
 export function CameraDetail({ item, profile }: { item: KitItem; profile: CameraProfile }): ReactNode {
   const { draft, faults, edit, take, revert } = useProfileDraft(item, profile);
-  const [wishes, setWishes] = useState<Wishes>({ recording: 'video' });
-  const findings = findingsOf(profile);
+  const [wishes, setWishes] = useState<ModeWishes>({ recording: 'video' });
+  const findings = tableFindingsOf(profile);
   return (
     <>
       <h2 className={styles.name}>{draft.name}</h2>
@@ -69,7 +69,7 @@ export function CameraDetail({ item, profile }: { item: KitItem; profile: Camera
         ) : (
           <ul className={styles.findings}>
             {findings.map((finding, at) => (
-              <li key={`${finding.code} ${at}`}>{findingText(finding, profile)}</li>
+              <li key={`${finding.code} ${at}`}>{tableFindingText(finding, profile)}</li>
             ))}
           </ul>
         )}

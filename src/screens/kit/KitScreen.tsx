@@ -9,7 +9,7 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { cameraFrom, copiedThing, nameOf, newThing, THING_KINDS } from '@/core/records/kitItem';
+import { cameraFrom, copiedThing, thingName, newThing, THING_KINDS } from '@/core/records/kitItem';
 import type { KitItem, ThingKind } from '@/core/records/kitItem';
 import { THING_LABEL } from '@/words/cameraText';
 import { copyName, newThingName } from '@/words/newNames';
@@ -105,7 +105,7 @@ export function KitScreen(): ReactNode {
                         aria-current={item.id === open?.id ? 'true' : undefined}
                         onClick={() => go(item.id)}
                       >
-                        {nameOf(item.thing)}
+                        {thingName(item.thing)}
                         {item.archived && <span className="quiet">{messages.putAway}</span>}
                       </button>
                     </li>
@@ -141,7 +141,7 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
   const { thing } = item;
   const what = THING_LABEL[thing.what].one;
   return (
-    <article className={styles.detail} aria-label={nameOf(thing)}>
+    <article className={styles.detail} aria-label={thingName(thing)}>
       <Link href="/kit" className={styles.back}>
         {messages.allThingsInTheKit}
       </Link>
@@ -150,7 +150,7 @@ function Detail({ item, onOpen }: { item: KitItem; onOpen: (id: string) => void 
           onClick={() =>
             void repository
               ?.addKit(
-                (id) => copiedThing(thing, id, copyName(nameOf(thing), LONGEST_THING_NAME)),
+                (id) => copiedThing(thing, id, copyName(thingName(thing), LONGEST_THING_NAME)),
                 messages.copyA({ what }),
               )
               .then(onOpen)

@@ -2,7 +2,7 @@
 
 import * as messages from '@/language/kit';
 import { COLOURS, RECORDINGS, STABILIZATIONS } from '@/core/vocabulary/modes';
-import type { Colour, Recording, Stabilization } from '@/core/vocabulary/modes';
+import type { Colour, RecordingMode, Stabilization } from '@/core/vocabulary/modes';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { combinationsOf, limitCovers, modesOf } from '@/core/camera/modeTable';
@@ -173,7 +173,7 @@ function Rule({
           label={messages.recording}
           values={rule.recordings}
           options={labelled(RECORDINGS, RECORDING_LABEL)}
-          onCommit={(list) => put({ recordings: list as Recording[] })}
+          onCommit={(list) => put({ recordings: list as RecordingMode[] })}
         />
         <ListField
           label={messages.colour}

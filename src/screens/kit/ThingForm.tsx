@@ -12,7 +12,7 @@ import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { MOUNT_LABEL, PLACE_LABEL } from '@/words/labels';
 import { followsFrom } from '@/words/thingText';
-import type { Plain } from '@/words/thingText';
+import type { PlainThing } from '@/words/thingText';
 import { ChoiceField, NumberField, TextField } from '../ui/Fields';
 import { useRepository } from '../data/repository';
 import { ownZone } from '@/formats/today';
@@ -24,12 +24,12 @@ import styles from './kit.module.css';
 import { MeasureFilter } from './MeasureFilter';
 
 /** Writes a thing as it now is; rejects when it was not written. */
-type Put = (next: Plain) => Promise<void>;
+type Put = (next: PlainThing) => Promise<void>;
 
 /** A thing that is not a camera: its few figures, each with what follows from it. */
-export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): ReactNode {
+export function ThingForm({ item, thing }: { item: KitItem; thing: PlainThing }): ReactNode {
   const repository = useRepository();
-  const put = (next: Plain): Promise<void> => {
+  const put = (next: PlainThing): Promise<void> => {
     const change = rebased<Thing>(thing, next);
     return (
       repository?.changeKit(item.id, messages.change({ what: next.name }), (one) => ({
@@ -70,7 +70,7 @@ export function ThingForm({ item, thing }: { item: KitItem; thing: Plain }): Rea
   );
 }
 
-function Figures({ thing, put }: { thing: Plain; put: Put }): ReactNode {
+function Figures({ thing, put }: { thing: PlainThing; put: Put }): ReactNode {
   switch (thing.what) {
     case 'filter':
       return <FilterFigures filter={thing.filter} put={(filter) => void put({ ...thing, filter })} />;
@@ -99,7 +99,7 @@ function Figures({ thing, put }: { thing: Plain; put: Put }): ReactNode {
 }
 
 /** Things that are nothing but figures. */
-type Counted = Extract<Plain, { what: 'card' | 'cell' | 'bank' }>;
+type Counted = Extract<PlainThing, { what: 'card' | 'cell' | 'bank' }>;
 
 interface Figure {
   key: string;
@@ -212,7 +212,7 @@ function MountFigures({ thing, put }: { thing: Mounted; put: Put }): ReactNode {
 }
 
 /** What follows from the figures. */
-function Follows({ thing }: { thing: Plain }): ReactNode {
+function Follows({ thing }: { thing: PlainThing }): ReactNode {
   const lines = followsFrom(thing);
   return (
     <ul className={styles.follows}>

@@ -4,7 +4,7 @@ import * as messages from '@/language/location';
 import { AutoComplete, Button } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
-import type { Place } from '@/core/light/sun/position';
+import type { LatLon } from '@/core/light/sun/position';
 import { readCoordinates } from '@/formats/coordinates';
 import type { NamedPlace } from '@/formats/gazetteer';
 import type { ChosenPlace } from '@/formats/placed';
@@ -25,7 +25,7 @@ export function PlaceField({
   onChoose,
 }: {
   /** `null`: none yet. */
-  value: { place: Place; name: string | null; country: string | null } | null;
+  value: { place: LatLon; name: string | null; country: string | null } | null;
   label?: string;
   onChoose: (place: ChosenPlace) => void;
 }): ReactNode {
@@ -39,7 +39,7 @@ export function PlaceField({
     [places, used, typed],
   );
   const shown = value ? (value.name ?? placeText(value.place)) : '';
-  const go = async (place: Place, name: string | null, country: string | null): Promise<void> => {
+  const go = async (place: LatLon, name: string | null, country: string | null): Promise<void> => {
     setTyped(null);
     setFault(null);
     onChoose(await chosen(place, name, country));
@@ -122,13 +122,13 @@ export function PlaceField({
 }
 
 /** A place with its clock; its country by the nearest town, where nobody says. */
-async function chosen(place: Place, name: string | null, country: string | null): Promise<ChosenPlace> {
+async function chosen(place: LatLon, name: string | null, country: string | null): Promise<ChosenPlace> {
   const zone = await zoneAt(place);
   const near = country ?? (await nearestCountry(place));
   return { lat: place.lat, lon: place.lon, name, country: near, zone };
 }
 
-async function nearestCountry(place: Place): Promise<string | null> {
+async function nearestCountry(place: LatLon): Promise<string | null> {
   return loadPlaces().then(
     (places) => places.nearest(place)?.country ?? null,
     () => null,

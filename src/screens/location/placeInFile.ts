@@ -1,4 +1,4 @@
-import type { Place } from '@/core/light/sun/position';
+import type { LatLon } from '@/core/light/sun/position';
 import { askFiles } from '@/workers/files';
 import type { TrackJob } from '@/workers/files';
 import { isTrackName, PHOTO_FILES, TRACK_FILES } from '../files/fileKinds';
@@ -7,7 +7,7 @@ import { isTrackName, PHOTO_FILES, TRACK_FILES } from '../files/fileKinds';
 export const POSITION_FILES = `${TRACK_FILES},${PHOTO_FILES}`;
 
 /** Where a track begins or a photograph was taken; `null` where the file does not say. */
-export async function placeInFile(file: File): Promise<Place | null> {
+export async function placeInFile(file: File): Promise<LatLon | null> {
   if (!isTrackName(file.name)) {
     const { read } = await askFiles((worker) => worker.readPhoto(file));
     return read.ok ? read.facts.place : null;

@@ -2,7 +2,7 @@
 
 import * as messages from '@/language/location';
 import { useEffect, useState } from 'react';
-import type { Place } from '@/core/light/sun/position';
+import type { LatLon } from '@/core/light/sun/position';
 import { GazetteerSchema, gazetteerOf } from '@/formats/gazetteer';
 import type { Gazetteer } from '@/formats/gazetteer';
 
@@ -41,7 +41,7 @@ export function usePlaces(): Gazetteer | null {
 }
 
 /** The time zone of a place on land or at sea, without asking anybody. */
-export async function zoneAt({ lat, lon }: Place): Promise<string> {
+export async function zoneAt({ lat, lon }: LatLon): Promise<string> {
   const { default: lookUp } = await import('@photostructure/tz-lookup');
   try {
     return lookUp(lat, lon);

@@ -6,7 +6,7 @@ import { Button, Select } from 'antd';
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { freeMinute } from '@/core/records/dayEdits';
-import { clockOf } from '@/core/records/entries';
+import { clockTime } from '@/core/records/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';
 import { inOrder } from '@/core/records/entries';
@@ -39,7 +39,7 @@ export function AddEntry({
   const repository = useRepository();
   const shots = useShots() ?? [];
   const here = new Set(day.entries.flatMap((entry) => (entry.what === 'shot' ? [entry.shotId] : [])));
-  const at = clockOf(freeMinute(day, editing.lengthOf));
+  const at = clockTime(freeMinute(day, editing.lengthOf));
   const own = useOwnKit();
   const router = useRouter();
   const add = (make: (id: string) => OutingEntry): void => {

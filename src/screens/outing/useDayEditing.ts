@@ -7,7 +7,7 @@ import type { Change, TakenOn } from '@/core/changes/change';
 import { allOf } from '@/core/changes/shots';
 import type { ShotChanges } from '@/core/changes/shots';
 import { entryAt, reordered, withDay } from '@/core/records/dayEdits';
-import { clockOf } from '@/core/records/entries';
+import { clockTime } from '@/core/records/entries';
 import type { Outing, OutingDay, OutingEntry } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';
 import { dateAndTime, movedTo, wallClock } from '@/formats/clock';
@@ -67,7 +67,7 @@ export function useDayEditing(
       })),
     moveTo: (entryId, minute) => {
       const entry = day.entries.find(({ id }) => id === entryId);
-      if (!entry || clockOf(minute) === entry.at) return Promise.resolve();
+      if (!entry || clockTime(minute) === entry.at) return Promise.resolve();
       return changeDay(messages.moveInTime, (before) => entryAt(before, entryId, minute));
     },
     reorder: (entryId, to) =>

@@ -12,7 +12,7 @@ import { useOwn } from '../data/learned';
 import { useShots } from '../data/repository';
 
 /** What of a page's figures is learned from the person and in use, or of all. */
-export function LearnedFigures({ of }: { of: ReasonPage | 'all' }): ReactNode {
+export function LearnedInUse({ of }: { of: ReasonPage | 'all' }): ReactNode {
   const { learned } = useOwn();
   const kit = useKit();
   const shots = useShots();

@@ -5,7 +5,7 @@ import { Button, Slider } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Solution } from '@/core/answer/solve';
-import { curveOf, FORMULAS, INPUTS, shareAt, valueAt, valuesOn } from '@/core/explain/formulas';
+import { formulaCurve, FORMULAS, FORMULA_INPUTS, shareAt, valueAt, valuesOn } from '@/core/explain/formulas';
 import type { Formula, FormulaId } from '@/core/explain/formulas';
 import {
   FORMULA_NAME,
@@ -30,7 +30,7 @@ export function LiveFormula({ id, solution }: { id: FormulaId; solution: Solutio
   const [moved, setMoved] = useState<readonly number[] | null>(null);
   const values = moved ?? onShot;
   const result = of(values, solution);
-  const curve = useMemo(() => curveOf(id, values, solution, POINTS), [id, values, solution]);
+  const curve = useMemo(() => formulaCurve(id, values, solution, POINTS), [id, values, solution]);
   const [first] = inputs;
   const place = useRef<HTMLElement>(null);
   useEffect(() => {
@@ -51,13 +51,15 @@ export function LiveFormula({ id, solution }: { id: FormulaId; solution: Solutio
             <Slider
               min={0}
               max={STEPS}
-              value={Math.round(shareAt(INPUTS[name], values[at] ?? 0) * STEPS)}
+              value={Math.round(shareAt(FORMULA_INPUTS[name], values[at] ?? 0) * STEPS)}
               tooltip={{ open: false }}
               ariaLabelForHandle={messages.inputOf({ name: INPUT_NAME[name], formula: FORMULA_NAME[id] })}
               ariaValueTextFormatterForHandle={() => inputText(name, values[at] ?? 0)}
               onChange={(step) =>
                 setMoved(
-                  values.map((one, index) => (index === at ? valueAt(INPUTS[name], step / STEPS) : one)),
+                  values.map((one, index) =>
+                    index === at ? valueAt(FORMULA_INPUTS[name], step / STEPS) : one,
+                  ),
                 )
               }
             />
@@ -72,18 +74,18 @@ export function LiveFormula({ id, solution }: { id: FormulaId; solution: Solutio
       {first && inputs.length > 0 && (
         <Curve
           points={curve}
-          at={shareAt(INPUTS[first], values[0] ?? 0)}
+          at={shareAt(FORMULA_INPUTS[first], values[0] ?? 0)}
           says={messages.drawing({
             name: FORMULA_NAME[id],
             first: INPUT_NAME[first],
-            from: inputText(first, INPUTS[first].min),
-            to: inputText(first, INPUTS[first].max),
+            from: inputText(first, FORMULA_INPUTS[first].min),
+            to: inputText(first, FORMULA_INPUTS[first].max),
             low: resultText(id, curve[0]?.result ?? 0),
             high: resultText(id, curve.at(-1)?.result ?? 0),
             at: inputText(first, values[0] ?? 0),
             result: resultText(id, result),
           })}
-          ends={[inputText(first, INPUTS[first].min), inputText(first, INPUTS[first].max)]}
+          ends={[inputText(first, FORMULA_INPUTS[first].min), inputText(first, FORMULA_INPUTS[first].max)]}
           result={resultText(id, result)}
         />
       )}

@@ -1,12 +1,12 @@
 import * as messages from '@/language/reasons';
 import type { ReactNode } from 'react';
-import { slopesOf, standingOf } from '@/core/explain/losses';
+import { slopesOf, knownByOf } from '@/core/explain/losses';
 import type { Slope } from '@/core/explain/losses';
 import type { TermId } from '@/core/vocabulary/terms';
 import { trimmed } from '@/core/units/format';
 import { capital } from '@/words/sentences';
 import { TERM_LABEL } from '@/words/labels';
-import { becauseText, figureName, lossFormula, lossSeen } from '@/words/lossText';
+import { becauseText, lossFigureName, lossFormula, lossSeen } from '@/words/lossText';
 import styles from './reasons.module.css';
 import { StandingTable } from './StandingTable';
 
@@ -48,11 +48,11 @@ export function Slopes({
         name: (
           <>
             {caption !== undefined && <>{capital(TERM_LABEL[slope.term])}: </>}
-            <code>{figureName(slope)}</code>
+            <code>{lossFigureName(slope)}</code>
           </>
         ),
         value: trimmed(slope.value, 3),
-        standing: standingOf(slope),
+        standing: knownByOf(slope),
         because: becauseText(slope),
       }))}
     />

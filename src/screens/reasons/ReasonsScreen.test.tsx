@@ -2,7 +2,7 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { solve } from '@/core/answer/solve';
 import { briefOf } from '@/core/brief/brief';
-import { FORMULAS, formulasOn, INPUTS, valueAt, valuesOn } from '@/core/explain/formulas';
+import { FORMULAS, formulasOn, FORMULA_INPUTS, valueAt, valuesOn } from '@/core/explain/formulas';
 import { helmetRide } from '@/core/explain/helmet';
 import { item } from '@/core/units/items';
 import { REASON_PAGES } from '@/core/vocabulary/reasonPages';
@@ -56,7 +56,7 @@ describe('reasons', () => {
     expect(formula.getByRole('status').textContent).toBe(says(values));
     const slider = item(formula.getAllByRole('slider'), 0);
     fireEvent.keyDown(slider, { key: 'Home', keyCode: 36 });
-    const shortest = [valueAt(INPUTS.shutterSeconds, 0), ...values.slice(1)];
+    const shortest = [valueAt(FORMULA_INPUTS.shutterSeconds, 0), ...values.slice(1)];
     await waitFor(() => expect(formula.getByRole('status').textContent).toBe(says(shortest)));
     expect(says(shortest)).not.toBe(says(values));
     await stage.user.click(formula.getByRole('button', { name: 'As on the shot' }));

@@ -25,7 +25,7 @@ import { usePreference, useShots } from '../data/repository';
 import { reasonsUrl, useShotId } from '../routes';
 import { useWide } from '../ui/useMediaQuery';
 import { FiguresPage } from './FiguresPage';
-import { LearnedFigures } from './LearnedFigures';
+import { LearnedInUse } from './LearnedFigures';
 import { LiveFormula } from './LiveFormula';
 import { Losses } from './Losses';
 import { NumbersOf } from './NumbersOf';
@@ -144,7 +144,7 @@ function Page({ page, solution }: { page: ReasonPage; solution: Solution }): Rea
         </section>
       )}
       {terms.length > 0 && <Losses terms={terms} />}
-      {page === 'figures' ? <FiguresPage /> : <LearnedFigures of={page} />}
+      {page === 'figures' ? <FiguresPage /> : <LearnedInUse of={page} />}
       {words.length > 0 && <Words words={words} solution={solution} />}
     </>
   );

@@ -1,6 +1,6 @@
 import * as messages from '@/language/reasons';
 import type { ReactNode } from 'react';
-import type { Standing } from '@/core/explain/formulas';
+import type { KnownBy } from '@/core/explain/formulas';
 import styles from './reasons.module.css';
 
 /** Figures or formulas, each with how it is known and why. */
@@ -9,7 +9,7 @@ export function StandingTable({
   rows,
 }: {
   caption: string | undefined;
-  rows: readonly { key: string; name: ReactNode; value: string; standing: Standing; because: string }[];
+  rows: readonly { key: string; name: ReactNode; value: string; standing: KnownBy; because: string }[];
 }): ReactNode {
   return (
     <div className={styles.wide}>

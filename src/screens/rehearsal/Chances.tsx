@@ -12,7 +12,7 @@ import { tenths } from '@/core/units/format';
 import { dayPartName } from '@/words/shotName';
 import { WhyLink } from '../ui/WhyLink';
 import styles from './rehearsal.module.css';
-import { chanceText, failureText, pct, rangeText } from './told';
+import { chancePct, failureText, pct, rangeText } from './told';
 
 /** Each shot of the day: how often what goes wrong, out of ten dots; its light against its window; and what drives it. */
 export function Chances({ report, day }: { report: Rehearsal; day: WorkedDay }): ReactNode {
@@ -101,7 +101,7 @@ function Dots({ chance, label }: { chance: Chance; label: { shot: string; failur
         width={PER_ROW * step}
         height={2 * step}
         role="img"
-        aria-label={messages.cell({ ...label, p: chanceText(chance), low: pct(low), high: pct(high) })}
+        aria-label={messages.cell({ ...label, p: chancePct(chance), low: pct(low), high: pct(high) })}
       >
         {Array.from({ length: 10 }, (_, at) => {
           const full = Math.min(1, Math.max(0, 10 * p - at));
@@ -115,7 +115,7 @@ function Dots({ chance, label }: { chance: Chance; label: { shot: string; failur
         })}
       </svg>
       <span className="numerals">
-        {chanceText(chance)}
+        {chancePct(chance)}
         <span className={styles.drivers}>{rangeText(chance)}</span>
       </span>
     </span>

@@ -5,7 +5,7 @@ import { Button, Checkbox, Select } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import type { WorkedDay } from '@/core/day/workedDay';
-import { clockOf, inOrder, minutesOf } from '@/core/records/entries';
+import { clockTime, inOrder, minutesOf } from '@/core/records/entries';
 import type { Gear, OutingDay, OutingEntry } from '@/core/records/outing';
 import type { BetterTimes } from '@/core/rehearse/times';
 import { tenths } from '@/core/units/format';
@@ -57,8 +57,8 @@ export function OtherTimes({
 }): ReactNode {
   const entries = inOrder(of.entries);
   const [stated, setStated] = useState<Stated>(() => ({
-    earliest: clockOf(Math.min(...entries.map(({ at }) => minutesOf(at))) - ROOM),
-    latest: clockOf(Math.max(...entries.map((one) => minutesOf(one.at) + editing.lengthOf(one))) + ROOM),
+    earliest: clockTime(Math.min(...entries.map(({ at }) => minutesOf(at))) - ROOM),
+    latest: clockTime(Math.max(...entries.map((one) => minutesOf(one.at) + editing.lengthOf(one))) + ROOM),
     mostMinutes: 60,
     betweenMinutes: 5,
     order: false,

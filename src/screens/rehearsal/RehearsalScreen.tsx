@@ -31,7 +31,7 @@ import { Reliable } from './Reliable';
 import { Deciding } from './Deciding';
 import { OtherTimes } from './OtherTimes';
 import styles from './rehearsal.module.css';
-import { chanceText, failureText, pct, worstOf } from './told';
+import { chancePct, failureText, pct, worstOf } from './told';
 import { useRehearsal } from './useRehearsal';
 import type { Rehearsed } from './useRehearsal';
 import { SlipsForm } from './SlipsForm';
@@ -167,12 +167,12 @@ function Result({ report, day }: { report: Rehearsal; day: WorkedDay }): ReactNo
     <div className={styles.result}>
       {worst && part && why && (
         <p>
-          {messages.likeliest({ shot: dayPartName(part), p: chanceText(worst.fails), why: failureText(why) })}
+          {messages.likeliest({ shot: dayPartName(part), p: chancePct(worst.fails), why: failureText(why) })}
         </p>
       )}
       <p>
         {messages.lasts({
-          p: chanceText(everythingLasts),
+          p: chancePct(everythingLasts),
           low: pct(everythingLasts.low),
           high: pct(everythingLasts.high),
         })}{' '}

@@ -5,7 +5,7 @@ import type { RehearsedShot } from '@/core/rehearse/rehearse';
 import { trimmed } from '@/core/units/format';
 
 /** "34 %", "under 1 %" */
-export function chanceText({ p }: Pick<Chance, 'p'>): string {
+export function chancePct({ p }: Pick<Chance, 'p'>): string {
   return p > 0 && p < 0.01 ? messages.under1 : messages.pct({ p: pct(p) });
 }
 

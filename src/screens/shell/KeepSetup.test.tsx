@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { noRecords } from '@/core/records/kinds';
 import { setupsOf } from '@/core/records/slots';
-import type { Setup } from '@/core/records/setup';
+import type { StoredSetup } from '@/core/records/setup';
 import { solve } from '@/core/answer/solve';
 import { briefOf } from '@/core/brief/brief';
 import { emptyShot } from '@/core/records/emptyShot';
@@ -22,7 +22,8 @@ const kept: Keepable = {
   profile: ARCHETYPES.main,
   name: 'Down the long trail behind the house, before rain',
 };
-const inSlots = async (id: string): Promise<Setup[]> => setupsOf((await stage.database.kit.get(id))!.thing);
+const inSlots = async (id: string): Promise<StoredSetup[]> =>
+  setupsOf((await stage.database.kit.get(id))!.thing);
 
 describe('keeping a set-up', () => {
   beforeEach(async () => {

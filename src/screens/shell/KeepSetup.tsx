@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { useId, useState } from 'react';
 import type { ReactNode } from 'react';
 import { LONGEST_SETUP_NAME } from '@/core/records/names';
-import { camerasOf, freeSlot, setupsOf, withSetup } from '@/core/records/slots';
+import { kitCameras, freeSlot, setupsOf, withSetup } from '@/core/records/slots';
 import type { KitCamera } from '@/core/records/slots';
 import { useKit } from '../data/kit';
 import { useKeeping } from '../data/keeping';
@@ -22,7 +22,7 @@ export function KeepSetup({ kept }: { kept: Keepable }): ReactNode {
   const kit = useKit();
   const close = (): void => useKeeping.setState({ kept: null });
   if (!kit) return null;
-  const cameras = camerasOf(kit);
+  const cameras = kitCameras(kit);
   // The camera itself before one of its kind.
   const first = cameras.find(({ thing }) => thing.profile.id === kept.profile.id) ?? cameras[0];
   if (!first)

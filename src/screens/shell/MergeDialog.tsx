@@ -5,7 +5,7 @@ import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { differencesOf } from '@/core/merge/differences';
-import type { Choice, MergeRow, Outcome } from '@/core/merge/merge';
+import type { MergeChoice, MergeRow, MergeOutcome } from '@/core/merge/merge';
 import { merge } from '@/store/merging';
 import { differenceText } from '@/words/differenceText';
 import { RECORD_LABEL, recordText } from '@/words/recordText';
@@ -18,10 +18,10 @@ import { choicesOf, isAsked, isTold, mergedText, OUTCOMES } from '../files/merge
 import { useToast } from '../ui/toast';
 import styles from './shell.module.css';
 
-const GROUP: Record<Outcome, (given: { count: number }) => string> = messages.mergeGroup;
-const WHY: Record<Outcome, string> = messages.mergeWhy;
-const MERGE: Record<Outcome, string> = messages.mergeDefault;
-const INSTEAD: Record<Exclude<Choice, 'merge'>, string> = messages.mergeInstead;
+const GROUP: Record<MergeOutcome, (given: { count: number }) => string> = messages.mergeGroup;
+const WHY: Record<MergeOutcome, string> = messages.mergeWhy;
+const MERGE: Record<MergeOutcome, string> = messages.mergeDefault;
+const INSTEAD: Record<Exclude<MergeChoice, 'merge'>, string> = messages.mergeInstead;
 
 /** Differences told of one record, and records told of one group, before the rest is counted. */
 const MOST_DIFFERENCES = 5;
@@ -34,12 +34,12 @@ export function MergeDialog({ one }: { one: ToMerge }): ReactNode {
   const repository = useRepository();
   const { say, complain } = useToast();
   const [busy, setBusy] = useState(false);
-  const [choices, setChoices] = useState<ReadonlyMap<string, Choice>>(new Map());
+  const [choices, setChoices] = useState<ReadonlyMap<string, MergeChoice>>(new Map());
   const { name, records, rows, leftBehind } = one;
   const close = (): void =>
     useIncomingState.setState(({ toMerge }) => ({ toMerge: toMerge.filter((other) => other !== one) }));
-  const choiceOf = (row: MergeRow): Choice => choices.get(keyOf(row)) ?? 'merge';
-  const take = (choose: (row: MergeRow) => Choice): void => {
+  const choiceOf = (row: MergeRow): MergeChoice => choices.get(keyOf(row)) ?? 'merge';
+  const take = (choose: (row: MergeRow) => MergeChoice): void => {
     if (!repository) return;
     setBusy(true);
     merge(repository, records, choose)
@@ -97,8 +97,8 @@ function Group({
   choose,
 }: {
   rows: readonly MergeRow[];
-  choiceOf: (row: MergeRow) => Choice;
-  choose: (row: MergeRow, choice: Choice) => void;
+  choiceOf: (row: MergeRow) => MergeChoice;
+  choose: (row: MergeRow, choice: MergeChoice) => void;
 }): ReactNode {
   const [first] = rows;
   if (!first) return null;
@@ -128,8 +128,8 @@ function Row({
   choose,
 }: {
   row: MergeRow;
-  choice: Choice;
-  choose: (choice: Choice) => void;
+  choice: MergeChoice;
+  choose: (choice: MergeChoice) => void;
 }): ReactNode {
   const { table, outcome, here, there } = row;
   const record = there.record ?? here.record;

@@ -26,7 +26,7 @@ import { NextOuting } from './NextOuting';
 import { QuickBriefForm } from './QuickBriefForm';
 import { useAnswers } from './useAnswers';
 import type { AnswerOf } from './useAnswers';
-import { useAsked } from './useShortAnswer';
+import { useAnswerOf } from './useShortAnswer';
 import styles from './start.module.css';
 
 /** Start: an answer in three words, and the shots kept so far. */
@@ -107,7 +107,7 @@ function ShotRow({
   last: Recording | undefined;
   on: RowProps;
 }): ReactNode {
-  const answer = useAsked(record, answerOf);
+  const answer = useAnswerOf(record, answerOf);
   const { mount, look, filters = USUAL_FILTERS } = record.shot;
   const cautions = answer && 'cautions' in answer ? answer.cautions : 0;
   const name = shotName(record.shot);

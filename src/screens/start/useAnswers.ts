@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { withOwn } from '@/core/records/figures';
 import type { Outing } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
-import { standingOf, standingsOf } from '@/core/records/standing';
+import { plannedEntryOf, standingsOf } from '@/core/records/plannedEntry';
 import { todayIn } from '@/formats/today';
 import { carriedAnswers } from '@/workers/day';
 import { shortAnswer } from '@/workers/shots';
@@ -25,7 +25,7 @@ export function useAnswers(
     const kept = new Map(shots.map((record) => [record.id, { ...record, shot: withOwn(record.shot, own) }]));
     return async ({ id, shot: bare }) => {
       const shot = withOwn(bare, own);
-      const standing = standingOf(standingsOf(outings, id), ANY, (zone) => todayIn(zone, Date.now()));
+      const standing = plannedEntryOf(standingsOf(outings, id), ANY, (zone) => todayIn(zone, Date.now()));
       if (!standing) return shortAnswer(shot);
       const { outing, day, entry } = standing;
       const here = day.entries.flatMap((one) => (one.what === 'shot' ? (kept.get(one.shotId) ?? []) : []));

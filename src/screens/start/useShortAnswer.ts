@@ -7,13 +7,16 @@ import { useWithOwn } from '../data/learned';
 
 /** The answer of a shot by itself, worked out beside the page; `null` while there is none yet. */
 export function useShortAnswer(shot: Shot): ShortAnswer | null {
-  return useAsked(useWithOwn(shot), alone);
+  return useAnswerOf(useWithOwn(shot), alone);
 }
 
 const alone = (shot: Shot): Promise<ShortAnswer> => shortAnswer(shot);
 
 /** What is answered of a thing: of the thing as it was a moment ago, until the new answer is there. */
-export function useAsked<T>(of: T, answerOf: ((of: T) => Promise<ShortAnswer>) | null): ShortAnswer | null {
+export function useAnswerOf<T>(
+  of: T,
+  answerOf: ((of: T) => Promise<ShortAnswer>) | null,
+): ShortAnswer | null {
   const [result, setResult] = useState<ShortAnswer | null>(null);
   useEffect(() => {
     if (!answerOf) return undefined;

@@ -1,7 +1,7 @@
 import type { Remote } from 'comlink';
 import { readIncoming, readIncomingFile } from '@/formats/incoming';
 import { readModeSheet } from '@/formats/modeSheet/read';
-import type { FilesWorker, Stop } from '@/workers/files';
+import type { FilesWorker, JobStop } from '@/workers/files';
 import type * as FilesWorkers from '@/workers/files';
 
 /** Holds the next reading until it is let go, so that it can be stopped meanwhile. */
@@ -25,7 +25,7 @@ export const inPage: typeof FilesWorkers = {
   },
 };
 
-function stoppedBy(stop: Stop | undefined): Promise<never> {
+function stoppedBy(stop: JobStop | undefined): Promise<never> {
   return new Promise((_, reject) => {
     if (stop)
       stop.now = () => {

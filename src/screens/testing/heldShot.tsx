@@ -13,10 +13,10 @@ export interface HeldShot {
   now: () => Shot;
   labels: string[];
   /** What is drawn of it, anew after each change. */
-  Over: (props: { children: (open: OpenShot) => ReactNode }) => ReactNode;
+  Over: (props: { children: (open: ShotInPage) => ReactNode }) => ReactNode;
 }
 
-export interface OpenShot {
+export interface ShotInPage {
   shot: Shot;
   editing: ShotEditing;
   brief: Brief;

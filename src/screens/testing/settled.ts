@@ -10,7 +10,7 @@ export function painted(): Promise<void> {
 }
 
 /** Does something whose promises settle at once, and waits until the screen has followed. */
-export function settled(deed: () => unknown): Promise<void> {
+export function untilSettled(deed: () => unknown): Promise<void> {
   return act(async () => {
     deed();
     await Promise.resolve();

@@ -1,7 +1,7 @@
 import { act, renderHook } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { RefusedWrite } from '@/store/refusedWrite';
-import { settled } from '../testing/settled';
+import { untilSettled } from '../testing/settled';
 import { namedText, useTyped, useTypedText } from './useTyped';
 import { worded } from '@/core/schema/fault';
 
@@ -23,7 +23,7 @@ describe('what is typed into a field', () => {
     act(() => result.current.type('new'));
     act(() => result.current.give(() => write.promise));
     expect(result.current.typed).toBe('new');
-    await settled(() => write.done());
+    await untilSettled(() => write.done());
     expect(result.current.typed).toBeUndefined();
   });
 
@@ -32,7 +32,7 @@ describe('what is typed into a field', () => {
     const write = slow();
     act(() => result.current.type('bad'));
     act(() => result.current.give(() => write.promise));
-    await settled(() => write.fail(new RefusedWrite('kit', 'Rook', [worded('name', 'too long')])));
+    await untilSettled(() => write.fail(new RefusedWrite('kit', 'Rook', [worded('name', 'too long')])));
     expect(result.current.typed).toBe('bad');
     expect(result.current.refused).toContain('Rook');
     expect(result.current.refused).toContain('too long');
@@ -46,7 +46,7 @@ describe('what is typed into a field', () => {
     act(() => result.current.type('first'));
     act(() => result.current.give(() => write.promise));
     act(() => result.current.type('second'));
-    await settled(() => write.done());
+    await untilSettled(() => write.done());
     expect(result.current.typed).toBe('second');
   });
 
@@ -91,7 +91,7 @@ describe('a field of text', () => {
   it('marks what was refused', async () => {
     const { result } = text('Rook', () => Promise.reject(new Error('no room')));
     act(() => result.current.onType('Pika'));
-    await settled(() => result.current.onLeave());
+    await untilSettled(() => result.current.onLeave());
     expect(result.current).toMatchObject({ value: 'Pika', status: 'error' });
     expect(result.current.refused).toContain('no room');
   });

@@ -10,8 +10,8 @@ import { item } from '@/core/units/items';
 import { readSetup, storable, writeSetup } from '@/formats/code/setupCode';
 import type { Setup } from '@/formats/code/setupCode';
 import { wallClock } from '@/formats/clock';
-import { newCameraSimulator, passed, started, stopped, takeSetup } from './camera';
-import type { CameraSimulator, World } from './camera';
+import { newCameraSimulator, passed, started, simulationStopped, takeSetup } from './camera';
+import type { CameraSimulator, SimulatedWorld } from './camera';
 
 const demo = makeDemo();
 const outing = item(demo.outings, 0);
@@ -32,7 +32,7 @@ const setups = sheet.cameras.flatMap(({ cameraId, presets }) =>
 const otterSetup = setups.find(({ cameraId }) => cameraId === 'otter')!;
 const otter = day.parts.find(({ camera }) => camera.id === 'otter')!.camera;
 const gear = { capacityGb: 64, ampereHours: 1.72, volts: 3.85 };
-const world: World = { airC: 15, sunC: 0, airSpeedMps: 3, ev: 12, filterStops: 3 };
+const world: SimulatedWorld = { airC: 15, sunC: 0, airSpeedMps: 3, ev: 12, filterStops: 3 };
 
 describe('a set-up code', () => {
   it('reads as the documentation writes it', () => {
@@ -106,7 +106,10 @@ describe('the stand-in camera', () => {
     expect(passed(camera, 8, world).running).toBeNull();
     const running = passed(camera, 20, world).running!;
     expect(running.startedMs! - camera.clockMs!).toBeCloseTo(8000, -4);
-    expect(stopped(passed(camera, 70, world)).clips[0]).toMatchObject({ end: 'stopped', chapters: 1 });
+    expect(simulationStopped(passed(camera, 70, world)).clips[0]).toMatchObject({
+      end: 'stopped',
+      chapters: 1,
+    });
   });
 
   it('refuses what it cannot do, by what it cannot', () => {
@@ -155,7 +158,7 @@ describe('the stand-in camera', () => {
     const blank = newCameraSimulator(profile, { ...gear, capacityGb: 512, ampereHours: 9 }, 33);
     const taken = takeSetup(blank, fast);
     if (!taken.ok) throw new Error(JSON.stringify(taken.fault));
-    const hot: World = { airC: 33, sunC: 0, airSpeedMps: 0, ev: 12, filterStops: 0 };
+    const hot: SimulatedWorld = { airC: 33, sunC: 0, airSpeedMps: 0, ev: 12, filterStops: 0 };
     const still = passed(started(taken.camera), 1800, hot);
     expect(still.clips[0]!.end).toBe('tooHot');
     expect(still.clips[0]!.seconds / 60).toBeCloseTo(13.6, 0);

@@ -27,7 +27,7 @@ export interface CameraSimulator {
   /** Seconds until it starts by itself. */
   startsIn: number | null;
   running: Running | null;
-  clips: readonly Clip[];
+  clips: readonly SimulatedClip[];
 }
 
 export interface Running {
@@ -44,21 +44,21 @@ export interface Running {
 }
 
 const ENDS = ['stopped', 'cardFull', 'batteryFlat', 'tooHot'] as const;
-export type End = (typeof ENDS)[number];
+export type SimulatedEnd = (typeof ENDS)[number];
 
-export interface Clip {
+export interface SimulatedClip {
   file: string;
   startedMs: number | null;
   seconds: number;
   gigabytes: number;
   chapters: number;
-  end: End;
+  end: SimulatedEnd;
   worstOverStops: number;
   worstUnderStops: number;
 }
 
 /** The world around it while time passes. */
-export interface World {
+export interface SimulatedWorld {
   airC: number;
   sunC: number;
   airSpeedMps: number;
@@ -171,14 +171,23 @@ export function started(camera: CameraSimulator): CameraSimulator {
   };
 }
 
-export function stopped(camera: CameraSimulator, end: End = 'stopped'): CameraSimulator {
+export function simulationStopped(camera: CameraSimulator, end: SimulatedEnd = 'stopped'): CameraSimulator {
   const { running, profile } = camera;
   if (!running) return camera;
   const { file, startedMs, seconds, gigabytes, worstOverStops, worstUnderStops } = running;
   const bySize = Math.ceil(gigabytes / profile.chapter.gigabytes - 1e-9);
   const byTime = profile.chapter.minutes ? Math.ceil(seconds / 60 / profile.chapter.minutes - 1e-9) : 0;
   const chapters = Math.max(1, bySize, byTime);
-  const clip: Clip = { file, startedMs, seconds, gigabytes, chapters, end, worstOverStops, worstUnderStops };
+  const clip: SimulatedClip = {
+    file,
+    startedMs,
+    seconds,
+    gigabytes,
+    chapters,
+    end,
+    worstOverStops,
+    worstUnderStops,
+  };
   return { ...camera, running: null, clips: [...camera.clips, clip] };
 }
 
@@ -186,14 +195,14 @@ export function stopped(camera: CameraSimulator, end: End = 'stopped'): CameraSi
 const STEP_SECONDS = 2;
 
 /** Lets time pass. It starts when its time has come, and stops at a full card, a flat cell or its shutdown. */
-export function passed(camera: CameraSimulator, seconds: number, world: World): CameraSimulator {
+export function passed(camera: CameraSimulator, seconds: number, world: SimulatedWorld): CameraSimulator {
   let now = camera;
   for (let left = seconds; left > 1e-9; left -= STEP_SECONDS)
     now = step(now, Math.min(STEP_SECONDS, left), world);
   return now;
 }
 
-function step(before: CameraSimulator, seconds: number, world: World): CameraSimulator {
+function step(before: CameraSimulator, seconds: number, world: SimulatedWorld): CameraSimulator {
   let camera = before;
   if (camera.startsIn !== null) {
     const startsIn = camera.startsIn - seconds;
@@ -240,10 +249,10 @@ function step(before: CameraSimulator, seconds: number, world: World): CameraSim
         worstUnderStops: Math.max(running.worstUnderStops, -exposure.offStops),
       },
     };
-    if (wrote >= room - 1e-12) return stopped(camera, 'cardFull');
+    if (wrote >= room - 1e-12) return simulationStopped(camera, 'cardFull');
   }
-  if (camera.running && leftWh <= 0) return stopped(camera, 'batteryFlat');
-  if (camera.running && celsius >= profile.heat.shutdownC) return stopped(camera, 'tooHot');
+  if (camera.running && leftWh <= 0) return simulationStopped(camera, 'batteryFlat');
+  if (camera.running && celsius >= profile.heat.shutdownC) return simulationStopped(camera, 'tooHot');
   return camera;
 }
 
@@ -254,7 +263,7 @@ function recordingW({ profile, setup }: CameraSimulator, mode: Mode): number {
 /** Its automatic: the shutter first shortens from its longest, ISO rises only when that is not enough. */
 function exposedBy(
   { profile, setup }: CameraSimulator,
-  { ev, filterStops }: World,
+  { ev, filterStops }: SimulatedWorld,
 ): Pick<Running, 'shutterSeconds' | 'iso' | 'offStops'> {
   if (!setup) return { shutterSeconds: 0, iso: 0, offStops: 0 };
   const { settings } = setup;

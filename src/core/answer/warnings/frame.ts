@@ -8,7 +8,7 @@ import { seamCleanFromM, seamDoublesDeg, seamIn } from '../../optics/sphere';
 import { paneAt } from '../../filters/mirrored';
 import type { Pane } from '../../filters/mirrored';
 import { severityOf, warning } from './warning';
-import type { Seen } from './warning';
+import type { JudgedAnswer } from './warning';
 
 /** The picture as it is delivered. Degrees, metres, pixels. */
 
@@ -19,7 +19,7 @@ const SUBJECT_ROOM = 1.4;
 /** Loss of steadiness from which the swing is worth a line. */
 const SHAKES_FROM = 0.5;
 
-const frameOf = ({ space, candidate }: Seen): ReturnType<typeof deliveredFrame> =>
+const frameOf = ({ space, candidate }: JudgedAnswer): ReturnType<typeof deliveredFrame> =>
   deliveredFrame(space.brief, candidate.mode, space.school.steadiedInEdit);
 
 const viewNarrow = warning<'viewNarrow', { viewDeg: number; leastDeg: number; forSubject: boolean }>(

@@ -4,7 +4,7 @@ import { EXPOSURE_WARNINGS } from './exposure';
 import { FILE_WARNINGS } from './file';
 import { FRAME_WARNINGS } from './frame';
 import { MOTION_WARNINGS } from './motion';
-import type { Seen, Severity, WarningKind } from './warning';
+import type { JudgedAnswer, Severity, WarningKind } from './warning';
 
 /** Every warning, chapter by chapter. A new one is an entry of its chapter's list, and its words. */
 const WARNINGS = [...EXPOSURE_WARNINGS, ...MOTION_WARNINGS, ...FRAME_WARNINGS, ...FILE_WARNINGS] as const;
@@ -24,7 +24,7 @@ export type Warning = Found<(typeof WARNINGS)[number]> | SafetyWarning;
 const ORDER: readonly Severity[] = ['stop', 'caution', 'note'];
 
 /** All warnings, the gravest first; cautions of safety last. */
-export function warningsOf(seen: Seen): Warning[] {
+export function warningsOf(seen: JudgedAnswer): Warning[] {
   const found = WARNINGS.flatMap(({ code, find }): Warning[] => {
     const figures = find(seen);
     // Figures may be worked out when they are read, so they are not copied.
@@ -33,7 +33,7 @@ export function warningsOf(seen: Seen): Warning[] {
   return [...found, ...safetyOf(seen)];
 }
 
-function safetyOf({ space, candidate }: Seen): SafetyWarning[] {
+function safetyOf({ space, candidate }: JudgedAnswer): SafetyWarning[] {
   const { mount, filters } = space.brief;
   const usual = cautionsFor(mount.kind, mount.activity).map((caution): SafetyWarning => ({
     code: 'safety',

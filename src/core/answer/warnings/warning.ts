@@ -11,7 +11,7 @@ import type { Space } from '../../search/space';
 export type Severity = 'stop' | 'caution' | 'note';
 
 /** An answer, as warnings look at it. */
-export interface Seen {
+export interface JudgedAnswer {
   space: Space;
   candidate: Candidate;
   loss: Loss;
@@ -23,7 +23,7 @@ export interface Seen {
 /** One warning: its figures where it is due, `null` where it is not. */
 export interface WarningKind<Code extends string, Figures> {
   code: Code;
-  find: (seen: Seen) => ({ severity: Severity } & Figures) | null;
+  find: (seen: JudgedAnswer) => ({ severity: Severity } & Figures) | null;
 }
 
 /** Keeps the code as a literal, so that the union of all warnings follows from the lists. */

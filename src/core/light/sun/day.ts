@@ -1,7 +1,7 @@
 import { horizonAltitudeDeg } from './horizon';
 import type { Horizon } from './horizon';
 import { sunPosition } from './position';
-import type { Place } from './position';
+import type { LatLon } from './position';
 import { instantsOf, STEP_MS, sunLightAt } from './sunLight';
 import type { SunLight, SunLightAt } from './sunLight';
 import { item } from '../../units/items';
@@ -43,7 +43,7 @@ export function dayLightOf(light: SunLight, day: Span): DayLight {
 }
 
 /** When the sun is up, low, just gone, and in the gorge. A polar day is one whole span, a polar night none. */
-export function daySpansOf(place: Place, horizon: Horizon | undefined, day: Span): DaySpans {
+export function daySpansOf(place: LatLon, horizon: Horizon | undefined, day: Span): DaySpans {
   const altitude = (at: number): number => sunPosition(place, at).altitudeDeg;
   return {
     sunUp: spansWhere(day, (at) => altitude(at) - RISE_DEG),
@@ -93,7 +93,7 @@ function crossing(above: (atMs: number) => number, before: number, after: number
 
 /** A horizon of walls that lets the sun in and out at these instants, level between them. For a place known by its sun. */
 export function horizonFromTimes(
-  place: Place,
+  place: LatLon,
   { fromMs, toMs }: Span,
   wallDeg: number,
   behind: Horizon['behind'],

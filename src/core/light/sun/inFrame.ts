@@ -2,7 +2,7 @@ import { compassBetweenDeg } from './position';
 import type { SunPosition } from './position';
 
 /** Where a camera looks: heading on the compass, pitch below the horizon, view in degrees. */
-export interface Aim {
+export interface CameraAim {
   headingDeg: number;
   pitchDeg: number;
   horizontalDeg: number;
@@ -21,7 +21,7 @@ export type SunInView =
  * Where the sun stands in a camera's frame: degrees right of and above its axis. Across and up are taken as on a
  * sphere turned by heading and pitch, without roll; exact on both axes, a degree or two off in the corners.
  */
-export function sunInView(sun: SunPosition, aim: Aim): SunInView {
+export function sunInView(sun: SunPosition, aim: CameraAim): SunInView {
   const rad = Math.PI / 180;
   const away = ((((sun.azimuthDeg - aim.headingDeg) % 360) + 540) % 360) - 180;
   const altitude = sun.apparentAltitudeDeg * rad;

@@ -2,7 +2,7 @@ import { ev100OfIlluminance } from '../exposureValue';
 import { beamShareOf } from '../sky';
 import { clearSkyHorizontalLux, moonHorizontalLux } from './illuminance';
 import { moonPosition, sunPosition } from './position';
-import type { MoonPosition, Place, SunPosition } from './position';
+import type { MoonPosition, LatLon, SunPosition } from './position';
 
 /** The light at one place and instant, in lux, before shade and ground. */
 export interface Daylight {
@@ -38,7 +38,7 @@ export function clearBeamLux(altitudeDeg: number): number {
 }
 
 /** The light at a place and instant under a sky that divides the clear sky's light by `divisor` (see `sky.ts`). */
-export function daylightAt(place: Place, atMs: number, divisor: number): Daylight {
+export function daylightAt(place: LatLon, atMs: number, divisor: number): Daylight {
   const sun = sunPosition(place, atMs);
   const moon = sun.altitudeDeg < MOON_COUNTS_BELOW_DEG ? moonPosition(place, atMs) : null;
   return daylightOf(sun, moon, divisor);

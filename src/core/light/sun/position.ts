@@ -5,7 +5,7 @@ import { getMoonIllumination, getMoonPosition, getPosition } from 'suncalc';
  * horizon; instants in milliseconds since 1970 UTC. Source of the positions: suncalc 2, after Meeus, *Astronomical
  * Algorithms*, chapters 25, 47 and 48; against a second algorithm the sun is within 0.05° (see the tests).
  */
-export interface Place {
+export interface LatLon {
   lat: number;
   lon: number;
 }
@@ -18,7 +18,7 @@ export interface SunPosition {
   azimuthDeg: number;
 }
 
-export function sunPosition(place: Place, atMs: number): SunPosition {
+export function sunPosition(place: LatLon, atMs: number): SunPosition {
   const { altitude, azimuth } = getPosition(new Date(atMs), place.lat, place.lon);
   const altitudeDeg = withoutRefraction(altitude);
   return {
@@ -42,7 +42,7 @@ export interface MoonPosition {
 
 const EARTH_RADIUS_KM = 6378.14;
 
-export function moonPosition(place: Place, atMs: number): MoonPosition {
+export function moonPosition(place: LatLon, atMs: number): MoonPosition {
   const at = new Date(atMs);
   const { altitude, azimuth, distance } = getMoonPosition(at, place.lat, place.lon);
   const { fraction } = getMoonIllumination(at);

@@ -1,5 +1,5 @@
 import { start } from '../../units/estimate';
-import type { Aim } from '../../vocabulary/schools';
+import type { ShutterAim } from '../../vocabulary/schools';
 import { aimLogOf } from '../movement';
 import type { MotionFacts } from '../movement';
 import type { TermOf } from '../term';
@@ -50,7 +50,7 @@ export const angle: TermOf<'angle', MotionFacts> = {
 };
 
 /** Of a shutter so many stops longer than the aim; negative: shorter. */
-function distance({ withinStops }: Aim, stops: number): number {
+function distance({ withinStops }: ShutterAim, stops: number): number {
   if (stops > 0) return LONG * Math.max(0, stops - withinStops);
   const short = Math.max(0, -stops - withinStops);
   return Math.min(MOST, SHORT * short + CHOPPY * Math.max(0, short - CHOPPY_FROM));

@@ -33,7 +33,7 @@ import type { ShotEditing } from '../../data/useShotEditing';
 import styles from '../bench.module.css';
 import { choicesFor, pinCost } from './choices';
 import { pinKeysOf, pinnedTo, pinsHolding, released } from './pins';
-import type { Choice } from './choices';
+import type { TileChoice } from './choices';
 
 export interface TilesProps {
   brief: Brief;
@@ -116,8 +116,8 @@ function costText(brief: Brief, key: SettingKey, cost: number | null): string | 
 
 /** What a tile's hand does; the same functions for as long as the tiles stand, acting on what stands now. */
 interface Hand {
-  choices: (setting: SettingKey) => Choice[];
-  take: (setting: SettingKey, choice: Choice) => void;
+  choices: (setting: SettingKey) => TileChoice[];
+  take: (setting: SettingKey, choice: TileChoice) => void;
   toggle: (setting: SettingKey) => void;
   /** Takes what the shot would have alone, whatever its day decides. */
   free: (setting: SettingKey) => void;
@@ -254,7 +254,7 @@ const Tile = memo(function Tile({
   );
 });
 
-function choiceMenu(choices: readonly Choice[], take: (choice: Choice) => void): MenuProps {
+function choiceMenu(choices: readonly TileChoice[], take: (choice: TileChoice) => void): MenuProps {
   return {
     items: choices.map((choice, index) => ({ key: String(index), label: choice.label })),
     selectedKeys: choices.flatMap(({ current }, index) => (current ? [String(index)] : [])),

@@ -22,7 +22,7 @@ import { withoutPins } from './pins';
 import { shutterFraction, trimmed } from '@/core/units/format';
 
 /** A value a tile can be pinned to. */
-export interface Choice {
+export interface TileChoice {
   label: string;
   pins: Pins;
   /** The tile stands here now. */
@@ -34,7 +34,12 @@ const unique = <T>(values: readonly T[], key: (value: T) => string): T[] => [
 ];
 
 /** Everything a tile can be set to on this camera, in the order in which arrows step through it. */
-export function choicesFor(key: SettingKey, brief: Brief, now: Settings, notation: FilterNotation): Choice[] {
+export function choicesFor(
+  key: SettingKey,
+  brief: Brief,
+  now: Settings,
+  notation: FilterNotation,
+): TileChoice[] {
   const modes = modesOf(brief.camera);
   switch (key) {
     case 'frameRate':
@@ -156,7 +161,7 @@ export function choicesFor(key: SettingKey, brief: Brief, now: Settings, notatio
   }
 }
 
-function shutterChoices(brief: Brief, now: Settings): Choice[] {
+function shutterChoices(brief: Brief, now: Settings): TileChoice[] {
   const { shortestSeconds, auto } = brief.camera.shutter;
   const times = unique(
     [...THIRD_STOP_SHUTTERS, 1 / (2 * now.frameRate), now.shutterSeconds]
@@ -164,7 +169,7 @@ function shutterChoices(brief: Brief, now: Settings): Choice[] {
       .sort((a, b) => b - a),
     (seconds) => seconds.toPrecision(6),
   );
-  const fixed = times.map((shutterSeconds): Choice => ({
+  const fixed = times.map((shutterSeconds): TileChoice => ({
     label: messages.shutterSecondsAndFrameRate({
       shutterSeconds: shutterFraction(shutterSeconds),
       frameRate: trimmed(shutterAngleDeg(now.frameRate, shutterSeconds), 0),
@@ -172,7 +177,7 @@ function shutterChoices(brief: Brief, now: Settings): Choice[] {
     pins: { shutterSeconds, shutterMode: 'fixed' },
     current: now.shutterMode === 'fixed' && Math.abs(shutterSeconds / now.shutterSeconds - 1) < 1e-6,
   }));
-  const running: Choice = {
+  const running: TileChoice = {
     label: messages.letItRunAutomatic,
     pins: { shutterMode: 'auto' },
     current: now.shutterMode === 'auto',
@@ -180,7 +185,7 @@ function shutterChoices(brief: Brief, now: Settings): Choice[] {
   return auto ? [running, ...fixed] : fixed;
 }
 
-function isoChoices(brief: Brief, now: Settings): Choice[] {
+function isoChoices(brief: Brief, now: Settings): TileChoice[] {
   const { steps, standard } = brief.camera.iso;
   const range = brief.camera.iso[now.colour] ?? standard;
   const usable = steps.filter(

@@ -3,23 +3,23 @@ import { describe, expect, it } from 'vitest';
 import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
 import { valuesOf, WISH_KEYS } from '@/core/camera/wishes';
-import type { Wishes } from '@/core/camera/wishes';
+import type { ModeWishes } from '@/core/camera/wishes';
 import { mapOf } from '../../ui/modeMap/cells';
 import { encodingNames, encodingsFrom } from '../../kit/encodingNames';
-import { otherPins, pinsOf, wishesOf } from './wishPins';
+import { otherPins, pinsOfWishes, wishesOf } from './wishPins';
 import { sampling } from '../../../../testing/samples';
 
 const { main } = ARCHETYPES;
 const anyWishes = fc.record(
   Object.fromEntries(WISH_KEYS.map((key) => [key, fc.constantFrom(...valuesOf(main, key))])),
   { requiredKeys: [] },
-) as fc.Arbitrary<Wishes>;
+) as fc.Arbitrary<ModeWishes>;
 
 describe('wishes of the mode map', () => {
   it('become pins and come back, and leave other pins alone', () => {
     fc.assert(
       fc.property(anyWishes, (wishes) => {
-        const pins = { ...pinsOf(wishes, main), iso: { min: 100, max: 400 } };
+        const pins = { ...pinsOfWishes(wishes, main), iso: { min: 100, max: 400 } };
         expect(wishesOf(pins, main)).toEqual(wishes);
         expect(otherPins(pins)).toEqual({ iso: { min: 100, max: 400 } });
       }),

@@ -1,10 +1,10 @@
 import type { CameraProfile } from '@/core/camera/profile';
-import type { Wishes } from '@/core/camera/wishes';
+import type { ModeWishes } from '@/core/camera/wishes';
 import type { Pins } from '@/core/records/settings';
 import { omit } from '@/core/units/omit';
 
 /** Pins of a shot as wishes of the mode map, and back. */
-export function wishesOf(pins: Pins, camera: CameraProfile): Wishes {
+export function wishesOf(pins: Pins, camera: CameraProfile): ModeWishes {
   const size = camera.resolutions.find(
     ({ width, height }) => width === pins.resolution?.width && height === pins.resolution.height,
   );
@@ -20,7 +20,7 @@ export function wishesOf(pins: Pins, camera: CameraProfile): Wishes {
   };
 }
 
-export function pinsOf(wishes: Wishes, camera: CameraProfile): Pins {
+export function pinsOfWishes(wishes: ModeWishes, camera: CameraProfile): Pins {
   const size = camera.resolutions.find(({ id }) => id === wishes.resolutionId);
   return {
     ...(wishes.recording ? { recording: wishes.recording } : {}),

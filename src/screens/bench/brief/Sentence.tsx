@@ -18,7 +18,7 @@ import { useAfterPaint } from '../../ui/useAfterPaint';
 import { useSunHere } from '../panels/light/useSunHere';
 import { PanelLink, panelUrl } from './PanelLink';
 import { sentenceOf } from './words';
-import type { Stretch, Word } from './wordControls';
+import type { SentencePart, Word } from './wordControls';
 
 /**
  * The brief as sentences whose words are controls, each folded to what the person set of it until it is opened. A solid
@@ -141,7 +141,7 @@ function Phrase({
 
 /** What of a line is the person's: their words, each with the text that leads to it, without the name of the phrase. */
 function setByPerson(
-  line: readonly Stretch[],
+  line: readonly SentencePart[],
   isUsual: (word: Word) => boolean,
   brief: Brief,
   name: string,

@@ -2,7 +2,7 @@ import * as messages from '@/language/bench/brief';
 import type { Brief } from '@/core/brief/brief';
 import type { Shot } from '@/core/records/shot';
 import { withKey } from './wordControls';
-import type { Stretch } from './wordControls';
+import type { SentencePart } from './wordControls';
 
 /** Panes as they are met: a window, aslant, a windscreen; 56° is where a polarizer takes nearly all. */
 const PANES = [0, 30, 45, 56, 60, 75] as const;
@@ -24,7 +24,7 @@ const withValue = (shot: Shot, key: 'glassDeg', value: number | null): Shot => (
 });
 
 /** What stands in front of the lens, and which way a picture cut out of a sphere looks. */
-export function inFront(brief: Brief): Stretch[] {
+export function inFront(brief: Brief): SentencePart[] {
   return [
     {
       id: 'glassDeg',

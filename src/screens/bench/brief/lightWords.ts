@@ -11,10 +11,10 @@ import { SCENE_LABEL } from '@/words/labels';
 import { LAMPS_LABEL, lightText } from '@/words/lightText';
 import { sunWords } from './sunWords';
 import { number, options, withKey } from './wordControls';
-import type { Stretch, Word } from './wordControls';
+import type { SentencePart, Word } from './wordControls';
 
 /** How the run's light is told, and the limits beside it. */
-export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Stretch[] {
+export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): SentencePart[] {
   const kind: Word = {
     id: 'lightKind',
     name: messages.lightToldBy,
@@ -98,7 +98,7 @@ export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Str
   ];
 }
 
-function lightWords(light: Light): Stretch[] {
+function lightWords(light: Light): SentencePart[] {
   switch (light.kind) {
     case 'sun':
       return sunWords(light);

@@ -6,7 +6,7 @@ import type { SunLight } from '@/core/light/sun/sunLight';
 import { omit } from '@/core/units/omit';
 import { placeText, SHADE_LABEL, SKY_LABEL, spanText, SUN_GROUND_LABEL } from '@/words/lightText';
 import { options } from './wordControls';
-import type { Stretch, Word } from './wordControls';
+import type { SentencePart, Word } from './wordControls';
 
 /** What a run crosses, from full light to shade: the usual ones, and whatever this light says. */
 function shadesOffered(light: SunLight): string[] {
@@ -16,7 +16,7 @@ function shadesOffered(light: SunLight): string[] {
 }
 
 /** The words of a light told by the sun. */
-export function sunWords(light: SunLight): Stretch[] {
+export function sunWords(light: SunLight): SentencePart[] {
   const inSun = <K extends 'sky' | 'ground' | 'shade'>(
     key: K,
     name: string,

@@ -96,4 +96,4 @@ export const subjectNumber = (
 });
 
 /** One stretch of the sentence: plain text between words. */
-export type Stretch = string | Word;
+export type SentencePart = string | Word;

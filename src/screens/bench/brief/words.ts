@@ -26,7 +26,7 @@ import {
 import { inFront } from './glassWords';
 import { lightSentence } from './lightWords';
 import { inSection, number, options, subjectNumber, withKey } from './wordControls';
-import type { Stretch } from './wordControls';
+import type { SentencePart } from './wordControls';
 
 const DELIVERIES = ['1920×1080', '3840×2160', '1080×1920', '1280×720'] as const;
 
@@ -40,7 +40,7 @@ interface OwnThings {
 
 type OwnMount = { id: string } & Extract<Thing, { what: 'mount' }>;
 
-export function sentenceOf(brief: Brief, own: OwnThings = { cameras: [], mounts: [] }): Stretch[][] {
+export function sentenceOf(brief: Brief, own: OwnThings = { cameras: [], mounts: [] }): SentencePart[][] {
   return [watched(brief), ride(brief, own), lightSentence(brief, own.sunHere)];
 }
 
@@ -53,7 +53,7 @@ function onOwnMount(shot: Shot, { kind, place, tiltDeg, pitchDeg, shakeDegPerSRm
   return withKey(mounted, 'motion', 'shakeDegPerSRms', shakeDegPerSRms ?? null);
 }
 
-function watched({ look, sound }: Brief): Stretch[] {
+function watched({ look, sound }: Brief): SentencePart[] {
   return [
     messages.watchedAt,
     number('timelineFps', messages.timeline, 'playback', 'fps', [1, 240, 1], (b) => b.playback.timelineFps),
@@ -135,7 +135,7 @@ function subjectFor(value: string | null): NonNullable<Shot['motion']>['subject'
   return value === 'one' ? {} : null;
 }
 
-function ride(brief: Brief, own: OwnThings): Stretch[] {
+function ride(brief: Brief, own: OwnThings): SentencePart[] {
   const { subject } = brief.motion;
   const archetypal = ARCHETYPE_IDS.some((id) => id === brief.camera.id);
   const listed = own.cameras.some(({ id }) => id === brief.camera.id);

@@ -9,7 +9,7 @@ import { PAIR_LABEL, SCHOOL_LABEL } from '@/words/labels';
 import { useIncoming } from '../../files/incoming';
 import { enter } from '../../testing/enter';
 import { holdShot } from '../../testing/heldShot';
-import type { HeldShot, OpenShot } from '../../testing/heldShot';
+import type { HeldShot, ShotInPage } from '../../testing/heldShot';
 import { said } from '../../testing/said';
 import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
@@ -24,7 +24,7 @@ import { ReadingsPanel } from './readings/ReadingsPanel';
 import { TimeLapsePanel } from './timeLapse/TimeLapsePanel';
 
 // Pictures are drawn by workers on a canvas: the browser's tests look at them.
-vi.mock('./preview/useFilms', () => ({ useFilms: () => [], joined: () => [] }));
+vi.mock('./preview/useFilms', () => ({ useFilms: () => [], joinedFilms: () => [] }));
 vi.mock('./preview/Player', () => ({ Player: () => null }));
 
 let stage: Stage;
@@ -41,7 +41,7 @@ const RIDE: Shot = {
   filters: [{ id: 'nd8', kind: 'nd', stops: 3 }],
 };
 
-const open = (first: Shot, panel: (open: OpenShot) => ReactNode): HeldShot => {
+const open = (first: Shot, panel: (open: ShotInPage) => ReactNode): HeldShot => {
   const held = holdShot(first);
   stage.show(<held.Over>{panel}</held.Over>);
   return held;

@@ -2,9 +2,9 @@ import * as messages from '@/language/kit/learned';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { ReactNode } from 'react';
-import type { Corrected } from '@/core/learn/learn';
+import type { CorrectedFigure } from '@/core/learn/learn';
 import { figureAt } from '@/core/records/figures';
-import { figureAxisText, figureName, figureValue, withinText } from '@/words/learnedText';
+import { figureAxisText, learnedFigureName, figureValue, withinText } from '@/words/learnedText';
 import type { Names } from '@/words/learnedText';
 import styles from './learned.module.css';
 
@@ -16,7 +16,7 @@ const REACH = 2.6;
 const POINTS = 61;
 
 /** A figure before and after, as two curves on its natural scale; the taller, the surer. */
-export function FigureCurves({ one, names }: { one: Corrected; names: Names }): ReactNode {
+export function FigureCurves({ one, names }: { one: CorrectedFigure; names: Names }): ReactNode {
   const { figure, usual, off, spread, spreadBefore } = one;
   const reach = Math.max(REACH * spreadBefore, Math.abs(off) + REACH * spread);
   const x = scaleLinear([-reach, reach], [0, WIDTH]);
@@ -39,7 +39,7 @@ export function FigureCurves({ one, names }: { one: Corrected; names: Names }): 
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
       aria-label={messages.curves({
-        figure: figureName(figure, names),
+        figure: learnedFigureName(figure, names),
         usual: figureValue(figure, usual),
         value: figureValue(figure, figureAt(one, off)),
         within: withinText(one),

@@ -3,12 +3,12 @@
 import * as messages from '@/language/kit/learned';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import type { Corrected } from '@/core/learn/learn';
+import type { CorrectedFigure } from '@/core/learn/learn';
 import { ninetyOf } from '@/core/learn/learn';
 import { figureAt, figureId } from '@/core/records/figures';
 import type { Learned, LearnedRecord } from '@/core/records/learned';
 import { omit } from '@/core/units/omit';
-import { figureName, figureValue, fromText, withinText } from '@/words/learnedText';
+import { learnedFigureName, figureValue, fromText, withinText } from '@/words/learnedText';
 import type { Names } from '@/words/learnedText';
 import { useRepository } from '../../data/repository';
 import { FigureCurves } from './FigureCurves';
@@ -36,13 +36,13 @@ function FigureRow({
   decision,
   names,
 }: {
-  one: Corrected;
+  one: CorrectedFigure;
   decision: LearnedRecord | undefined;
   names: Names;
 }): ReactNode {
   const { figure, usual, off } = one;
   const [low, high] = ninetyOf(one).map((end) => figureValue(figure, end));
-  const name = figureName(figure, names);
+  const name = learnedFigureName(figure, names);
   return (
     <li className={styles.figure} aria-label={name}>
       <FigureCurves one={one} names={names} />
@@ -70,7 +70,7 @@ function Presses({
   decision,
   name,
 }: {
-  one: Corrected;
+  one: CorrectedFigure;
   decision: LearnedRecord | undefined;
   name: string;
 }): ReactNode {

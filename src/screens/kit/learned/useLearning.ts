@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
-import type { Corrected } from '@/core/learn/learn';
+import type { CorrectedFigure } from '@/core/learn/learn';
 import type { Kept } from '@/core/learn/takes';
 import { figureId } from '@/core/records/figures';
 import type { Figure, LearnedRecord } from '@/core/records/learned';
@@ -17,7 +17,7 @@ import { useAsked } from '../../data/useAsked';
 
 /** Everything that came back says of the figures, and what the person decided. */
 export interface Learning {
-  corrected: readonly Corrected[];
+  corrected: readonly CorrectedFigure[];
   decisions: ReadonlyMap<string, LearnedRecord>;
   names: Names;
 }
@@ -50,7 +50,10 @@ export function useLearning(): LearningState {
 const TOLD_FROM = 0.95;
 
 /** What is worth telling, and what is in use though what it rests on is gone. */
-function withDecided(corrected: readonly Corrected[], decisions: readonly LearnedRecord[]): Corrected[] {
+function withDecided(
+  corrected: readonly CorrectedFigure[],
+  decisions: readonly LearnedRecord[],
+): CorrectedFigure[] {
   const known = new Set(corrected.map(({ figure }) => figureId(figure)));
   const decided = new Set(decisions.map(({ id }) => id));
   return [

@@ -135,7 +135,7 @@ function Row({
   onPrice: (to: number | undefined) => Promise<null>;
 }): ReactNode {
   const name = purchaseText(one);
-  const { saves, betters, rights } = one;
+  const { saves, improved, cured } = one;
   return (
     <li className={styles.thing} data-chosen={chosen}>
       <div>
@@ -146,8 +146,8 @@ function Row({
           <span style={{ inlineSize: `${(100 * saves) / most}%` }} />
         </div>
         <p className="quiet numerals">
-          {messages.rowSaves({ saves: tenths(saves), betters, recordings })}
-          {rights > 0 && ` · ${messages.rights({ rights })}`}
+          {messages.rowSaves({ saves: tenths(saves), improved, recordings })}
+          {cured > 0 && ` · ${messages.cured({ cured })}`}
         </p>
       </div>
       <NumberField

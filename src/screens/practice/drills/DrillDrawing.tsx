@@ -4,7 +4,7 @@ import * as messages from '@/language/practice/drills';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import type { Drill, DrillChoice } from '@/core/drill/drill';
-import type { Take } from '@/core/preview/take';
+import type { PreviewTake } from '@/core/preview/take';
 import type { Settings } from '@/core/records/settings';
 import { SettingStrip } from '../../ui/SettingStrip';
 import { mapOf } from '../../ui/modeMap/cells';
@@ -57,7 +57,7 @@ const TOLD = [
   'bitRateMbps',
 ] as const;
 
-function OnePicture({ drill, take }: { drill: Drill; take: Take }): ReactNode {
+function OnePicture({ drill, take }: { drill: Drill; take: PreviewTake }): ReactNode {
   const takes = useMemo(() => [take], [take]);
   return (
     <Pictures takes={takes} names={[messages.whatItWas]} timelineFps={drill.brief.playback.timelineFps} />

@@ -17,7 +17,7 @@ import {
 import { usePreference } from '../../data/repository';
 import { WhyLink } from '../../ui/WhyLink';
 import { DrillDrawing } from './DrillDrawing';
-import { CameBack } from './Pictures';
+import { PictureBack } from './Pictures';
 import styles from './drills.module.css';
 
 /** One drill: the shot and what is asked on top, what can be answered under the thumb; then what would have come back. */
@@ -66,7 +66,7 @@ export function OneDrill({
         {chosen && <WhyLink page={PAGE_OF_DRILL[drill.kind]} />}
       </div>
       <DrillDrawing drill={drill} chosen={chosen} onPick={answer} />
-      {chosen && <CameBack drill={drill} chosen={chosen} best={item(drill.choices, drill.best)} />}
+      {chosen && <PictureBack drill={drill} chosen={chosen} best={item(drill.choices, drill.best)} />}
       <div className={styles.thumb}>
         {chosen ? (
           <Button type="primary" size="large" block disabled={!ready} onClick={onNext}>

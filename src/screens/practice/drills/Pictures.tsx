@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Drill, DrillChoice } from '@/core/drill/drill';
-import type { Take } from '@/core/preview/take';
+import type { PreviewTake } from '@/core/preview/take';
 import { drillAnswerText } from '@/words/drillText';
 import { useFilms } from '../../bench/panels/preview/useFilms';
 import { usePreference } from '../../data/repository';
@@ -21,7 +21,7 @@ export function Pictures({
   names,
   timelineFps,
 }: {
-  takes: readonly Take[];
+  takes: readonly PreviewTake[];
   names: readonly string[];
   timelineFps: number;
 }): ReactNode {
@@ -55,7 +55,7 @@ export function Pictures({
 }
 
 /** What would have come back from the answer that was given, beside the best. */
-export function CameBack({
+export function PictureBack({
   drill,
   chosen,
   best,

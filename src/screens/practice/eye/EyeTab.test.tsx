@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { COURSE, PLAIN } from '@/core/eye/course';
 import type { OwnEye } from '@/core/records/ownEye';
 import { item } from '@/core/units/items';
-import type { Said } from '@/core/records/ownEye';
+import type { EyeChoice } from '@/core/records/ownEye';
 import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
 import { enter } from '../../testing/enter';
@@ -26,10 +26,17 @@ async function enabled(name: string | RegExp): Promise<HTMLElement> {
   });
 }
 
-const SAYS: Record<Said, string> = { first: 'A is better', second: 'B is better', neither: 'Cannot tell' };
+const SAYS: Record<EyeChoice, string> = {
+  first: 'A is better',
+  second: 'B is better',
+  neither: 'Cannot tell',
+};
 
 /** Answers so many pairs, each with what is asked known beforehand. */
-async function answer(count: number, choose: (asked: { plainBetter: Said | null }) => Said): Promise<void> {
+async function answer(
+  count: number,
+  choose: (asked: { plainBetter: EyeChoice | null }) => EyeChoice,
+): Promise<void> {
   const { inPage } = await import('../../testing/eyeWorker');
   for (let at = 0; at < count; at++) {
     const before = (await eye())?.answers ?? [];

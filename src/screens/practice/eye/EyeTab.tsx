@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { COURSE, isAtRandom, readEye } from '@/core/eye/course';
 import type { EyeQuestion } from '@/core/eye/question';
-import type { Looked, OwnEye, Said } from '@/core/records/ownEye';
+import type { EyeAnswer, OwnEye, EyeChoice } from '@/core/records/ownEye';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { askAfter } from '@/workers/eye';
 import { useOwnEye } from '../../data/learned';
@@ -17,7 +17,7 @@ import { OwnSchool } from './OwnSchool';
 import { PairOfFilms } from './PairOfFilms';
 import styles from './eye.module.css';
 
-const NO_ANSWERS: readonly Looked[] = [];
+const NO_ANSWERS: readonly EyeAnswer[] = [];
 
 /** Pairs of pictures that differ in one trade, and the school that the choices make. */
 export function EyeTab(): ReactNode {
@@ -26,7 +26,7 @@ export function EyeTab(): ReactNode {
   const [begun, setBegun] = useState(false);
   if (eye === undefined || !repository) return null;
   const answers = eye?.answers ?? NO_ANSWERS;
-  const say = async (looked: Looked): Promise<void> => {
+  const say = async (looked: EyeAnswer): Promise<void> => {
     await repository.keep('eye', 'mine', messages.answerAPair, (before, at) => ({
       ...(before ?? emptyEye(at)),
       answers: [...(before?.answers ?? []), looked],
@@ -72,17 +72,17 @@ function Asking({
   onSaid,
   onStop,
 }: {
-  answers: readonly Looked[];
-  onSaid: (looked: Looked) => Promise<void>;
+  answers: readonly EyeAnswer[];
+  onSaid: (looked: EyeAnswer) => Promise<void>;
   onStop: () => void;
 }): ReactNode {
   const asked = useAsked(answers, askAfter);
-  const [last, setLast] = useState<{ question: EyeQuestion; said: Said } | null>(null);
+  const [last, setLast] = useState<{ question: EyeQuestion; said: EyeChoice } | null>(null);
   const reading = useMemo(() => readEye(answers), [answers]);
   // A pair is answered once, however fast the keys come.
   const question = asked && 'answer' in asked ? asked.answer : undefined;
   const ready = question && asked?.of === answers && question !== last?.question;
-  const say = (said: Said): void => {
+  const say = (said: EyeChoice): void => {
     if (!ready) return;
     setLast({ question, said });
     onSaid({ differences: question.differences, said, plain: question.plain }).catch((error: unknown) => {

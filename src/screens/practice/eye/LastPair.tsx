@@ -2,7 +2,7 @@ import * as messages from '@/language/practice';
 import type { ReactNode } from 'react';
 import { PAIR_LIMITS } from '@/core/eye/pairs';
 import type { EyeQuestion } from '@/core/eye/question';
-import type { Said } from '@/core/records/ownEye';
+import type { EyeChoice } from '@/core/records/ownEye';
 import { SEEN_TERMS } from '@/core/vocabulary/terms';
 import { TERM_LABEL } from '@/words/labels';
 import { settingText } from '@/words/settingText';
@@ -12,7 +12,7 @@ import styles from './eye.module.css';
 const TOLD = ['frameRate', 'shutterSeconds', 'filter', 'iso', 'view', 'stabilization'] as const;
 
 /** What the pair before this one was, now that it is answered. */
-export function LastPair({ question, said }: { question: EyeQuestion; said: Said }): ReactNode {
+export function LastPair({ question, said }: { question: EyeQuestion; said: EyeChoice }): ReactNode {
   const [notation] = usePreference('filterNotation');
   const { differences, settings, shot, plain } = question;
   const worse = (sign: 1 | -1): string =>

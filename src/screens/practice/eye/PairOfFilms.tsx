@@ -6,7 +6,7 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { EyeQuestion } from '@/core/eye/question';
-import type { Said } from '@/core/records/ownEye';
+import type { EyeChoice } from '@/core/records/ownEye';
 import { ACTIVITY_LABEL, MOUNT_LABEL } from '@/words/labels';
 import { useFilms } from '../../bench/panels/preview/useFilms';
 import { useReducedMotion } from '../../ui/useMediaQuery';
@@ -24,7 +24,7 @@ export function PairOfFilms({
 }: {
   question: EyeQuestion;
   enabled: boolean;
-  onSaid: (said: Said) => void;
+  onSaid: (said: EyeChoice) => void;
 }): ReactNode {
   const films = useFilms(question.takes, WIDTH);
   const { mount, playback } = question.shot;

@@ -1,7 +1,7 @@
 import * as messages from '@/language/ui';
 import { useRef, useState } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
-import type { Wishes } from '@/core/camera/wishes';
+import type { ModeWishes } from '@/core/camera/wishes';
 import { trimmed } from '@/core/units/format';
 import { STABILIZATION_LABEL, viewLabel } from '@/words/labels';
 import type { Cell, MapOf } from './cells';
@@ -14,7 +14,7 @@ export function ModeGrid({
   onPick,
 }: {
   map: MapOf;
-  wishes: Wishes;
+  wishes: ModeWishes;
   onPick: (cell: Cell) => void;
 }): ReactNode {
   const [at, setAt] = useState<[number, number]>([0, 0]);

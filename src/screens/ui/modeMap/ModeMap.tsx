@@ -8,7 +8,7 @@ import type { ReactNode } from 'react';
 import { modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile } from '@/core/camera/profile';
 import { cheapestGiveUps, grants, optionsFor, WISH_KEYS, withoutWishes } from '@/core/camera/wishes';
-import type { GiveUp, WishKey, Wishes } from '@/core/camera/wishes';
+import type { GiveUp, WishKey, ModeWishes } from '@/core/camera/wishes';
 import { insteadText, WISH_LABEL, wishText } from '@/words/cameraText';
 import { STABILIZATION_LABEL, viewLabel } from '@/words/labels';
 import { mapOf, USUAL_TIMELINE_FPS } from './cells';
@@ -27,8 +27,8 @@ export function ModeMap({
   onWishes,
 }: {
   profile: CameraProfile;
-  wishes: Wishes;
-  onWishes: (wishes: Wishes) => void;
+  wishes: ModeWishes;
+  onWishes: (wishes: ModeWishes) => void;
 }): ReactNode {
   const [last, setLast] = useState<WishKey | null>(null);
   const map = useMemo(() => mapOf(profile, wishes), [profile, wishes]);
@@ -36,7 +36,7 @@ export function ModeMap({
     () => modesOf(profile).filter((mode) => grants(mode, wishes)).length,
     [profile, wishes],
   );
-  const wish = (changes: Wishes, key: WishKey): void => {
+  const wish = (changes: ModeWishes, key: WishKey): void => {
     setLast(key);
     onWishes({ ...wishes, ...changes });
   };
@@ -101,7 +101,7 @@ function Verdict({
   onClear,
 }: {
   profile: CameraProfile;
-  wishes: Wishes;
+  wishes: ModeWishes;
   granted: number;
   last: WishKey | null;
   onDrop: (...keys: WishKey[]) => void;

@@ -3,7 +3,7 @@ import { modesOf } from '@/core/camera/modeTable';
 import type { Mode } from '@/core/camera/modeTable';
 import type { CameraProfile } from '@/core/camera/profile';
 import { grants, valuesOf } from '@/core/camera/wishes';
-import type { Wishes } from '@/core/camera/wishes';
+import type { ModeWishes } from '@/core/camera/wishes';
 
 /** One cell of the mode map: a size at a frame rate, with every view and hold that goes with it. */
 export interface Cell {
@@ -33,7 +33,7 @@ export interface MapOf {
 }
 
 /** The whole map of a camera under wishes. Wishes for size and rate darken the other cells, like any other wish. */
-export function mapOf(profile: CameraProfile, wishes: Wishes): MapOf {
+export function mapOf(profile: CameraProfile, wishes: ModeWishes): MapOf {
   const modes = modesOf(profile).filter(
     ({ recording }) => wishes.recording === undefined || recording === wishes.recording,
   );

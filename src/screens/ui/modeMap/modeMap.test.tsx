@@ -6,11 +6,11 @@ import { ARCHETYPES } from '@/core/camera/archetypes';
 import { modesOf } from '@/core/camera/modeTable';
 import type { CameraProfile } from '@/core/camera/profile';
 import { grants } from '@/core/camera/wishes';
-import type { Wishes } from '@/core/camera/wishes';
+import type { ModeWishes } from '@/core/camera/wishes';
 import { mapOf } from './cells';
 import { ModeMap } from './ModeMap';
 
-const WISHES: Wishes[] = [
+const WISHES: ModeWishes[] = [
   {},
   { recording: 'video' },
   { recording: 'slowMotion' },
@@ -59,13 +59,13 @@ describe('the map of a camera’s modes', () => {
 });
 
 describe('the map on a screen', () => {
-  let now: Wishes = {};
-  function Mapped({ profile, first }: { profile: CameraProfile; first: Wishes }): ReactNode {
+  let now: ModeWishes = {};
+  function Mapped({ profile, first }: { profile: CameraProfile; first: ModeWishes }): ReactNode {
     const [wishes, setWishes] = useState(first);
     now = wishes;
     return <ModeMap profile={profile} wishes={wishes} onWishes={setWishes} />;
   }
-  const show = (first: Wishes = {}): void => {
+  const show = (first: ModeWishes = {}): void => {
     render(<Mapped profile={ARCHETYPES.budget} first={first} />);
   };
   const cell = (row: number, column: number): HTMLElement =>

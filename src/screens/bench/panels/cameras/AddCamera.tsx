@@ -12,7 +12,7 @@ import { ARCHETYPE_LABEL } from '@/words/archetypeText';
 import { MOUNT_LABEL } from '@/words/labels';
 import { capital } from '@/words/sentences';
 import { useOwnThings } from '../../../data/kit';
-import type { Own } from '../../../data/kit';
+import type { OwnThings } from '../../../data/kit';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { ChoiceField } from '../../../ui/Fields';
 import { options } from '../../brief/wordControls';
@@ -60,7 +60,7 @@ function freeMount(taken: readonly MountKind[]): MountKind {
 }
 
 /** Named by where it rides, in what the shot does, out of the same bag. */
-function angleOf({ mount, filters }: Shot, own: Own, cameraId: string, kind: MountKind): SecondAngle {
+function angleOf({ mount, filters }: Shot, own: OwnThings, cameraId: string, kind: MountKind): SecondAngle {
   const profile = own.cameras.find(({ id }) => id === cameraId);
   const archetype = ARCHETYPE_IDS.find((id) => id === cameraId) ?? 'mini';
   const { activity, ground } = mount ?? {};

@@ -5,7 +5,7 @@ import { Phrase } from '../../../ui/Phrase';
 import { Button } from 'antd';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
-import { clockOf } from '@/core/answer/clock';
+import { holdClock } from '@/core/answer/clock';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import type { Alternative } from '@/core/answer/alternatives';
 import type { Solution } from '@/core/answer/solve';
@@ -14,7 +14,7 @@ import { tenths, trimmed } from '@/core/units/format';
 import { alternativeLabel, costsText, gainsText } from '@/words/alternativeText';
 import { PAGE_OF_WARNING } from '@/core/vocabulary/warnings';
 import { SETTING_LABEL } from '@/words/labels';
-import { chanceText, clockHoldsText } from '@/words/lightText';
+import { staysInsideText, clockHoldsText } from '@/words/lightText';
 import { durationText, evText } from '@/words/settingText';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { Meaning } from '../../../ui/Meaning';
@@ -60,7 +60,7 @@ const FIRST = {
 export function HoldsPanel({ solution }: { solution: Solution }): ReactNode {
   const { holds, space } = solution;
   const { shakeDegPerSRms } = space.brief.motion;
-  const clock = useMemo(() => clockOf(solution), [solution]);
+  const clock = useMemo(() => holdClock(solution), [solution]);
   const zone = space.brief.light.kind === 'sun' ? space.brief.light.zone : undefined;
   const unlimited = 100_000;
   return (
@@ -73,7 +73,7 @@ export function HoldsPanel({ solution }: { solution: Solution }): ReactNode {
       <p>
         <Phrase
           of={messages.lightFromToShakeUp({
-            lightChance: chanceText(holds.lightChance),
+            lightChance: staysInsideText(holds.lightChance),
             shakeDegPerSRms:
               holds.shakeDegPerSRms < shakeDegPerSRms * 0.99
                 ? messages.andItShakesMoreAlready({ shakeDegPerSRms: trimmed(shakeDegPerSRms, 0) })

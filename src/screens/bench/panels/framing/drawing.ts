@@ -1,7 +1,7 @@
 import { toCamera } from '@/core/optics/framing';
 import type { FrameShape } from '@/core/optics/framing';
 import { project, unproject } from '@/core/optics/projection';
-import type { Direction, Place } from '@/core/optics/projection';
+import type { Direction, FramePoint } from '@/core/optics/projection';
 import type { InTheWay } from '@/core/vocabulary/mounts';
 import { edgesOf } from '@/core/motion/obstruction';
 
@@ -14,13 +14,13 @@ type Point = readonly [x: number, y: number, z: number];
 /** Beyond this many half widths nothing is drawn: lines to the horizon of a wide lens run far outside. */
 const FAR_OUT = 4;
 
-function place(shape: FrameShape, [x, y, z]: Point, fixed: boolean): Place | null {
+function place(shape: FrameShape, [x, y, z]: Point, fixed: boolean): FramePoint | null {
   const direction: Direction = fixed ? { x, y, z } : toCamera(shape, { x, y, z });
   const put = project(shape.lens, direction);
   return put && Math.abs(put.x) < FAR_OUT && Math.abs(put.y) < FAR_OUT ? put : null;
 }
 
-function pathOf(places: readonly (Place | null)[], closed: boolean): string {
+function pathOf(places: readonly (FramePoint | null)[], closed: boolean): string {
   let pen = false;
   let path = '';
   for (const put of places) {
@@ -142,7 +142,7 @@ export function obstructionPath(shape: FrameShape, thing: InTheWay): string {
 /** The edge of another view's frame, as it falls in this one. */
 export function framePath(shape: FrameShape, other: FrameShape): string {
   const tall = other.heightPx / other.widthPx;
-  const border: Place[] = [];
+  const border: FramePoint[] = [];
   for (let step = 0; step < 24; step++) border.push({ x: -1 + step / 12, y: -tall });
   for (let step = 0; step < 24; step++) border.push({ x: 1, y: tall * (-1 + step / 12) });
   for (let step = 0; step < 24; step++) border.push({ x: 1 - step / 12, y: tall });

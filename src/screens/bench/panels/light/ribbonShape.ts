@@ -1,5 +1,5 @@
 import type { LightSample } from '@/core/filters/filterPlan';
-import type { Window } from '@/core/light/exposureValue';
+import type { EvWindow } from '@/core/light/exposureValue';
 import type { DaySpans, Span } from '@/core/light/sun/day';
 import type { SunLightAt } from '@/core/light/sun/sunLight';
 import type { Solution } from '@/core/answer/solve';
@@ -38,7 +38,7 @@ export function shownSpan(day: Span, spans: DaySpans, shot: Span): Span {
 }
 
 /** The window of the setting at hand without its filter, the highlight guard included. */
-export function holdingWindow({ exposure, candidate, settings }: Solution): Window {
+export function holdingWindow({ exposure, candidate, settings }: Solution): EvWindow {
   return {
     evMin: exposure.windowEvMin - settings.filter.stops,
     evMax: exposure.windowEvMax + candidate.colour.sensor.guardStops - settings.filter.stops,

@@ -6,7 +6,7 @@ import type { Shot } from '@/core/records/shot';
 import { omit } from '@/core/units/omit';
 import { item } from '@/core/units/items';
 import { dateAndTime, instantOf, isoIn, onDate } from '@/formats/clock';
-import { between, zoneOf } from '@/formats/placed';
+import { lightBetween, zoneOf } from '@/formats/placed';
 
 /** Changes to a shot's sun light; a shot whose light is told otherwise stays as it is. */
 type SunChange = (light: SunLight) => SunLight;
@@ -20,7 +20,7 @@ export const startingAt =
   (fromMs: number): SunChange =>
   (light) => {
     const lasts = Date.parse(light.to) - Date.parse(light.from);
-    return between(light, fromMs, fromMs + lasts);
+    return lightBetween(light, fromMs, fromMs + lasts);
   };
 
 /** The whole run moved by so many steps of a length, onto the steps, and kept inside a span of instants. */
@@ -39,8 +39,8 @@ export const withEnd =
   (light) => {
     const from = end === 'from' ? atMs : Date.parse(light.from);
     const to = end === 'to' ? atMs : Date.parse(light.to);
-    if (from <= to) return between(light, from, to);
-    return end === 'from' ? startingAt(atMs)(light) : between(light, to, to);
+    if (from <= to) return lightBetween(light, from, to);
+    return end === 'from' ? startingAt(atMs)(light) : lightBetween(light, to, to);
   };
 
 /** The same clock times on another date; told cloud belongs to the old day and goes. */
@@ -58,7 +58,7 @@ export const onDay =
 export const inZone =
   (zone: string): SunChange =>
   (light) =>
-    between({ ...light, zone }, Date.parse(light.from), Date.parse(light.to));
+    lightBetween({ ...light, zone }, Date.parse(light.from), Date.parse(light.to));
 
 /** What usually stands around, to start drawing from. */
 export const HORIZONS: Record<'valley' | 'trees', Horizon> = {

@@ -14,7 +14,7 @@ import { kitCameraOf, setupsOf } from '@/core/records/slots';
 import { useKit } from '../../../data/kit';
 import styles from './modes.module.css';
 import { ModeMap } from '../../../ui/modeMap/ModeMap';
-import { otherPins, pinsOf, wishesOf } from '../../answer/wishPins';
+import { otherPins, pinsOfWishes, wishesOf } from '../../answer/wishPins';
 import type { ShotEditing } from '../../../data/useShotEditing';
 
 /** The camera's whole map with this shot's pins as wishes: what is picked here is pinned, and the rest solved round it. */
@@ -28,7 +28,7 @@ export function ModesPanel({ brief, editing }: { brief: Brief; editing: ShotEdit
         wishes={wishesOf(ownPins(brief), brief.camera)}
         onWishes={(wishes) =>
           editing.commit(messages.pinOnTheModeMap, (shot) => {
-            const pins = { ...otherPins(shot.pins ?? {}), ...pinsOf(wishes, brief.camera) };
+            const pins = { ...otherPins(shot.pins ?? {}), ...pinsOfWishes(wishes, brief.camera) };
             const bare = omit(shot, 'pins');
             return Object.keys(pins).length === 0 ? bare : { ...bare, pins };
           })

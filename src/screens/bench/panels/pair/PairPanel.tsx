@@ -7,7 +7,7 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { joinOf } from '@/core/preview/joinOf';
-import type { Take } from '@/core/preview/take';
+import type { PreviewTake } from '@/core/preview/take';
 import { cameraCount } from '@/core/records/secondAngles';
 import type { Pair, Shot } from '@/core/records/shot';
 import { omit } from '@/core/units/omit';
@@ -27,7 +27,7 @@ import { useToast } from '../../../ui/toast';
 import type { ShotEditing } from '../../../data/useShotEditing';
 import { MatchRow, MatchTable } from '../match/MatchTable';
 import { Player } from '../preview/Player';
-import { joined, useFilms } from '../preview/useFilms';
+import { joinedFilms, useFilms } from '../preview/useFilms';
 import { options } from '../../brief/wordControls';
 import styles from './pair.module.css';
 
@@ -191,9 +191,9 @@ function Checks({
 }): ReactNode {
   const sheet = useMemo(() => pairSheet(pair, first, second), [pair, first, second]);
   const wish = JSON.stringify(joinOf(pair, sheet, first, second));
-  const takes = useMemo(() => JSON.parse(wish) as [Take, Take], [wish]);
+  const takes = useMemo(() => JSON.parse(wish) as [PreviewTake, PreviewTake], [wish]);
   const films = useFilms(takes, 480);
-  const film = useMemo(() => joined(films), [films]);
+  const film = useMemo(() => joinedFilms(films), [films]);
   const sentence = turnSentence(pair, sheet, wantedBlurPct(pair));
   const { deliver, timelineFps } = first.space.brief.playback;
   const halves = [

@@ -19,7 +19,7 @@ import { settingsLine, SideFigures } from './SideFigures';
 import { Speeds } from './Speeds';
 import type { StageView } from './stage';
 import { StageTools } from './StageTools';
-import type { Looked } from './StageTools';
+import type { StageLook } from './StageTools';
 import { stillSheet } from './stillSheet';
 import { Strips } from './Strips';
 import { Tones } from './Tones';
@@ -39,7 +39,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
   const [scene, setScene] = useState<Scenery | 'fits'>('fits');
   // Asked once: the browser tells what draws.
   const [kind] = useState(graphicsKind);
-  const [looked, setLooked] = useState<Looked>({
+  const [looked, setLooked] = useState<StageLook>({
     layout: 'divide',
     divide: 0.5,
     marks: false,
@@ -48,7 +48,7 @@ export function PreviewPanel({ solution, editing }: { solution: Solution; editin
     live: kind === 'card',
   });
   const [place, setPlace] = useState(0);
-  const look = useCallback((change: Partial<Looked>) => setLooked((old) => ({ ...old, ...change })), []);
+  const look = useCallback((change: Partial<StageLook>) => setLooked((old) => ({ ...old, ...change })), []);
   const setLayout = useCallback((layout: StageView['layout']) => look({ layout }), [look]);
 
   const { choices, chosen, variant, films: isFilmed, sides } = useSides(solution, wanted);

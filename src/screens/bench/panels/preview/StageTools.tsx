@@ -8,7 +8,7 @@ import type { StageView } from './stage';
 import type { Films } from './useFilms';
 
 /** How the stage is looked at, beside what is on it. */
-export type Looked = Pick<StageView, 'layout' | 'divide' | 'marks' | 'loupe'> & {
+export type StageLook = Pick<StageView, 'layout' | 'divide' | 'marks' | 'loupe'> & {
   strokes: boolean;
   live: boolean;
 };
@@ -22,8 +22,8 @@ export function StageTools({
   films,
   onSave,
 }: {
-  looked: Looked;
-  onLook: (change: Partial<Looked>) => void;
+  looked: StageLook;
+  onLook: (change: Partial<StageLook>) => void;
   /** Whether two pictures share the stage. */
   divided: boolean;
   kind: GraphicsKind;

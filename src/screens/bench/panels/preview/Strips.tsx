@@ -4,7 +4,7 @@ import * as messages from '@/language/bench/preview';
 import { Phrase } from '../../../ui/Phrase';
 import { memo, useEffect, useRef } from 'react';
 import type { ReactNode } from 'react';
-import { pulseOf } from '@/core/preview/judge';
+import { sharpnessPulse } from '@/core/preview/judge';
 import type { Picture } from '@/core/preview/develop';
 import { trimmed } from '@/core/units/format';
 import styles from './preview.module.css';
@@ -32,7 +32,7 @@ export const Strips = memo(function Strips({
       <h3>{messages.frameByFrame}</h3>
       {films.map((film, side) => {
         const along = film.reel.shown.map((index) => film.sharpness[index] ?? 0);
-        const pulse = 100 * pulseOf(along);
+        const pulse = 100 * sharpnessPulse(along);
         const again = repeats(film);
         return (
           <div key={side} className={styles.strips}>

@@ -5,7 +5,7 @@ import type { Solution } from '@/core/answer/solve';
 import { briefOf } from '@/core/brief/brief';
 import { emptyShot } from '@/core/records/emptyShot';
 import type { Picture } from '@/core/preview/develop';
-import type { Take } from '@/core/preview/take';
+import type { PreviewTake } from '@/core/preview/take';
 import type { DrawOrder, DrawReply } from '@/workers/preview';
 import type * as Films from './useFilms';
 import { NO_VARIANT, useSides, useTakes } from './useSides';
@@ -42,13 +42,13 @@ class SlowWorker {
 }
 
 let useFilms: typeof Films.useFilms;
-let joined: typeof Films.joined;
+let joinedFilms: typeof Films.joinedFilms;
 let pictureAt: typeof Films.pictureAt;
 beforeEach(async () => {
   SlowWorker.all = [];
   vi.stubGlobal('Worker', SlowWorker);
   vi.resetModules();
-  ({ useFilms, joined, pictureAt } = await import('./useFilms'));
+  ({ useFilms, joinedFilms, pictureAt } = await import('./useFilms'));
 });
 afterEach(() => vi.unstubAllGlobals());
 
@@ -64,7 +64,7 @@ const solution = ((): Solution => {
   return outcome.solution;
 })();
 
-const takesOf = (): Take[] => {
+const takesOf = (): PreviewTake[] => {
   const { sides } = renderHook(() => useSides(solution, NO_VARIANT)).result.current;
   return renderHook(() => useTakes(sides, { slowdown: 1, moment: 'run', scene: 'fits' })).result.current;
 };
@@ -157,8 +157,8 @@ describe('films of a take', () => {
       sharpness: Array.from({ length: count }, () => count),
     });
     const none = { films: [], drawn: 0, wanted: 0, fine: false, failed: null, firstMs: null, loopMs: null };
-    expect(joined(none)).toBe(none);
-    const [one] = joined({ ...none, films: [film(2), film(3)] }).films;
+    expect(joinedFilms(none)).toBe(none);
+    const [one] = joinedFilms({ ...none, films: [film(2), film(3)] }).films;
     expect(one!.reel.shown).toEqual([0, 1, 2, 3, 4]);
     expect(one!.pictures.map((picture) => picture?.width)).toEqual([2, 2, 3, 3, 3]);
     expect(pictureAt(one!, 2)?.width).toBe(3);

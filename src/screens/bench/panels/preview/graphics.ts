@@ -5,7 +5,7 @@ import { HAZE_M } from '@/core/preview/render';
 import { sceneOf } from '@/core/preview/scene';
 import { surfacesOf } from '@/core/preview/surfaces';
 import { evAt, flickerGain, meter, uncovered } from '@/core/preview/take';
-import type { CapturedFrame, Take } from '@/core/preview/take';
+import type { CapturedFrame, PreviewTake } from '@/core/preview/take';
 import { textureOf } from '@/core/preview/textures';
 import type { TextureId } from '@/core/preview/textures';
 import { pctWidthPerDegree, project, PROJECTION_SHAPES, PROJECTIONS } from '@/core/optics/projection';
@@ -31,7 +31,7 @@ export class LiveDrawing {
   private readonly uniforms = new Map<string, WebGLUniformLocation | null>();
   private readonly path: CameraPath;
 
-  static of(take: Take): LiveDrawing | null {
+  static of(take: PreviewTake): LiveDrawing | null {
     const canvas = document.createElement('canvas');
     const gl = canvas.getContext('webgl2', { antialias: false, preserveDrawingBuffer: true });
     const program = gl && linked(gl);
@@ -39,7 +39,7 @@ export class LiveDrawing {
   }
 
   private constructor(
-    private readonly take: Take,
+    private readonly take: PreviewTake,
     private readonly canvas: HTMLCanvasElement,
     private readonly gl: WebGL2RenderingContext,
     private readonly program: WebGLProgram,

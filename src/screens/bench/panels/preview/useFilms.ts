@@ -3,13 +3,13 @@
 import { useEffect, useState } from 'react';
 import type { Picture } from '@/core/preview/develop';
 import { reelOf } from '@/core/preview/take';
-import type { Reel, Take } from '@/core/preview/take';
+import type { Reel, PreviewTake } from '@/core/preview/take';
 import { item } from '@/core/units/items';
 import { Studio } from '@/workers/preview';
 
 /** A take's pictures as they come, by the index of the captured frame; a finer one takes the place of a coarser one. */
 export interface Film {
-  take: Take;
+  take: PreviewTake;
   reel: Reel;
   pictures: (Picture | null)[];
   /** Of each captured frame at the first size; 0 until it is drawn. */
@@ -38,7 +38,7 @@ const TELL_EVERY = 250;
 const studio = typeof Worker === 'undefined' ? null : new Studio();
 
 /** Has every worker up, with the surfaces of this take at hand, before anyone asks to see it. */
-export function warmUp(take: Take): void {
+export function warmUp(take: PreviewTake): void {
   const frame = { number: 0, atSeconds: 0 };
   // One film for each worker: each draws a frame of its own.
   const films = Array.from({ length: studio?.workers ?? 0 }, () => ({
@@ -63,7 +63,7 @@ const NONE: Films = {
 };
 
 /** Draws these takes in workers: a first picture at once, then the loop, then the same loop finer. */
-export function useFilms(takes: readonly Take[], fineWidth: number): Films {
+export function useFilms(takes: readonly PreviewTake[], fineWidth: number): Films {
   const [films, setFilms] = useState<Films>(NONE);
 
   useEffect(() => {
@@ -147,7 +147,7 @@ export function pictureAt({ reel, pictures }: Film, place: number): Picture | nu
 }
 
 /** Several films one after the other, as one. */
-export function joined(films: Films): Films {
+export function joinedFilms(films: Films): Films {
   const [first] = films.films;
   if (!first) return films;
   const whole: Film = { take: first.take, reel: { captured: [], shown: [] }, pictures: [], sharpness: [] };

@@ -4,7 +4,7 @@ import type { Solution } from '@/core/answer/solve';
 import { motionSheet } from '@/core/compare/motionSheet';
 import { solveVariant, variantsOf } from '@/core/compare/variants';
 import type { Variant } from '@/core/compare/variants';
-import type { LightMoment, Take } from '@/core/preview/take';
+import type { LightMoment, PreviewTake } from '@/core/preview/take';
 import { takeOf } from '@/core/preview/takeOf';
 import type { Candidate } from '@/core/search/candidate';
 import { settingsOf } from '@/core/search/settingsOf';
@@ -67,7 +67,7 @@ function sideOf(name: string, space: Space, candidate: Candidate): Side {
 export function useTakes(
   sides: readonly Side[],
   look: { slowdown: number; moment: LightMoment; scene: Scenery | 'fits' },
-): Take[] {
+): PreviewTake[] {
   const { slowdown, moment, scene } = look;
   // Written out, so that a new answer with the same pictures draws nothing again.
   const wish = useMemo(
@@ -84,5 +84,5 @@ export function useTakes(
       ),
     [sides, slowdown, moment, scene],
   );
-  return useMemo(() => JSON.parse(wish) as Take[], [wish]);
+  return useMemo(() => JSON.parse(wish) as PreviewTake[], [wish]);
 }

@@ -1,5 +1,5 @@
 import * as messages from '@/language/bench/timeLapse';
-import { CHANGES, TIME_LAPSE_LOOKS, USUAL_INTERVAL_SECONDS } from '@/core/vocabulary/timeLapses';
+import { SCENE_CHANGES, TIME_LAPSE_LOOKS, USUAL_INTERVAL_SECONDS } from '@/core/vocabulary/timeLapses';
 import { Button } from 'antd';
 import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
@@ -71,7 +71,7 @@ export function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditi
         <ChoiceField
           label={messages.whatChanges}
           value={timeLapse.change}
-          options={options(CHANGES, CHANGE_LABEL)}
+          options={options(SCENE_CHANGES, CHANGE_LABEL)}
           onCommit={(change) => set(messages.watchSomethingElse, { change })}
         />
         <ChoiceField

@@ -7,7 +7,7 @@ import type { MotionFigures } from '../loss/movement';
 import { schoolOf } from '../loss/schools';
 import { EXPOSURE_TERMS, exposureSum, MOTION_TERMS, movementSum, scoreOf } from '../loss/table';
 import type { Weights } from '../loss/table';
-import type { Aim } from '../vocabulary/schools';
+import type { ShutterAim } from '../vocabulary/schools';
 import type { FilterSetting } from '../filters/kit';
 import type { Settings } from '../records/settings';
 import { figuresOf, lossOf } from '../search/candidate';
@@ -16,33 +16,33 @@ import { spaceFor } from '../search/space';
 import { underPins } from '../search/workings';
 
 /** One way of filming a part, ready to be lived through in any light, shake and pace. */
-export interface Way {
+export interface FilmingOption {
   settings: Settings;
   sensor: Sensor;
   shutter: ShutterSetting;
   filter: FilterSetting;
   iso: IsoWindow;
   figures: MotionFigures;
-  aim: Aim | null;
+  aim: ShutterAim | null;
   weights: Weights;
   /** Loss of what no light, shake or pace changes. */
   base: number;
 }
 
 /** Plans that differ in one thing share all their other ways. */
-const known = new WeakMap<Brief, Map<string, Way | null>>();
+const known = new WeakMap<Brief, Map<string, FilmingOption | null>>();
 
 /** `null`: the brief cannot be filmed so. */
-export function wayOf(brief: Brief, settings: Settings): Way | null {
+export function wayOf(brief: Brief, settings: Settings): FilmingOption | null {
   const key = JSON.stringify(settings);
-  const ways = known.get(brief) ?? new Map<string, Way | null>();
-  known.set(brief, ways);
-  let way = ways.get(key);
-  if (way === undefined) ways.set(key, (way = workedOut(brief, settings)));
-  return way;
+  const options = known.get(brief) ?? new Map<string, FilmingOption | null>();
+  known.set(brief, options);
+  let option = options.get(key);
+  if (option === undefined) options.set(key, (option = workedOut(brief, settings)));
+  return option;
 }
 
-function workedOut(brief: Brief, settings: Settings): Way | null {
+function workedOut(brief: Brief, settings: Settings): FilmingOption | null {
   const made = spaceFor(underPins(brief, heldBySettings(brief, settings)), schoolOf(brief.look));
   const found = made.ok ? search(made.space) : null;
   if (!made.ok || !found) return null;
@@ -68,14 +68,14 @@ function workedOut(brief: Brief, settings: Settings): Way | null {
 }
 
 /** How it was: light EV100, shake and pace in octaves against the planned. */
-interface Lived {
+interface SimulatedConditions {
   evMin: number;
   evMax: number;
   shake: number;
   speed: number;
 }
 
-export interface Outcome {
+export interface DrawOutcome {
   over: boolean;
   under: boolean;
   smear: boolean;
@@ -88,15 +88,19 @@ const UNDER_BORNE = 1;
 const SMEAR_SEEN = 1;
 
 /** What comes of a part filmed so. `glass`: another filter than planned was on. */
-export function outcomeOn(way: Way, lived: Lived, glass: FilterSetting = way.filter): Outcome {
-  const { sensor, shutter, iso, weights, aim } = way;
-  const light = { evMin: lived.evMin, evMax: lived.evMax, spreadStops: 0, pulseHz: null };
+export function outcomeOn(
+  option: FilmingOption,
+  conditions: SimulatedConditions,
+  glass: FilterSetting = option.filter,
+): DrawOutcome {
+  const { sensor, shutter, iso, weights, aim } = option;
+  const light = { evMin: conditions.evMin, evMax: conditions.evMax, spreadStops: 0, pulseHz: null };
   const exposure: Exposure = expose(sensor, light, shutter, glass.stops, iso);
-  const figures = atPace(way.figures, lived);
+  const figures = atPace(option.figures, conditions);
   const { brightLog, darkLog } = exposure;
   const loss =
     movementSum(weights, { figures, aim, brightLog, darkLog, longestLog: shutter.longestLog }) +
-    exposureSum(weights, { sensor, light, shutter, filter: glass, iso, exposure }, way.base, Infinity);
+    exposureSum(weights, { sensor, light, shutter, filter: glass, iso, exposure }, option.base, Infinity);
   return {
     over: exposure.overStops > sensor.guardStops,
     under: exposure.underStops > UNDER_BORNE,

@@ -1,6 +1,6 @@
 import type { Clip } from '../records/clip';
 import type { KeptRecord, RecordOf, RecordTable } from '../records/kinds';
-import { copiedThing, nameOf } from '../records/kitItem';
+import { copiedThing, thingName } from '../records/kitItem';
 import { VERDICTS } from '../records/logEntry';
 import type { LogEntry } from '../records/logEntry';
 import { contentOf } from './content';
@@ -14,17 +14,17 @@ const MOST_TRIED = 20_000;
 export type NameCopy = (name: string | null, table: RecordTable) => string;
 
 /** What becomes of two copies of one record that were each changed without the other. */
-export interface Apart<R extends KeptRecord = KeptRecord> {
+export interface ConflictRule<R extends KeptRecord = KeptRecord> {
   /** One record with what both say; `null` where one cannot say it. Left out: one never can. */
-  united?: (newer: R, older: R) => R | null;
+  combined?: (newer: R, older: R) => R | null;
   /** The older one as a record of its own. Left out: there can be only one, and the newest stands. */
-  beside?: (older: R, id: string, name: NameCopy) => R;
+  asCopy?: (older: R, id: string, name: NameCopy) => R;
 }
 
 /** By kind: what is planned is kept twice, what was noted of one recording is put together, a single decision is the newest. */
-export const APART: { [T in Exclude<RecordTable, 'removed'>]: Apart<RecordOf<T>> } = {
+export const CONFLICT_RULES: { [T in Exclude<RecordTable, 'removed'>]: ConflictRule<RecordOf<T>> } = {
   shots: {
-    beside: (record, id, name) => ({
+    asCopy: (record, id, name) => ({
       ...record,
       id,
       demo: false,
@@ -32,29 +32,29 @@ export const APART: { [T in Exclude<RecordTable, 'removed'>]: Apart<RecordOf<T>>
     }),
   },
   outings: {
-    beside: (outing, id, name) => ({ ...outing, id, demo: false, name: name(outing.name, 'outings') }),
+    asCopy: (outing, id, name) => ({ ...outing, id, demo: false, name: name(outing.name, 'outings') }),
   },
   kit: {
-    beside: (item, id, name) => ({
+    asCopy: (item, id, name) => ({
       ...item,
       id,
       demo: false,
-      thing: copiedThing(item.thing, id, name(nameOf(item.thing), 'kit')),
+      thing: copiedThing(item.thing, id, name(thingName(item.thing), 'kit')),
     }),
   },
-  log: { united: unitedNotes, beside: (entry, id) => ({ ...entry, id }) },
-  clips: { united: unitedNotes, beside: (clip, id) => ({ ...clip, id }) },
-  measured: { beside: (measured, id) => ({ ...measured, id }) },
+  log: { combined: unitedNotes, asCopy: (entry, id) => ({ ...entry, id }) },
+  clips: { combined: unitedNotes, asCopy: (clip, id) => ({ ...clip, id }) },
+  measured: { asCopy: (measured, id) => ({ ...measured, id }) },
   learned: {},
   prices: {},
   eye: {
-    united: (newer, older) => {
+    combined: (newer, older) => {
       const answers = [...newer.answers, ...beyond(newer.answers, older.answers)].slice(-MOST_ANSWERS);
       return { ...newer, answers };
     },
   },
   practised: {
-    united: (newer, older) => {
+    combined: (newer, older) => {
       const tried = [...newer.tried, ...beyond(newer.tried, older.tried)]
         .sort((one, other) => Date.parse(one.at) - Date.parse(other.at))
         .slice(-MOST_TRIED);

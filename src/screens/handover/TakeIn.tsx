@@ -20,7 +20,7 @@ const LOOK_MS = 40;
 type Seen = { known: number; blocks: number } | 'nothing' | 'other' | 'damaged' | 'whole';
 
 /** What comes from another device: its codes before this camera, or a file. */
-export function Take(): ReactNode {
+export function TakeIn(): ReactNode {
   const { importText, importFile } = useActions();
   const unread = useSearchParams().get('shared') === 'none';
   useHandedIn();

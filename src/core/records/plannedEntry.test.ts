@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Outing } from './outing';
-import { standingOf, standingsOf } from './standing';
-import type { StandingWanted } from './standing';
+import { plannedEntryOf, standingsOf } from './plannedEntry';
+import type { StandingWanted } from './plannedEntry';
 import { outingOf } from '../../../bench/madeDay';
 
 const entry = (id: string, at: string, more: object = {}): object => ({
@@ -22,7 +22,8 @@ const asked = (
   outings: readonly Outing[],
   today: string,
   wanted: Partial<StandingWanted> = {},
-): string | undefined => standingOf(standingsOf(outings, 's'), { ...ANY, ...wanted }, () => today)?.entry.id;
+): string | undefined =>
+  plannedEntryOf(standingsOf(outings, 's'), { ...ANY, ...wanted }, () => today)?.entry.id;
 
 describe('where a shot stands', () => {
   it('is every entry that names it, in time, whatever the order of the outings', () => {

@@ -1,6 +1,6 @@
 import type { Brief } from '../brief/brief';
 import { filterKey } from '../day/partAnswer';
-import { workOf } from '../day/partWork';
+import { partWorkOf } from '../day/partWork';
 import type { Memo } from '../day/partWork';
 import { lightRangeOf } from '../light/lightRange';
 import { schoolOf } from '../loss/schools';
@@ -9,8 +9,8 @@ import { settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
 import type { Settings } from '../records/settings';
 import type { Plan, PlannedPart } from './plan';
-import { wayOf } from './way';
-import type { Way } from './way';
+import { wayOf } from './filmingOption';
+import type { FilmingOption } from './filmingOption';
 
 /** Light and shake that a plan may be made for in place of the likely, stops and octaves: for days that are otherwise. */
 const OTHERWISE: readonly { stops: number; shake: number }[] = [
@@ -25,11 +25,11 @@ const OTHERWISE: readonly { stops: number; shake: number }[] = [
  * Other ways of filming a part that may serve a day better that is not as likely: the best under each filter, and what would
  * be taken for light and shake that are otherwise. Where its filter cannot be changed, only those that wear the same.
  */
-export function otherWays({ part, way }: PlannedPart, { sheet }: Plan, memo: Memo): Way[] {
-  if (!way) return [];
+export function otherOptions({ part, option }: PlannedPart, { sheet }: Plan, memo: Memo): FilmingOption[] {
+  if (!option) return [];
   const { brief } = part;
   const fixed = sheet.parts.get(part.id)?.held?.filter?.why === 'noBreak';
-  const settings: Settings[] = [...workOf(part, memo).byFilter.values()].map((one) => one.settings);
+  const settings: Settings[] = [...partWorkOf(part, memo).byFilter.values()].map((one) => one.settings);
   for (const otherwise of OTHERWISE) {
     const made = spaceFor(briefAt(brief, otherwise), schoolOf(brief.look));
     const found = made.ok ? search(made.space) : null;
@@ -37,10 +37,10 @@ export function otherWays({ part, way }: PlannedPart, { sheet }: Plan, memo: Mem
   }
   const once = new Map(
     settings
-      .filter(({ filter }) => !fixed || filterKey(filter) === filterKey(way.settings.filter))
+      .filter(({ filter }) => !fixed || filterKey(filter) === filterKey(option.settings.filter))
       .map((one) => [JSON.stringify(one), one]),
   );
-  once.delete(JSON.stringify(way.settings));
+  once.delete(JSON.stringify(option.settings));
   return [...once.values()].flatMap((one) => wayOf(brief, one) ?? []);
 }
 

@@ -1,7 +1,7 @@
 import type { Outing, OutingDay, ShotEntry } from './outing';
 
 /** A shot where it stands in a plan: an entry of a day. */
-export interface Standing {
+export interface PlannedEntry {
   outing: Outing;
   day: OutingDay;
   entry: ShotEntry;
@@ -15,10 +15,10 @@ export interface StandingWanted {
 }
 
 /** Everywhere a shot stands, in time. Outings put away count only where there are no others. */
-export function standingsOf(outings: readonly Outing[], shotId: string): Standing[] {
+export function standingsOf(outings: readonly Outing[], shotId: string): PlannedEntry[] {
   const all = outings.flatMap((outing) =>
     outing.days.flatMap((day) =>
-      day.entries.flatMap((entry): Standing[] =>
+      day.entries.flatMap((entry): PlannedEntry[] =>
         entry.what === 'shot' && entry.shotId === shotId ? [{ outing, day, entry }] : [],
       ),
     ),
@@ -28,11 +28,11 @@ export function standingsOf(outings: readonly Outing[], shotId: string): Standin
 }
 
 /** The one that is wanted; else the next that is not over, else the last there was. `null`: it stands nowhere. */
-export function standingOf(
-  standings: readonly Standing[],
+export function plannedEntryOf(
+  standings: readonly PlannedEntry[],
   { outingId, dayId, entryId }: StandingWanted,
   todayIn: (zone: string) => string,
-): Standing | null {
+): PlannedEntry | null {
   const wanted = standings.filter(
     ({ outing, day, entry }) =>
       (outingId === null || outing.id === outingId) &&
@@ -46,6 +46,6 @@ export function standingOf(
   return coming ?? among.at(-1) ?? null;
 }
 
-function whenOf({ day, entry }: Standing): string {
+function whenOf({ day, entry }: PlannedEntry): string {
   return `${day.date}T${entry.at}`;
 }
