@@ -16,6 +16,7 @@ import type { TimeAxis } from '../ui/timeAxis';
 import { usePointerDrag } from '../ui/usePointerDrag';
 import { useWidth } from '../ui/useWidth';
 import { partOf } from './dayTakes';
+import drawing from '../ui/timeDrawing.module.css';
 import styles from './drawn.module.css';
 import { clipName, isDoubtful, shotOfClip, verdictText, whenText } from './shown';
 import type { DebriefProps } from './shown';
@@ -29,7 +30,7 @@ export function ClipRibbon(props: DebriefProps): ReactNode {
   const width = useWidth(frame);
   const empty = props.worked.parts.length === 0;
   return (
-    <div ref={frame} className={styles.ribbon}>
+    <div ref={frame} className={drawing.ribbon}>
       {empty && <p className="quiet">{messages.nothingPlannedOnThisDay}</p>}
       {!empty && width > 0 && <Drawing {...props} width={width} frame={frame} />}
     </div>
@@ -91,7 +92,7 @@ function Drawing({
         from={LAY.axis}
         to={height}
         labelY={14}
-        styles={{ hair: styles.hair, number: styles.number }}
+        styles={{ hair: drawing.hair, number: drawing.number }}
       />
       {cameras.map((camera, lane) => {
         const top = LAY.axis + lane * LANE_HEIGHT;
@@ -104,7 +105,7 @@ function Drawing({
         const words = blockWords(blocks, width);
         return (
           <g key={camera.id} role="group" aria-label={name}>
-            <text x={8} y={top + 18} className={styles.lane}>
+            <text x={8} y={top + 18} className={drawing.lane}>
               {fitted(name, LAY.left - 14, LANE)}
               <title>{name}</title>
             </text>
@@ -113,7 +114,7 @@ function Drawing({
               x2={width}
               y1={top + LANE_HEIGHT - 4}
               y2={top + LANE_HEIGHT - 4}
-              className={styles.hair}
+              className={drawing.hair}
             />
             {camera.parts.map((part, at) => {
               const { left, wide } = item(blocks, at);
@@ -134,7 +135,7 @@ function Drawing({
       })}
       {strays.length > 0 && (
         <g role="group" aria-label={messages.notPlanned}>
-          <text x={8} y={LAY.axis + cameras.length * LANE_HEIGHT + 18} className={styles.lane}>
+          <text x={8} y={LAY.axis + cameras.length * LANE_HEIGHT + 18} className={drawing.lane}>
             {fitted(messages.notPlanned, LAY.left - 14, LANE)}
           </text>
           {strays.map((clip) => block(clip, LAY.axis + cameras.length * LANE_HEIGHT + 4))}

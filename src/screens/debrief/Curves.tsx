@@ -13,6 +13,7 @@ import { tenths, trimmed } from '@/core/units/format';
 import { acrossStep } from '../ui/arrowKeys';
 import { pointIn } from '../ui/usePointerDrag';
 import { useWidth } from '../ui/useWidth';
+import drawing from '../ui/timeDrawing.module.css';
 import styles from './drawn.module.css';
 
 type Key = Exclude<keyof ClipCurves, 'stepSeconds'>;
@@ -123,7 +124,7 @@ export function Curves({
             />
           ))}
           {x.ticks(Math.max(2, Math.floor(width / 120))).map((tick) => (
-            <text key={tick} x={x(tick)} y={height - 4} textAnchor="middle" className={styles.number}>
+            <text key={tick} x={x(tick)} y={height - 4} textAnchor="middle" className={drawing.number}>
               {messages.seconds({ seconds: trimmed(tick, 1) })}
             </text>
           ))}
@@ -178,7 +179,7 @@ function BandCurve({
       <text x={8} y={top + 16} className={styles.bandName}>
         {band.label}
       </text>
-      <text x={8} y={top + 34} className={styles.number}>
+      <text x={8} y={top + 34} className={drawing.number}>
         {atSeconds === null ? '' : at(curves, band, atSeconds)}
       </text>
       {band.window && (
@@ -190,7 +191,7 @@ function BandCurve({
           className={styles.window}
         />
       )}
-      <line x1={left} x2={right} y1={top + LAY.band} y2={top + LAY.band} className={styles.hair} />
+      <line x1={left} x2={right} y1={top + LAY.band} y2={top + LAY.band} className={drawing.hair} />
       {band.limit !== undefined && (
         <line x1={left} x2={right} y1={y(band.limit)} y2={y(band.limit)} className={styles.limit} />
       )}

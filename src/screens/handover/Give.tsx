@@ -20,6 +20,7 @@ import { useToast } from '../ui/toast';
 import { MovingCode } from './MovingCode';
 import { offersOf } from './wanted';
 import type { Offer } from './wanted';
+import shared from '../ui/narrowPlace.module.css';
 import styles from './handover.module.css';
 
 /** Codes that a camera misses while one waits, of all: by experience with a hand that shakes. */
@@ -38,7 +39,7 @@ export function Give(): ReactNode {
   if (!open) return <Empty title={messages.nothingYet} text={messages.nothingYetText} />;
   const hasClips = open.wanted.what === 'outing' || open.wanted.what === 'everything';
   return (
-    <div className={styles.part}>
+    <div className={shared.part}>
       <ChoiceField
         label={messages.what}
         value={open.key}

@@ -7,7 +7,7 @@ import { ABOVE_FOOT } from '../ui/Foot';
 import { PlaceTabs } from '../ui/PlaceTabs';
 import { Give } from './Give';
 import { TakeIn } from './TakeIn';
-import styles from './handover.module.css';
+import shared from '../ui/narrowPlace.module.css';
 
 const PARTS = [
   { id: 'give', label: messages.give },
@@ -19,7 +19,7 @@ export function HandoverScreen(): ReactNode {
   const router = useRouter();
   const open = useSearchParams().get('part') === 'take' ? 'take' : 'give';
   return (
-    <div className={`${styles.place ?? ''} ${ABOVE_FOOT}`}>
+    <div className={`${shared.place ?? ''} ${ABOVE_FOOT}`}>
       <h1>{messages.handover}</h1>
       <PlaceTabs
         label={messages.parts}

@@ -11,6 +11,7 @@ import { useActions } from '../shell/actions';
 import { Foot } from '../ui/Foot';
 import { LiveCamera } from '../ui/LiveCamera';
 import { useHandedIn } from './useHandedIn';
+import shared from '../ui/narrowPlace.module.css';
 import styles from './handover.module.css';
 
 /** As often as the other screen shows a new code, and again in between, milliseconds. */
@@ -46,7 +47,7 @@ export function TakeIn(): ReactNode {
     setLooking(!looking);
   };
   return (
-    <div className={styles.part}>
+    <div className={shared.part}>
       <section className={styles.moving} aria-label={messages.fromCodes}>
         <p>{messages.fromCodesText}</p>
         {looking && (

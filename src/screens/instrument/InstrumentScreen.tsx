@@ -15,7 +15,7 @@ import { LightTab } from './LightTab';
 import { MeasuredList } from './MeasuredList';
 import { ShakeTab } from './ShakeTab';
 import { targetsOf } from './targets';
-import styles from './instrument.module.css';
+import shared from '../ui/narrowPlace.module.css';
 
 const PARTS = [
   { id: 'shake', label: messages.shake },
@@ -42,7 +42,7 @@ export function InstrumentScreen(): ReactNode {
     router.replace(`/instrument?${next.toString()}`);
   };
   return (
-    <div className={`${styles.place ?? ''} ${ABOVE_FOOT}`}>
+    <div className={`${shared.place ?? ''} ${ABOVE_FOOT}`}>
       <h1>{messages.instrument}</h1>
       <ChoiceField
         label={messages.measuredFor}

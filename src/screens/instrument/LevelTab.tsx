@@ -12,6 +12,7 @@ import type { Target } from './targets';
 import { useKeep } from './useKeep';
 import { useMotion } from './useMotion';
 import { Foot } from '../ui/Foot';
+import shared from '../ui/narrowPlace.module.css';
 import styles from './instrument.module.css';
 
 /** Readings of so long are taken together, milliseconds: a hand trembles faster. */
@@ -39,7 +40,7 @@ export function LevelTab({ target }: { target: Target }): ReactNode {
   const told = running && level !== null && level !== 'none' ? level : null;
   const still = told !== null && told.unsteadyDeg <= UNSTEADY_DEG;
   return (
-    <section className={styles.part} aria-label={messages.level}>
+    <section className={shared.part} aria-label={messages.level}>
       <p className="quiet">{messages.levelHow}</p>
       {told ? <Horizon level={told} /> : null}
       {running && level === 'none' && <p role="status">{messages.heldFlat}</p>}

@@ -9,7 +9,7 @@ import { pickPhotographed } from '../files/pickFile';
 import { placeUrl } from '../routes';
 import type { Target } from './targets';
 import { Foot } from '../ui/Foot';
-import styles from './instrument.module.css';
+import shared from '../ui/narrowPlace.module.css';
 
 /** The light by a photograph taken on the spot: what its camera chose says how bright it was. */
 export function LightTab({ target: { of } }: { target: Target }): ReactNode {
@@ -17,7 +17,7 @@ export function LightTab({ target: { of } }: { target: Target }): ReactNode {
   const drop = useIncoming((state) => state.drop);
   if (!('shotId' in of)) return <p role="status">{messages.lightIsOfAShot}</p>;
   return (
-    <section className={styles.part} aria-label={messages.light}>
+    <section className={shared.part} aria-label={messages.light}>
       <p className="quiet">{messages.lightHow}</p>
       <Foot>
         <Button

@@ -26,6 +26,7 @@ import type { Target } from './targets';
 import { useKeep } from './useKeep';
 import { useMotion } from './useMotion';
 import { usualShakeOf } from './usualShake';
+import shared from '../ui/narrowPlace.module.css';
 import styles from './instrument.module.css';
 
 const LENGTHS = [20, 40, 60] as const;
@@ -74,7 +75,7 @@ export function ShakeTab({
     });
   };
   return (
-    <section className={styles.part} aria-label={messages.shake}>
+    <section className={shared.part} aria-label={messages.shake}>
       <p className="quiet">{messages.shakeHow}</p>
       {run.is === 'idle' ? (
         <div className={styles.choices}>

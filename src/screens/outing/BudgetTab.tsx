@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 import { outingFedSo } from '@/core/changes/feed';
 import { outsOf } from '@/core/day/daySheet';
 import type { Resource } from '@/core/day/daySheet';
-import type { Gear, Outing, OutingDay } from '@/core/records/outing';
+import type { Gear } from '@/core/records/outing';
 import { CHARGINGS } from '@/core/records/outing';
 import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
@@ -17,21 +17,11 @@ import { dayPartName } from '@/words/shotName';
 import { ChoiceField, ListField, NumberField } from '../ui/Fields';
 import { Figures } from '../ui/Figures';
 import { useKit } from '../data/kit';
-import type { DayAtWork } from '../data/workedDay';
+import type { OpenOuting } from './openOuting';
 import styles from './outing.module.css';
-import type { DayEditing } from './useDayEditing';
 
 /** Card by card, cell by cell and degree by degree: what lasts, what does not, and what would cure it. */
-export function BudgetTab({
-  outing,
-  worked,
-  editing,
-}: {
-  outing: Outing;
-  day: OutingDay;
-  worked: DayAtWork;
-  editing: DayEditing;
-}): ReactNode {
+export function BudgetTab({ outing, worked, editing }: OpenOuting): ReactNode {
   const { day, cures } = worked;
   if (!day.sheet) return <p className="quiet">{messages.workingTheDayOut}</p>;
   const entryAt = (entryId: string): number | null => day.partsOf(entryId)[0]?.fromMs ?? null;

@@ -13,14 +13,13 @@ import { todayIn } from '@/formats/today';
 import { ClockField, NumberField, Refused } from '../ui/Fields';
 import { MoreMenu } from '../ui/MoreMenu';
 import { outingUrl } from '../routes';
-import type { DayAtWork } from '../data/workedDay';
 import { namedText, useTypedText } from '../ui/useTyped';
 import { useDayMenu, useGoTo } from './useDayMenu';
 import { useOutingFiles } from './useOutingFiles';
 import { DayFaults } from './DayFaults';
+import type { OpenOuting } from './openOuting';
 import styles from './outing.module.css';
 import { OutingWhere } from './OutingWhere';
-import type { DayEditing } from './useDayEditing';
 
 /** Which outing and day is open, what it comes to, and what may be done with it as a whole. */
 export function DayHead({
@@ -29,12 +28,8 @@ export function DayHead({
   day,
   worked,
   editing,
-}: {
+}: OpenOuting & {
   outings: readonly Outing[];
-  outing: Outing;
-  day: OutingDay;
-  worked: DayAtWork;
-  editing: DayEditing;
 }): ReactNode {
   const repository = useRepository();
   const files = useOutingFiles(outing, worked.shots);

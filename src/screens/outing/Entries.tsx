@@ -36,8 +36,8 @@ import { VirtualList } from '../ui/VirtualList';
 import type { RowProps } from '../ui/listProps';
 import { AddEntry } from './AddEntry';
 import { EntryEditor } from './EntryEditor';
+import type { OpenOuting } from './openOuting';
 import styles from './outing.module.css';
-import type { DayEditing } from './useDayEditing';
 
 /** Height of a row on a laptop, pixels. */
 const ROW_HEIGHT = 64;
@@ -52,11 +52,7 @@ export function Entries({
   editing,
   chosen,
   onChoose,
-}: {
-  outing: Outing;
-  day: OutingDay;
-  worked: DayAtWork;
-  editing: DayEditing;
+}: OpenOuting & {
   chosen: string | null;
   onChoose: (entryId: string | null) => void;
 }): ReactNode {

@@ -8,7 +8,7 @@ import { movedToDay } from '@/core/records/dayEdits';
 import { PAUSE_MINUTES } from '@/core/records/dayBounds';
 import { minutesOf } from '@/core/records/entries';
 import { USUAL } from '@/core/brief/usual';
-import type { Outing, OutingDay, OutingEntry, ShotEntry } from '@/core/records/outing';
+import type { OutingEntry, ShotEntry } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
 import { omit } from '@/core/units/omit';
 import type { Shot } from '@/core/records/shot';
@@ -22,6 +22,7 @@ import { useRepository } from '../data/repository';
 import { outingUrl } from '../routes';
 import type { DayAtWork } from '../data/workedDay';
 import { SettingStrip } from '../ui/SettingStrip';
+import type { OpenOuting } from './openOuting';
 import styles from './outing.module.css';
 import type { DayEditing } from './useDayEditing';
 
@@ -34,13 +35,9 @@ export function EntryEditor({
   worked,
   editing,
   onGone,
-}: {
+}: OpenOuting & {
   entry: OutingEntry;
   name: string;
-  outing: Outing;
-  day: OutingDay;
-  worked: DayAtWork;
-  editing: DayEditing;
   onGone: () => void;
 }): ReactNode {
   const repository = useRepository();

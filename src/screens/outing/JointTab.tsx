@@ -5,16 +5,14 @@ import { Button, Checkbox, Progress } from 'antd';
 import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { JointDay, JointProgress } from '@/core/cures/jointDay';
-import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
 import { changeText, costText, JOINT_REASON } from '@/words/outingText';
 import { dayPartName } from '@/words/shotName';
 import { cancelJoint, solveDayJointly } from '@/workers/day';
 import { usePreference } from '../data/repository';
-import type { DayAtWork } from '../data/workedDay';
 import { useToast } from '../ui/toast';
+import type { OpenOuting } from './openOuting';
 import styles from './outing.module.css';
-import type { DayEditing } from './useDayEditing';
 
 const STEP: Record<JointProgress['step'], string> = messages.step;
 
@@ -24,16 +22,7 @@ type State =
   | { kind: 'done'; joint: JointDay; ms: number; left: readonly string[] };
 
 /** The day's shots solved together: what would change, why, and what it saves; taken all at once or one by one. */
-export function JointTab({
-  outing,
-  worked,
-  editing,
-}: {
-  outing: Outing;
-  day: OutingDay;
-  worked: DayAtWork;
-  editing: DayEditing;
-}): ReactNode {
+export function JointTab({ outing, worked, editing }: OpenOuting): ReactNode {
   const [state, setState] = useState<State>({ kind: 'idle' });
   const [notation] = usePreference('filterNotation');
   const { complain, say } = useToast();

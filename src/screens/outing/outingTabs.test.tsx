@@ -8,9 +8,9 @@ import { dayText } from '@/words/lightText';
 import { makeDemo } from '../../../demo/makeDemo';
 import { useShots } from '../data/repository';
 import { useWorkedDay } from '../data/workedDay';
-import type { DayAtWork } from '../data/workedDay';
 import { visit, visited } from '../testing/address';
 import { asked } from '../testing/dayWorker';
+import type { OpenOuting } from './openOuting';
 import { enter } from '../testing/enter';
 import type { Region } from '../testing/region';
 import { openStage } from '../testing/stage';
@@ -23,7 +23,6 @@ import { FiltersTab } from './FiltersTab';
 import { JointTab } from './JointTab';
 import { PackingTab } from './PackingTab';
 import { useDayEditing } from './useDayEditing';
-import type { DayEditing } from './useDayEditing';
 
 const demo = makeDemo();
 const saturday = demo.outings[0]!.days[0]!;
@@ -51,15 +50,8 @@ function smallOuting(more: Partial<OutingDay> = {}): Outing {
   };
 }
 
-interface Open {
-  outing: Outing;
-  day: OutingDay;
-  worked: DayAtWork;
-  editing: DayEditing;
-}
-
 /** A day of the small outing, followed as the place follows it. */
-function Day({ children }: { children: (open: Open) => ReactNode }): ReactNode {
+function Day({ children }: { children: (open: OpenOuting) => ReactNode }): ReactNode {
   const outing = useLiveQuery(() => stage.database.outings.toCollection().first(), []);
   const shots = useShots();
   return outing && shots ? (
@@ -76,7 +68,7 @@ function DayOf({
 }: {
   outing: Outing;
   shots: readonly ShotRecord[];
-  children: (open: Open) => ReactNode;
+  children: (open: OpenOuting) => ReactNode;
 }): ReactNode {
   const day = outing.days[0]!;
   const worked = useWorkedDay({ outing, day, shots });

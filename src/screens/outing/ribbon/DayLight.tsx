@@ -8,6 +8,7 @@ import { bandPath } from '../../ui/bandPath';
 import { HourLines } from '../../ui/timeAxis';
 import type { TimeAxis } from '../../ui/timeAxis';
 import { LAY, lightScale, openSunOf } from './dayShape';
+import drawing from '../../ui/timeDrawing.module.css';
 import styles from './ribbon.module.css';
 
 /** Behind the blocks: the light in the open, what of it each shot crosses, where hands are free, and the hours. */
@@ -52,7 +53,7 @@ export function DayLight({
       ))}
       <HourLines axis={axis} zone={zone} from={LAY.axis} to={height - 4} labelY={13} styles={styles} />
       {y.ticks(4).map((ev) => (
-        <text key={ev} x={LAY.left - 8} y={y(ev) + 4} textAnchor="end" className={styles.number}>
+        <text key={ev} x={LAY.left - 8} y={y(ev) + 4} textAnchor="end" className={drawing.number}>
           {messages.ev({ ev })}
         </text>
       ))}

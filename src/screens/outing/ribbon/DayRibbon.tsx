@@ -4,9 +4,8 @@ import * as messages from '@/language/outing';
 import { useRef } from 'react';
 import type { KeyboardEvent, ReactNode } from 'react';
 import { minutesOf } from '@/core/records/entries';
-import type { Outing, OutingDay } from '@/core/records/outing';
+import type { OutingDay } from '@/core/records/outing';
 import { usePreference } from '../../data/repository';
-import type { DayAtWork } from '../../data/workedDay';
 import { acrossStep } from '../../ui/arrowKeys';
 import { item } from '@/core/units/items';
 import { fitted } from '../../ui/fitted';
@@ -20,6 +19,8 @@ import { blockWords, busyStretch, LANE, LAY } from './dayShape';
 import { FilterRun } from './FilterRun';
 import { Levels, levelsHeight } from './Levels';
 import { PauseBlock } from './PauseBlock';
+import drawing from '../../ui/timeDrawing.module.css';
+import type { OpenOuting } from '../openOuting';
 import styles from './ribbon.module.css';
 import { ShotBlock } from './ShotBlock';
 
@@ -31,21 +32,19 @@ const MINUTE_MS = 60_000;
  * The day as one band over the clock: the light, what each camera films, when hands are free, which filter is worn when,
  * and card, power and heat running down below. Blocks are moved by hand or by arrow keys.
  */
-export function DayRibbon(props: {
-  outing: Outing;
-  day: OutingDay;
-  worked: DayAtWork;
-  editing: DayEditing;
-  chosen: string | null;
-  onChoose: (entryId: string) => void;
-}): ReactNode {
+export function DayRibbon(
+  props: OpenOuting & {
+    chosen: string | null;
+    onChoose: (entryId: string) => void;
+  },
+): ReactNode {
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
   const { parts, pauses } = props.worked.day;
   const empty = parts.length + pauses.length === 0;
   // The frame is measured from the start, also while there is nothing to draw in it.
   return (
-    <div ref={frame} className={styles.ribbon} data-working={props.worked.working}>
+    <div ref={frame} className={drawing.ribbon} data-working={props.worked.working}>
       {empty && <p className="quiet">{messages.nothingOnThisDayYetTitle}</p>}
       {!empty && width > 0 && <Drawing {...props} frame={frame} width={width} />}
       {!empty && (
@@ -100,11 +99,11 @@ function Drawing({
         const words = blockWords(blocks, width);
         return (
           <g key={camera.id} role="group" aria-label={name}>
-            <text x={8} y={top + 22} className={styles.lane}>
+            <text x={8} y={top + 22} className={drawing.lane}>
               {fitted(name, LAY.left - 14, LANE)}
               <title>{name}</title>
             </text>
-            <line x1={0} x2={width} y1={top + LAY.lane} y2={top + LAY.lane} className={styles.hair} />
+            <line x1={0} x2={width} y1={top + LAY.lane} y2={top + LAY.lane} className={drawing.hair} />
             {camera.parts.map((part, at) => (
               <ShotBlock
                 key={part.id}

@@ -7,6 +7,7 @@ import { clockText } from '@/words/lightText';
 import { levelText, RESOURCE_LABEL } from '@/words/outingText';
 import { fitted } from '../../ui/fitted';
 import { WORD } from './dayShape';
+import drawing from '../../ui/timeDrawing.module.css';
 import styles from './ribbon.module.css';
 
 const ROW = 42;
@@ -74,7 +75,7 @@ export function Levels({
               {fitted(profile.name, left - 14, WORD)}
               <title>{profile.name}</title>
             </text>
-            <line x1={left} x2={right} y1={y0} y2={y0} className={styles.hair} />
+            <line x1={left} x2={right} y1={y0} y2={y0} className={drawing.hair} />
             <line x1={left} x2={right} y1={y0 - rise} y2={y0 - rise} className={styles.limit} />
             <path d={share(ends(card.course)) ?? ''} className={styles.card} />
             <path d={share(ends(power.course)) ?? ''} className={styles.power} />
