@@ -120,6 +120,8 @@ for (const [name, path, width, height, how = {}] of views) {
   // The day is worked out by a worker.
   if (path.includes('outing=')) await page.waitForTimeout(2500);
   await page.locator('main [aria-busy="true"]').first().waitFor({ state: 'detached' });
+  // So do the answers of a list.
+  await page.getByText('…', { exact: true }).first().waitFor({ state: 'detached' });
   // The pictures show the place as it is after the first run.
   const hints = page.getByRole('button', { name: 'Dismiss this hint' });
   for (let left = await hints.count(); left > 0; left -= 1) {

@@ -86,14 +86,7 @@ function Drawing({
   );
   return (
     <svg width={width} height={height} role="group" aria-label={messages.clipsOfTheDay}>
-      <HourLines
-        axis={axis}
-        zone={zone}
-        from={LAY.axis}
-        to={height}
-        labelY={14}
-        styles={{ hair: drawing.hair, number: drawing.number }}
-      />
+      <HourLines axis={axis} zone={zone} from={LAY.axis} to={height} labelY={14} />
       {cameras.map((camera, lane) => {
         const top = LAY.axis + lane * LANE_HEIGHT;
         const name = camera.profile.name;

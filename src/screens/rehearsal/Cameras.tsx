@@ -71,8 +71,6 @@ function warmText({ low, middle, high }: Fan): string {
 const HEIGHT = 64;
 /** Room at either side for half a time, so that the first and the last are whole. */
 const LAY = { left: 20, right: 20, top: 4, foot: 18 };
-const HOURS = { hair: styles.hair, number: styles.number };
-
 function Lane({
   of,
   fans,
@@ -114,14 +112,7 @@ function Lane({
       <div ref={frame}>
         {width > 0 && (
           <svg width={width} height={HEIGHT} role="img" aria-label={messages.overDay({ camera, of, text })}>
-            <HourLines
-              axis={axis}
-              zone={zone}
-              from={LAY.top}
-              to={HEIGHT - LAY.foot}
-              labelY={HEIGHT - 4}
-              styles={HOURS}
-            />
+            <HourLines axis={axis} zone={zone} from={LAY.top} to={HEIGHT - LAY.foot} labelY={HEIGHT - 4} />
             <path className={styles.often} d={band ?? ''} />
             <path className={styles.middle} d={middle ?? ''} />
             {limit !== undefined && (

@@ -7,6 +7,7 @@ import type { LookedAt } from '@/workers/rehearse';
 import { busyStretch } from '../outing/ribbon/dayShape';
 import { HourLines, timeAxis } from '../ui/timeAxis';
 import type { TimeAxis } from '../ui/timeAxis';
+import drawing from '../ui/timeDrawing.module.css';
 import styles from './rehearsal.module.css';
 import { failureText } from './told';
 
@@ -41,7 +42,7 @@ export function DayDrawing({
   const y = scaleLinear(ends, [sky + LAY.light - 4, sky + 4]);
   return (
     <svg width={width} height={height} role="img" aria-label={messages.livedDay}>
-      <HourLines axis={axis} zone={zone} from={LAY.axis} to={height} labelY={13} styles={HOURS} />
+      <HourLines axis={axis} zone={zone} from={LAY.axis} to={height} labelY={13} />
       {lived.clouds && (
         <>
           <text className={styles.lane} x={8} y={LAY.axis + 20}>
@@ -57,7 +58,7 @@ export function DayDrawing({
         const top = sky + LAY.light + lane * LAY.lane;
         return (
           <g key={id}>
-            <line className={styles.hair} x1={0} x2={width} y1={top} y2={top} />
+            <line className={drawing.hair} x1={0} x2={width} y1={top} y2={top} />
             <text className={styles.lane} x={8} y={top + 20}>
               {profile.name}
             </text>
@@ -114,8 +115,6 @@ export function DayDrawing({
     </svg>
   );
 }
-const HOURS = { hair: styles.hair, number: styles.number };
-
 const HOUR_MS = 3_600_000;
 /** So many spreads darker than foretold fill the lane; as many brighter empty it. */
 const FULL = 2;

@@ -18,6 +18,7 @@ import { wallClock } from '@/formats/clock';
 import { sayOfDays } from '@/workers/rehearse';
 import { useAllClips } from '../data/clips';
 import { useOwn } from '../data/learned';
+import drawing from '../ui/timeDrawing.module.css';
 import styles from './rehearsal.module.css';
 import { pct } from './told';
 import { useSlips } from '../data/slips';
@@ -140,10 +141,10 @@ function Diagram({ found: { tenths } }: { found: Reliability }): ReactNode {
       <line className={styles.ground} x1={x(0)} x2={x(1)} y1={y(0)} y2={y(0)} />
       <line className={styles.ground} x1={x(0)} x2={x(0)} y1={y(0)} y2={y(1)} />
       <line className={styles.right} x1={x(0)} x2={x(1)} y1={y(0)} y2={y(1)} />
-      <text className={styles.number} x={x(1)} y={SIZE - 8} textAnchor="end">
+      <text className={drawing.number} x={x(1)} y={SIZE - 8} textAnchor="end">
         {messages.saidAxis}
       </text>
-      <text className={styles.number} x={x(0) + 4} y={16}>
+      <text className={drawing.number} x={x(0) + 4} y={16}>
         {messages.cameAxis}
       </text>
       {tenths.map(({ said, came }) => (

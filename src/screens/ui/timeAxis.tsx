@@ -4,6 +4,7 @@ import type { PointerEvent, ReactNode, RefObject } from 'react';
 import { wholeHours } from '@/formats/clock';
 import { pointIn } from './usePointerDrag';
 import { clockText } from '@/words/lightText';
+import drawing from './timeDrawing.module.css';
 
 /** Milliseconds since 1970, both ends inside. */
 interface Span {
@@ -53,7 +54,6 @@ export function HourLines({
   to,
   labelY,
   apart = 44,
-  styles: { hair, number },
 }: {
   axis: TimeAxis;
   zone: string;
@@ -63,16 +63,15 @@ export function HourLines({
   labelY: number;
   /** Least distance of two times, CSS pixels. */
   apart?: number;
-  styles: { hair?: string | undefined; number?: string | undefined };
 }): ReactNode {
   const hours = wholeHours(shown, zone);
   const [left = 0, right = 0] = x.range();
   const every = Math.max(1, Math.ceil((hours.length * apart) / Math.max(1, right - left)));
   return hours.map((hour, at) => (
     <g key={hour} transform={`translate(${x(hour)},0)`}>
-      <line y1={from} y2={to} className={hair} />
+      <line y1={from} y2={to} className={drawing.hair} />
       {at % every === 0 && (
-        <text y={labelY} textAnchor="middle" className={number}>
+        <text y={labelY} textAnchor="middle" className={drawing.number}>
           {clockText(hour, zone)}
         </text>
       )}

@@ -51,7 +51,7 @@ export function DayLight({
           fill={`url(#day-${pause.kind})`}
         />
       ))}
-      <HourLines axis={axis} zone={zone} from={LAY.axis} to={height - 4} labelY={13} styles={styles} />
+      <HourLines axis={axis} zone={zone} from={LAY.axis} to={height - 4} labelY={13} />
       {y.ticks(4).map((ev) => (
         <text key={ev} x={LAY.left - 8} y={y(ev) + 4} textAnchor="end" className={drawing.number}>
           {messages.ev({ ev })}

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { FilterLane } from '@/core/filters/filterPlan';
 import type { Span } from '@/core/light/sun/day';
+import drawing from '../../../ui/timeDrawing.module.css';
 import styles from './ribbon.module.css';
 import { LAY } from './ribbonShape';
 
@@ -26,7 +27,7 @@ export function FilterLanes({
     const on = lane.ids.join() === chosen.join();
     return (
       <g key={lane.ids.join()}>
-        <line x1={left} x2={right} y1={top + LAY.lane} y2={top + LAY.lane} className={styles.hair} />
+        <line x1={left} x2={right} y1={top + LAY.lane} y2={top + LAY.lane} className={drawing.hair} />
         <text
           x={left - 8}
           y={top + LAY.lane - 5}

@@ -22,6 +22,7 @@ import { holdingWindow, labelRoom, LAY, planSamples, shownSpan } from './ribbonS
 import { FilterLanes } from './FilterLanes';
 import { RibbonPatterns, RibbonSun } from './RibbonSun';
 import { ShotInTime } from './ShotInTime';
+import drawing from '../../../ui/timeDrawing.module.css';
 import styles from './ribbon.module.css';
 import { zoneOf } from '@/formats/placed';
 
@@ -84,8 +85,8 @@ export function Ribbon({
           <g aria-hidden>
             {y.ticks(Math.min(evTop - evBottom, 8)).map((ev) => (
               <g key={ev} transform={`translate(0,${y(ev)})`}>
-                <line x1={left} x2={width - LAY.right} className={styles.hair} />
-                <text x={left - 8} dy="0.35em" textAnchor="end" className={styles.number}>
+                <line x1={left} x2={width - LAY.right} className={drawing.hair} />
+                <text x={left - 8} dy="0.35em" textAnchor="end" className={drawing.number}>
                   {evText(ev).replace('.0', '')}
                 </text>
               </g>
@@ -127,14 +128,7 @@ export function Ribbon({
               nameOf={laneName}
               between={between}
             />
-            <HourLines
-              axis={axis}
-              zone={zone}
-              from={LAY.plotBottom}
-              to={height - 20}
-              labelY={height - 6}
-              styles={styles}
-            />
+            <HourLines axis={axis} zone={zone} from={LAY.plotBottom} to={height - 20} labelY={height - 6} />
           </g>
           <ShotInTime
             light={light}
