@@ -4,7 +4,7 @@ import * as messages from '@/language/outing';
 import { USUAL_CELL } from '@/core/camera/power';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import { outingFedSo } from '@/core/changes/feed';
+import { gearOfCamera, outingFedSo } from '@/core/changes/feed';
 import { outsOf } from '@/core/day/daySheet';
 import type { Resource } from '@/core/day/daySheet';
 import type { Gear } from '@/core/records/outing';
@@ -27,7 +27,7 @@ export function BudgetTab({ outing, worked, editing }: OpenOuting): ReactNode {
   const entryAt = (entryId: string): number | null => day.partsOf(entryId)[0]?.fromMs ?? null;
   return (
     <div className={styles.panel}>
-      {day.cameras.map(({ id: cameraId, profile, gear, sheet }) => {
+      {day.cameras.map(({ id: cameraId, profile, sheet }) => {
         if (!sheet) return null;
         const { name } = profile;
         const { budget } = sheet;
@@ -134,12 +134,11 @@ export function BudgetTab({ outing, worked, editing }: OpenOuting): ReactNode {
                 </details>
               </div>
               <GearFields
-                gear={gear}
-                cameraId={cameraId}
+                own={gearOfCamera(outing.gear, cameraId)}
                 assumed={budget.assumed}
-                onChange={(changed) =>
+                onChange={(change) =>
                   void editing.change(messages.changeWhatIsFedFrom({ name }), (before) =>
-                    outingFedSo(before, changed),
+                    outingFedSo(before, change(gearOfCamera(before.gear, cameraId))),
                   )
                 }
               />
@@ -155,20 +154,20 @@ const CHARGING_LABEL: Record<Gear['charging'], string> = messages.chargingLabel;
 
 /** Cards, cells and bank of a camera, out of the kit or by figures. */
 function GearFields({
-  gear,
-  cameraId,
+  own,
   assumed,
   onChange,
 }: {
-  gear: Gear | undefined;
-  cameraId: string;
+  own: Gear;
   assumed: readonly ('card' | 'cell')[];
-  onChange: (gear: Gear) => void;
+  /** What it is fed from may have changed again since it was drawn. */
+  onChange: (change: (before: Gear) => Gear) => void;
 }): ReactNode {
   const kit = useKit() ?? [];
-  const own: Gear = gear ?? { cameraId, cards: [], charging: 'none' };
   const cards = kit.flatMap(({ thing, archived }) => (thing.what === 'card' && !archived ? [thing] : []));
   const cells = own.cells ?? USUAL_CELL;
+  const changeCells = (what: Partial<NonNullable<Gear['cells']>>): void =>
+    onChange((before) => ({ ...before, cells: { ...(before.cells ?? USUAL_CELL), ...what } }));
   return (
     <div className={styles.panel}>
       <h3>{messages.fedFrom}</h3>
@@ -184,14 +183,14 @@ function GearFields({
           ]}
           mayBeEmpty
           onCommit={(names) =>
-            onChange({
-              ...own,
+            onChange((before) => ({
+              ...before,
               cards: names.flatMap((name) => {
                 const kept =
-                  own.cards.find((card) => card.name === name) ?? cards.find((card) => card.name === name);
+                  before.cards.find((card) => card.name === name) ?? cards.find((card) => card.name === name);
                 return kept ? [{ name, capacityGb: kept.capacityGb, writeMBps: kept.writeMBps }] : [];
               }),
-            })
+            }))
           }
         />
         <NumberField
@@ -199,7 +198,7 @@ function GearFields({
           value={cells.count}
           min={1}
           max={50}
-          onCommit={(count = 1) => onChange({ ...own, cells: { ...cells, count: Math.round(count) } })}
+          onCommit={(count = 1) => changeCells({ count: Math.round(count) })}
         />
         <NumberField
           label={messages.of}
@@ -208,9 +207,7 @@ function GearFields({
           min={0.05}
           max={100}
           step={0.1}
-          onCommit={(ampereHours = USUAL_CELL.ampereHours) =>
-            onChange({ ...own, cells: { ...cells, ampereHours } })
-          }
+          onCommit={(ampereHours = USUAL_CELL.ampereHours) => changeCells({ ampereHours })}
         />
         <NumberField
           label={messages.at}
@@ -219,7 +216,7 @@ function GearFields({
           min={1}
           max={60}
           step={0.05}
-          onCommit={(volts = USUAL_CELL.volts) => onChange({ ...own, cells: { ...cells, volts } })}
+          onCommit={(volts = USUAL_CELL.volts) => changeCells({ volts })}
         />
         <NumberField
           label={messages.bank}
@@ -229,10 +226,10 @@ function GearFields({
           max={200}
           placeholder={messages.none}
           onCommit={(ampereHours) => {
-            onChange(
+            onChange((before) =>
               ampereHours === undefined
-                ? { ...omit(own, 'bank'), charging: 'none' }
-                : { ...own, bank: { ampereHours } },
+                ? { ...omit(before, 'bank'), charging: 'none' }
+                : { ...before, bank: { ampereHours } },
             );
           }}
         />
@@ -240,7 +237,7 @@ function GearFields({
           label={messages.itsCameraIs}
           value={own.charging}
           options={CHARGINGS.map((value) => ({ value, label: CHARGING_LABEL[value] }))}
-          onCommit={(charging) => onChange({ ...own, charging })}
+          onCommit={(charging) => onChange((before) => ({ ...before, charging }))}
         />
       </div>
     </div>

@@ -349,7 +349,9 @@ describe('card, power and heat of a day', () => {
     const page = within(document.body);
     const gear = async (): Promise<Gear | undefined> => (await kept()).gear[0];
     enter(await page.findByRole('spinbutton', { name: 'Cells' }), '3');
-    await waitFor(async () => expect((await gear())?.cells?.count).toBe(3));
+    // Before the first is drawn.
+    enter(page.getByRole('spinbutton', { name: 'of' }), '0.5');
+    await waitFor(async () => expect((await gear())?.cells).toMatchObject({ count: 3, ampereHours: 0.5 }));
     enter(page.getByRole('spinbutton', { name: 'Bank' }), '10');
     await waitFor(async () => expect((await gear())?.bank).toEqual({ ampereHours: 10 }));
     await stage.user.click(page.getByRole('combobox', { name: /^Its camera is/ }));
