@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
 import { expect, open, test } from './fixture';
+import { FILE_VERSION } from '@/core/schema/versions';
 
 const port = 4635;
 test.use({ baseURL: `http://localhost:${port}` });
@@ -29,7 +30,7 @@ test('npm start serves the built app: its health, its headers, and nothing from 
   request,
 }) => {
   const health = await request.get('/api/health');
-  expect([health.status(), await health.json()]).toEqual([200, { status: 'ok', fileVersion: 2 }]);
+  expect([health.status(), await health.json()]).toEqual([200, { status: 'ok', fileVersion: FILE_VERSION }]);
   expect(health.headers()['cache-control']).toBe('no-store');
 
   const scripts = new Set<string>();

@@ -106,6 +106,8 @@ test(
 );
 
 test('drawn live, the picture is the one the workers draw', async ({ page }) => {
+  // The software that draws here takes its time by the pixel.
+  await page.setViewportSize({ width: 480, height: 800 });
   await open(page, '/bench?shot=demo-03&part=preview');
   await expect(drawn(page)).toBeVisible();
   await page.getByRole('button', { name: 'Freeze' }).click();
