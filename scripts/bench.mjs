@@ -15,6 +15,6 @@ for (const name of ['solve', 'preview', 'day', 'learn', 'rehearse', 'hostile']) 
   must(`the bench of ${name}`, process.execPath, [`${root}dist/${name}.bench.mjs`]);
 }
 // Last, hands on the app as it is built.
-installChromium();
+await installChromium();
 if ((await buildApp()) !== 0) process.exit(1);
 must('hands on the app', process.execPath, [`${root}scripts/handTimes.mjs`]);

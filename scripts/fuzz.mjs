@@ -7,7 +7,7 @@ import { bin, buildApp, call, installChromium, prepare } from './steps.mjs';
 
 const [share = '1', seed = String(Math.floor(Date.now() / 60_000) % 1_000_000_000)] = process.argv.slice(2);
 await prepare();
-installChromium();
+await installChromium();
 console.log(`Seed ${seed}: "npm run fuzz ${share} ${seed}" draws the same.`);
 const env = { ...process.env, LYNXEYE_SAMPLES: share, LYNXEYE_SEED: seed };
 const steps = {

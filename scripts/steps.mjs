@@ -100,8 +100,11 @@ export function buildCommandLine() {
   ]);
 }
 
-/** Debian's chromium drives the browser tests: installed through apt when we may, asked for when not. */
-export function installChromium() {
+/**
+ * Debian's chromium drives the browser tests: installed through apt when we may, asked for when not. It is begun at once and
+ * awaited later: packages are put in place meanwhile.
+ */
+export async function installChromium() {
   if (existsSync(SHELL)) return;
   const has = existsSync(browserPath());
   const asRoot = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
@@ -111,11 +114,17 @@ export function installChromium() {
     process.exit(1);
   }
   console.log("Installing Debian's chromium (apt-get)");
-  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  const apt = (...args) => call('apt-get', ['-qq', ...args], { env }) === 0;
-  const install = ['install', '-y', '--no-install-recommends'];
-  const installed =
-    apt('update') && (apt(...install, 'chromium-headless-shell') || apt(...install, 'chromium'));
+  const install = 'apt-get -qq install -y --no-install-recommends';
+  // One shell for all of it: whoever began it may be busy elsewhere.
+  const apt = spawn(
+    'sh',
+    ['-c', `apt-get -qq update && (${install} chromium-headless-shell || ${install} chromium)`],
+    { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } },
+  );
+  const installed = await new Promise((told) => {
+    apt.on('error', () => told(false));
+    apt.on('exit', (status) => told(status === 0));
+  });
   if (installed || has) return;
   console.error("apt-get did not install Debian's chromium; see above.");
   process.exit(1);

@@ -18,17 +18,24 @@ function catalogue(code) {
   return JSON.parse(readFileSync(file, 'utf8'));
 }
 
-/** Writes the modules of a language; throws with every sentence that is amiss, named by its place. */
+/**
+ * Writes the modules of a language; throws with every sentence that is amiss, named by its place. What stands there already is
+ * not touched: others may be reading it.
+ */
 export function writeMessages(code = process.env.LYNXEYE_LANGUAGE ?? 'en', into = `${root}src/language`) {
   const english = catalogue('en');
   const told = code === 'en' ? english : catalogue(code);
   const { files, amiss, missing } = compile(english, told);
   if (amiss.length > 0) throw new Error(`languages/${code}.json:\n${amiss.join('\n')}`);
   if (missing.length > 0) console.log(`languages/${code}.json: ${missing.length} sentences stand in English`);
-  rmSync(into, { recursive: true, force: true });
+  mkdirSync(into, { recursive: true });
+  for (const name of readdirSync(into, { recursive: true }))
+    if (name.endsWith('.ts') && !files.has(name.slice(0, -'.ts'.length))) rmSync(`${into}/${name}`);
   for (const [place, source] of files) {
-    mkdirSync(dirname(`${into}/${place}.ts`), { recursive: true });
-    writeFileSync(`${into}/${place}.ts`, source);
+    const file = `${into}/${place}.ts`;
+    if (existsSync(file) && readFileSync(file, 'utf8') === source) continue;
+    mkdirSync(dirname(file), { recursive: true });
+    writeFileSync(file, source);
   }
 }
 
