@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { whole } from '../testing/samples';
-import { expect, expectNoAxeFindings, open, test } from './fixture';
+import { expect, axeFindsNothing, open, test } from './fixture';
 import { lengthen, textsOutside } from './language';
 import { amiss, settled, wordsOver } from './layout';
 import { longNames } from './longNames';
@@ -27,12 +27,12 @@ async function wear(page: Page, theme: Theme): Promise<void> {
  */
 async function lookedAtByAxe(page: Page, place: string): Promise<void> {
   const worn = await page.locator('html').getAttribute('data-theme');
-  await expectNoAxeFindings(page, `${place} in ${worn ?? ''}`);
+  await axeFindsNothing(page, `${place} in ${worn ?? ''}`);
   const at = THEMES.findIndex((one) => one === worn);
   const next = [...THEMES.slice(at + 1), ...THEMES.slice(0, at)];
   for (const theme of whole ? next : next.slice(0, 1)) {
     await wear(page, theme);
-    await expectNoAxeFindings(page, `${place} in ${theme}`, 'colours');
+    await axeFindsNothing(page, `${place} in ${theme}`, 'colours');
   }
 }
 
@@ -111,7 +111,7 @@ test('the kinds of screen are among the places there are; the keys hold on a pho
   await page.setViewportSize({ width: 390, height: 844 });
   await open(page, '/');
   await page.keyboard.press('?');
-  await expectNoAxeFindings(page, 'the keys on a phone');
+  await axeFindsNothing(page, 'the keys on a phone');
 });
 
 test('in forced colours the chosen tab and place are told by more than colour', async ({ page }) => {

@@ -127,9 +127,10 @@ describe('pictures', () => {
   it('windows of a clip tell what the whole of it tells', () => {
     const clip = { ...PLAIN_CLIP, seconds: 8, shake: { hz: 2, pctPerSRms: 15, rollDegPerSRms: 2 } };
     const meter = new FrameMeter();
+    const frames = [...madeFrames(clip)];
     const stretches = [0, 3, 6].map((from) => {
       meter.cut();
-      return [...madeFrames(clip)]
+      return frames
         .filter(({ atSeconds }) => atSeconds >= from && atSeconds < from + 2)
         .map((frame) => meter.measure(coded(clip, frame), frame.atSeconds));
     });
