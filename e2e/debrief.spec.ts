@@ -288,7 +288,7 @@ test('files that are not as they should be: each a clear word, nothing lost', WH
   // A level line in the file stands upright when it is shown: no horizon.
   expect(turned.pictures?.tiltDeg).toBeNull();
   await expect.poll(async () => (await named(page, 'none.y4m')).measured.unread).toBe('noFrames');
-  await expect(page.getByText('It holds no frames.').first()).toBeVisible();
+  await expect(page.getByRole('paragraph').filter({ hasText: 'It holds no frames.' })).toBeVisible();
   await told.getByRole('button', { name: 'Read that' }).click();
   await expect(told).toBeHidden();
 });
