@@ -10,7 +10,7 @@ import { SCENE_NAMES } from '../vocabulary/scenes';
 
 /**
  * Figures that a log corrects. What the log says of each is worked out anew whenever it is asked (`learn/`); only what
- * the person decided is kept: a figure taken over or left, as it then was. Version 2.
+ * the person decided is kept: a figure taken over or left, as it then was.
  */
 const id = z.string().min(1).max(60);
 

@@ -5,7 +5,7 @@ import { SettingsSchema } from './settings';
 import { ShotSchema } from './shot';
 import { InstantSchema } from '../schema/times';
 
-/** One recording as it happened: the settings as they were, and afterwards what came of it. Version 1. */
+/** One recording as it happened: the settings as they were, and afterwards what came of it. */
 export const VERDICTS = [
   'good',
   'tooDark',

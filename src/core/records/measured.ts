@@ -29,7 +29,7 @@ const FigureSchema = z.discriminatedUnion('is', [
   }),
 ]);
 
-/** A figure measured on the spot, and what it was measured of: a shot and its mount, or a mount of the kit. Version 2. */
+/** A figure measured on the spot, and what it was measured of: a shot and its mount, or a mount of the kit. */
 export const MeasuredSchema = z.strictObject({
   kind: z.literal('lynxeye/measured'),
   version: FileVersion,

@@ -21,7 +21,7 @@ const LookedSchema = z.strictObject({
 });
 export type EyeAnswer = z.output<typeof LookedSchema>;
 
-/** What a person's eye prefers: every answer they gave, and the school made of them. Version 2. */
+/** What a person's eye prefers: every answer they gave, and the school made of them. */
 export const OwnEyeSchema = z.strictObject({
   kind: z.literal('lynxeye/own-eye'),
   version: FileVersion,

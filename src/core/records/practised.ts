@@ -23,7 +23,7 @@ export const TriedSchema = z.strictObject({
 });
 export type Tried = z.output<typeof TriedSchema>;
 
-/** Every drill that a person answered, the oldest first. Version 2. */
+/** Every drill that a person answered, the oldest first. */
 export const PractisedSchema = z.strictObject({
   kind: z.literal('lynxeye/practised'),
   version: FileVersion,

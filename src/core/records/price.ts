@@ -3,7 +3,7 @@ import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
 
-/** What a person would pay for a thing they could get, in their own money. Version 2. */
+/** What a person would pay for a thing they could get, in their own money. */
 export const PriceSchema = z.strictObject({
   kind: z.literal('lynxeye/price'),
   version: FileVersion,

@@ -3,7 +3,7 @@ import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
 
-/** That a record was removed, so that another copy of it does not bring it back. Version 2. */
+/** That a record was removed, so that another copy of it does not bring it back. */
 export const RemovedSchema = z.strictObject({
   kind: z.literal('lynxeye/removed'),
   version: FileVersion,
