@@ -1,6 +1,7 @@
 import type { Clip } from '@/core/records/clip';
 import type { FindingCode } from '@/core/vocabulary/findings';
-import type { LogEntry, Verdict } from '@/core/records/logEntry';
+import type { LogEntry } from '@/core/records/logEntry';
+import type { Verdict } from '@/core/vocabulary/verdicts';
 import type { Outing, OutingEntry } from '@/core/records/outing';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { FILE_VERSION } from '@/core/schema/versions';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../demo/makeDemo';
-import { noRecords } from '@/core/records/kinds';
+import { noRecords, RECORD_TABLES } from '@/core/records/kinds';
 import { emptyShot } from '@/core/records/emptyShot';
 import { newThing, THING_KINDS } from '@/core/records/kitItem';
-import { VERDICTS } from '@/core/records/logEntry';
+import { VERDICTS } from '@/core/vocabulary/verdicts';
 import type { Settings } from '@/core/records/settings';
 import { readBackup } from '@/core/records/backup';
 import { openDatabase } from '@/store/database';
@@ -136,6 +136,7 @@ describe('the store', () => {
             new Repository(database, {
               tab,
               device: tab,
+              newCounter: () => tab,
               now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
               newId: () => `id-${++count}`,
             }),
@@ -169,13 +170,17 @@ describe('the store', () => {
           const back = new Repository(empty, {
             tab: 'back',
             device: 'back',
+            newCounter: () => 'back',
             now: () => new Date(0),
             newId: () => 'x',
           });
           await merge(back, read.records);
-          expect(JSON.stringify(await back.queries.everything())).toBe(
-            JSON.stringify(await windows[0]!.queries.everything()),
-          );
+          const [there, here] = [await back.queries.everything(), await windows[0]!.queries.everything()];
+          for (const table of RECORD_TABLES)
+            here[table].forEach((record, at) =>
+              expect(JSON.stringify(there[table][at]), `${table} ${record.id}`).toBe(JSON.stringify(record)),
+            );
+          for (const table of RECORD_TABLES) expect(there[table].length).toBe(here[table].length);
           await empty.delete();
           // However they were interleaved, each window can be undone to its end without a crash.
           for (const repository of windows)

@@ -1,4 +1,4 @@
-import type { World } from './writing';
+import type { World } from './world';
 
 const KEY = 'lynxeye-tab';
 const DEVICE_KEY = 'lynxeye-device';
@@ -14,6 +14,7 @@ export function browserWorld(): World {
       () => crypto.randomUUID(),
     ),
     device: named(() => localStorage, DEVICE_KEY, deviceName),
+    newCounter: deviceName,
   };
 }
 

@@ -33,7 +33,7 @@ beforeEach(() => {
 afterEach(() => database.delete());
 
 const historyOf = (tab = 'this', of = database): History =>
-  new History(of, { tab, device: tab }, () => new Date(now));
+  new History(of, { tab, newCounter: () => tab }, () => new Date(now));
 
 /** Puts a note on an item, which is made where it is not there; `null` takes it away. */
 const put =

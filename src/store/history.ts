@@ -3,6 +3,7 @@ import type { Database } from './database';
 import { RefusedWrite } from './refusedWrite';
 import { idOf, saysTheSame, stamped } from './stamps';
 import type { RecordChange, Step } from './step';
+import type { World } from './world';
 import { recordText } from '@/words/recordText';
 
 export interface HistoryState {
@@ -36,7 +37,7 @@ export class History {
 
   constructor(
     private readonly database: Database,
-    private readonly who: { tab: string; device: string },
+    private readonly who: Pick<World, 'tab' | 'newCounter'>,
     private readonly now: () => Date,
   ) {}
 
@@ -76,11 +77,11 @@ export class History {
     exact: boolean,
   ): Promise<readonly RecordChange[]> {
     const step = await this.transaction(async () => {
-      const decided = (await decide(this.database))
-        .filter(({ before, after }) => JSON.stringify(before) !== JSON.stringify(after))
-        .map((change) => sound(change, checks));
+      const decided = (await decide(this.database)).filter(
+        ({ before, after }) => JSON.stringify(before) !== JSON.stringify(after),
+      );
       if (decided.length === 0) return null;
-      const changes = await this.written(decided, exact);
+      const changes = await this.written(decided, exact, (change) => sound(change, checks));
       const { tab } = this.who;
       const own = { tab, label, changes, undone: false, taken: this.now().getTime() };
       return this.kept(exact ? { ...own, exact } : own);
@@ -161,20 +162,23 @@ export class History {
     return { ...step, at: await steps.add(step) };
   }
 
-  /** Writes changes, stamped unless they are exact; gives those that a person made, as they were written. */
-  private async written(changes: readonly RecordChange[], exact: boolean): Promise<readonly RecordChange[]> {
-    if (exact) {
-      await write(this.database, changes);
-      return changes;
-    }
-    const stamp = { device: this.who.device, at: this.now() };
-    const { changes: own, notes } = await stamped(this.database, changes, stamp);
-    await write(this.database, [...own, ...notes]);
-    return own;
+  /** Writes changes, stamped unless they are exact, and each as it is checked; gives those that a person made, as they were written. */
+  private async written(
+    changes: readonly RecordChange[],
+    exact: boolean,
+    checked: (change: RecordChange) => RecordChange = (change) => change,
+  ): Promise<readonly RecordChange[]> {
+    const stamping = { at: this.now(), newName: this.who.newCounter };
+    const { changes: own, notes } = exact
+      ? { changes, notes: [] }
+      : await stamped(this.database, changes, stamping);
+    const written = own.map(checked);
+    await write(this.database, [...written, ...notes.map(checked)]);
+    return written;
   }
 
   private transaction<T>(action: () => Promise<T>): Promise<T> {
-    return this.database.transaction('rw', [...RECORD_TABLES, 'steps'], action);
+    return this.database.transaction('rw', [...RECORD_TABLES, 'steps', 'choices'], action);
   }
 
   private tell(changes = 0): void {
@@ -233,7 +237,5 @@ function turned(
   now: readonly (object | null)[],
   wanted: Side,
 ): RecordChange[] {
-  return changes.map(
-    (change, at) => ({ table: change.table, before: now[at], after: change[wanted] }) as RecordChange,
-  );
+  return changes.map((change, at) => ({ ...change, before: now[at], after: change[wanted] }) as RecordChange);
 }

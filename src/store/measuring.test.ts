@@ -12,6 +12,7 @@ beforeEach(async () => {
   repository = new Repository(openDatabase(`measuring-${Math.random()}`), {
     tab: 'this',
     device: 'this',
+    newCounter: () => 'this',
     now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
     newId: () => `new-${++count}`,
   });

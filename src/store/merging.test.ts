@@ -11,6 +11,7 @@ const device = (name: string): Repository =>
   new Repository(openDatabase(`merging-${name}-${Math.random()}`), {
     tab: 'this',
     device: name,
+    newCounter: () => name,
     now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
     newId: () => `${name}-${++count}`,
   });
@@ -80,6 +81,26 @@ describe('two devices of one person', () => {
     await over(phone, laptop);
     expect(await names(laptop)).toContain('Still wanted');
     expect((await laptop.database.removed.toArray()).map(({ id }) => id)).toEqual([`log/${entry!.id}`]);
+  });
+
+  it('keep a verdict away that was taken back, and undo brings it again', async () => {
+    const [entry] = START.log;
+    const said = async (on: Repository): Promise<readonly string[]> =>
+      (await on.queries.one('log', entry!.id))!.verdicts;
+    await laptop.judge(entry!.id, { verdicts: () => ['noisy', 'smear'] });
+    await over(laptop, phone);
+    await laptop.judge(entry!.id, { verdicts: () => ['smear'] });
+    await phone.judge(entry!.id, { note: 'wind' });
+    for (let round = 0; round < 2; round += 1) {
+      await over(laptop, phone);
+      await over(phone, laptop);
+    }
+    expect([await said(laptop), await said(phone)]).toEqual([['smear'], ['smear']]);
+    await laptop.judge(entry!.id, { verdicts: (before) => [...before, 'noisy'] });
+    await laptop.history.undo();
+    await laptop.history.redo();
+    await over(phone, laptop);
+    expect(await said(laptop)).toContain('noisy');
   });
 
   it('hold to what a person chose against the merge', async () => {

@@ -1,13 +1,18 @@
 import type { NameCopy } from '@/core/merge/conflicts';
 import { compared, placed } from '@/core/merge/merge';
-import type { MergeChoice, MergeRow } from '@/core/merge/merge';
+import type { MergeChoice, MergedRecord, MergeRow } from '@/core/merge/merge';
 import { noRecords, RECORD_TABLES, recordChecks } from '@/core/records/kinds';
 import type { KeptRecord, Records, RecordTable } from '@/core/records/kinds';
 import { removedId } from '@/core/records/edits';
+import { asInKit } from '@/core/records/kitCamera';
+import type { Thing } from '@/core/records/kitItem';
 import * as messages from '@/language/store';
 import { besideName } from '@/words/newNames';
+import { nextStamp } from './counting';
 import type { Database } from './database';
 import type { Repository } from './repository';
+import { idOf } from './stamps';
+import type { RecordChange } from './step';
 
 type Checks = Awaited<ReturnType<typeof recordChecks>>;
 
@@ -41,9 +46,47 @@ export async function merge(
     rows = compared(here, there, NAME);
     const copies = await keptOf(kept, besides(rows), checks);
     for (const table of RECORD_TABLES) (here[table] as KeptRecord[]).push(...copies[table]);
-    return placed(rows, here, choiceOf, repository.device);
+    const seen = rows.flatMap(({ here: one, there: other }) =>
+      [one, other].map(({ record, gone }) => (record ?? gone)?.edits),
+    );
+    const stamp = await nextStamp(kept, seen, repository.newCounter);
+    return followed(kept, rows, placed(rows, here, choiceOf, stamp));
   });
   return rows;
+}
+
+/** What is placed; where the file and what is kept here had a thing of the kit each its own way, shots carry it as it then stands. */
+async function followed(
+  kept: Database,
+  rows: readonly MergeRow[],
+  placing: readonly MergedRecord[],
+): Promise<RecordChange[]> {
+  const apart = new Set(
+    rows.flatMap(({ table, id, outcome, here, there }) =>
+      table === 'kit' && outcome !== 'alike' && here.record && there.record ? [id] : [],
+    ),
+  );
+  if (apart.size === 0) return [...placing];
+  const placed = new Map(placing.map((one) => [removedId(one.table, idOf(one)), one]));
+  const things = (await kept.kit.bulkGet([...apart])).flatMap((item): Thing[] => {
+    const change = item && placed.get(removedId('kit', item.id));
+    const stands = change?.table === 'kit' ? change.after : item;
+    return stands ? [stands.thing] : [];
+  });
+  const following = (await kept.shots.toArray()).flatMap((before): RecordChange[] => {
+    const shot = asInKit(before.shot, things);
+    return shot === before.shot || placed.has(removedId('shots', before.id))
+      ? []
+      : [{ table: 'shots', before, after: { ...before, shot }, derived: true }];
+  });
+  return [
+    ...placing.map((one) =>
+      one.table === 'shots' && one.after
+        ? { ...one, after: { ...one.after, shot: asInKit(one.after.shot, things) } }
+        : one,
+    ),
+    ...following,
+  ];
 }
 
 /** The ids that a file speaks of, and those under which it would be noted that they were removed. */

@@ -11,7 +11,7 @@ import type { Database } from './database';
 import { DEPTH } from './history';
 import { merge } from './merging';
 import { Repository } from './repository';
-import type { World } from './writing';
+import type { World } from './world';
 import { RefusedWrite } from './refusedWrite';
 import { Queries } from './queries';
 import { unsoundRecords } from './unsound';
@@ -22,6 +22,7 @@ let count = 0;
 const world = (tab: string): World => ({
   tab,
   device: tab,
+  newCounter: () => tab,
   now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
   newId: () => `id-${++count}`,
 });
@@ -282,6 +283,6 @@ describe('records that are not whole', () => {
       { id: 'demo-01', faults: [] },
     ]);
     await repository.history.undo();
-    expect(await database.outings.get('demo-outing')).toEqual({ ...broken, edits: { one: 2 } });
+    expect(await database.outings.get('demo-outing')).toEqual({ ...broken, edits: { one: 3 } });
   });
 });

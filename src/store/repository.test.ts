@@ -9,7 +9,7 @@ import { openDatabase } from './database';
 import type { Database } from './database';
 import { merge } from './merging';
 import { Repository } from './repository';
-import type { World } from './writing';
+import type { World } from './world';
 
 let database: Database;
 let repository: Repository;
@@ -21,6 +21,7 @@ beforeEach(() => {
   world = {
     tab: 'this',
     device: 'this',
+    newCounter: () => 'this',
     now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
     newId: () => `id-${++count}`,
   };
@@ -174,7 +175,11 @@ describe('outings kept', () => {
     expect(await names()).toContain('Sun gate, later');
     expect(await repository.history.undo()).toEqual({ ok: true, label: 'move in time' });
     // Undone is changed once more, for another copy that has seen the change.
-    expect(await outing()).toEqual({ ...demo.outings[0], edits: { this: 2 } });
+    expect(await outing()).toEqual({
+      ...demo.outings[0],
+      edits: { this: 2 },
+      updatedAt: expect.any(String) as unknown,
+    });
     expect(await names()).toContain('Sun gate');
   });
 

@@ -1,10 +1,11 @@
 import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/store';
 import { withEntry } from '@/core/records/entries';
-import { withKitCamera, withKitFilter } from '@/core/records/kitCamera';
+import { asInKit } from '@/core/records/kitCamera';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import type { Clip } from '@/core/records/clip';
-import type { CutReason, LogEntry, Verdict } from '@/core/records/logEntry';
+import type { LogEntry } from '@/core/records/logEntry';
+import type { CutReason, Verdict } from '@/core/vocabulary/verdicts';
 import type { Learned, LearnedRecord } from '@/core/records/learned';
 import type { Outing, ShotEntry } from '@/core/records/outing';
 import type { Settings } from '@/core/records/settings';
@@ -158,13 +159,11 @@ export class Repository extends WholeStore {
   /** Changes a thing; a camera or filter changes in every shot that carries it, in the same step of undo. */
   async changeKit(id: string, label: string, change: (item: KitItem) => KitItem): Promise<void> {
     await this.change('kit', id, label, change, async ({ thing }, { shots }) => {
-      if (thing.what !== 'camera' && thing.what !== 'filter') return [];
       return (await shots.toArray()).flatMap((record): RecordChange[] => {
-        const shot =
-          thing.what === 'camera'
-            ? withKitCamera(record.shot, thing.profile)
-            : withKitFilter(record.shot, thing.filter);
-        return shot === record.shot ? [] : [{ table: 'shots', before: record, after: { ...record, shot } }];
+        const shot = asInKit(record.shot, [thing]);
+        if (shot === record.shot) return [];
+        const follows = { ...record, shot, updatedAt: this.at() };
+        return [{ table: 'shots', before: record, after: follows, derived: true }];
       });
     });
   }

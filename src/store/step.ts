@@ -2,7 +2,13 @@ import type { RecordOf, RecordTable } from '@/core/records/kinds';
 
 /** One record as it was and as it is now; `null` where there was, or is, none. */
 export type RecordChange = {
-  [T in RecordTable]: { table: T; before: RecordOf<T> | null; after: RecordOf<T> | null };
+  [T in RecordTable]: {
+    table: T;
+    before: RecordOf<T> | null;
+    after: RecordOf<T> | null;
+    /** It follows from another change of the same step, as the camera in a shot does from that of the kit: nobody's edit. */
+    derived?: true;
+  };
 }[RecordTable];
 
 /** One step of undo as it is kept, so that it outlives a reload. */

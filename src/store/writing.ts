@@ -4,16 +4,7 @@ import type { Database } from './database';
 import { History } from './history';
 import { Queries } from './queries';
 import type { RecordChange } from './step';
-
-/** What the store asks of the world around it: a clock, a source of ids and the window's name, so that tests can give their own. */
-export interface World {
-  now: () => Date;
-  newId: () => string;
-  /** Names this window, over a reload too. */
-  tab: string;
-  /** Names this device, for good: a few small letters and digits. */
-  device: string;
-}
+import type { World } from './world';
 
 /** How any record is written: every action reads and writes in one transaction and is one step of undo. */
 export class Writing {
@@ -33,6 +24,9 @@ export class Writing {
   newId(): string {
     return this.world.newId();
   }
+
+  /** A name under which no edits were counted before. */
+  readonly newCounter = (): string => this.world.newCounter();
 
   /** The short name of this device. */
   get device(): string {

@@ -11,7 +11,7 @@ import type { SchoolId } from '@/core/vocabulary/schools';
 import type { Screen } from '@/core/vocabulary/screens';
 import type { LightMoment } from '@/core/preview/take';
 import type { SceneName } from '@/core/vocabulary/scenes';
-import type { CutReason, Verdict } from '@/core/records/logEntry';
+import type { CutReason, Verdict } from '@/core/vocabulary/verdicts';
 import type { SettingKey, Settings } from '@/core/records/settings';
 
 /** The words shown for the words of the plan file. Lower case, so that they can stand in a sentence. */

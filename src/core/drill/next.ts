@@ -1,7 +1,8 @@
 import { createEmptyCard, fsrs, generatorParameters, Rating } from 'ts-fsrs';
 import type { Card, Grade } from 'ts-fsrs';
 import { briefOf } from '../brief/brief';
-import type { LogEntry, Verdict } from '../records/logEntry';
+import type { LogEntry } from '../records/logEntry';
+import type { Verdict } from '../vocabulary/verdicts';
 import { isPlainVideo } from '../records/filmedAs';
 import type { Outing } from '../records/outing';
 import { DRILL_KINDS } from '../vocabulary/drills';

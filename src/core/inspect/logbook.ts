@@ -1,6 +1,7 @@
 import type { Clip } from '../records/clip';
 import type { FindingCode } from '../vocabulary/findings';
-import type { LogEntry, Verdict } from '../records/logEntry';
+import type { LogEntry } from '../records/logEntry';
+import type { Verdict } from '../vocabulary/verdicts';
 import type { Outing } from '../records/outing';
 import type { Shot } from '../records/shot';
 

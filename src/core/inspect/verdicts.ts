@@ -3,7 +3,7 @@ import { habitsOf } from '../vocabulary/mounts';
 import type { Pictures } from '../records/clipReport';
 import type { FindingCode } from '../vocabulary/findings';
 import { LIMITS } from './limits';
-import type { Verdict } from '../records/logEntry';
+import type { Verdict } from '../vocabulary/verdicts';
 
 /** The verdict that a finding speaks for; some have none of their own, and sound is not a verdict on the picture. */
 const VERDICT_OF: Partial<Record<FindingCode, Verdict>> = {

@@ -2,7 +2,7 @@ import { briefOf } from '../brief/brief';
 import { evRangeOf } from '../light/lightRange';
 import type { Recording } from '../inspect/logbook';
 import type { Found } from '../records/clipReport';
-import type { Verdict } from '../records/logEntry';
+import type { Verdict } from '../vocabulary/verdicts';
 import { shotOfPart } from '../records/secondAngles';
 import type { Pins } from '../records/settings';
 import type { Shot } from '../records/shot';

@@ -1,14 +1,16 @@
 import type { Clip } from '../records/clip';
 import type { KeptRecord, RecordOf, RecordTable } from '../records/kinds';
 import { copiedThing, thingName } from '../records/kitItem';
-import { VERDICTS } from '../records/logEntry';
+import { bareOfKit } from '../records/kitCamera';
+import { turnsOfBoth } from '../records/verdictTurns';
+import { answersOfBoth } from '../records/ownEye';
+import { triedOnBoth } from '../records/practised';
+import { omit } from '../units/omit';
 import type { LogEntry } from '../records/logEntry';
-import { contentOf } from './content';
+import { contentOf } from '../records/content';
 
 /** Most letters in a note of a recording or a clip, as their schemas have it. */
 const LONGEST_NOTE = 2000;
-const MOST_ANSWERS = 500;
-const MOST_TRIED = 20_000;
 
 /** What the copy of a record is called that is kept beside it; `null` where the record has no name. */
 export type NameCopy = (name: string | null, table: RecordTable) => string;
@@ -24,6 +26,8 @@ export interface ConflictRule<R extends KeptRecord = KeptRecord> {
 /** By kind: what is planned is kept twice, what was noted of one recording is put together, a single decision is the newest. */
 export const CONFLICT_RULES: { [T in Exclude<RecordTable, 'removed'>]: ConflictRule<RecordOf<T>> } = {
   shots: {
+    combined: (newer, older) =>
+      bareOfKit(newer.shot) === bareOfKit(older.shot) && sameBeside(newer, older, 'shot') ? newer : null,
     asCopy: (record, id, name) => ({
       ...record,
       id,
@@ -49,54 +53,53 @@ export const CONFLICT_RULES: { [T in Exclude<RecordTable, 'removed'>]: ConflictR
   prices: {},
   eye: {
     combined: (newer, older) => {
-      const answers = [...newer.answers, ...beyond(newer.answers, older.answers)].slice(-MOST_ANSWERS);
-      return { ...newer, answers };
+      const [weights] =
+        newer.updatedAt === older.updatedAt
+          ? [newer.weights, older.weights].sort((one, other) => (asText(one) < asText(other) ? 1 : -1))
+          : [newer.weights];
+      return { ...newer, weights: weights ?? null, answers: answersOfBoth(newer.answers, older.answers) };
     },
   },
   practised: {
-    combined: (newer, older) => {
-      const tried = [...newer.tried, ...beyond(newer.tried, older.tried)]
-        .sort((one, other) => Date.parse(one.at) - Date.parse(other.at))
-        .slice(-MOST_TRIED);
-      return { ...newer, tried };
-    },
+    combined: (newer, older) => ({ ...newer, tried: triedOnBoth(newer.tried, older.tried) }),
   },
 };
 
-/** What of the second list the first does not have, each as often as it is missing. */
-function beyond<T>(first: readonly T[], second: readonly T[]): T[] {
-  const there = new Map<string, number>();
-  for (const one of first) {
-    const text = JSON.stringify(one);
-    there.set(text, (there.get(text) ?? 0) + 1);
-  }
-  return second.filter((one) => {
-    const text = JSON.stringify(one);
-    const left = there.get(text) ?? 0;
-    there.set(text, left - 1);
-    return left <= 0;
-  });
+const asText = (value: unknown): string => JSON.stringify(value);
+
+/** Whether two copies say the same, but for what stands under one key. */
+function sameBeside<R extends object>(one: R, other: R, key: keyof R): boolean {
+  return contentOf(omit(one, key)) === contentOf(omit(other, key));
 }
 
-/** What both say of one recording: every verdict, both notes; where anything else differs, there is no one record. */
+/** What both say of one recording: every verdict that was not taken back, both notes; where anything else differs, there is no one record. */
 function unitedNotes<T extends LogEntry | Clip>(newer: T, older: T): T | null {
-  const bare = (one: T): string => contentOf({ ...one, verdicts: [], note: '', cutReason: undefined });
+  const bare = (one: T): string =>
+    contentOf({ ...one, verdicts: [], turns: undefined, note: '', cutReason: undefined });
   if (bare(newer) !== bare(older)) return null;
-  const reasons = new Set([newer.cutReason, older.cutReason].filter((one) => one !== undefined));
+  const { verdicts, turns } = turnsOfBoth(newer, older);
+  const reasons = new Set(
+    verdicts.includes('cutOff') ? [newer.cutReason, older.cutReason].filter((one) => one !== undefined) : [],
+  );
   const note = bothNotes(newer.note, older.note);
   if (reasons.size > 1 || note.length > LONGEST_NOTE) return null;
-  const said = new Set([...newer.verdicts, ...older.verdicts]);
   const [cutReason] = reasons;
   return {
-    ...newer,
-    verdicts: VERDICTS.filter((verdict) => said.has(verdict)),
+    ...omit(omit<LogEntry | Clip, 'turns'>(newer, 'turns'), 'cutReason'),
+    verdicts,
     note,
+    ...(turns ? { turns } : {}),
     ...(cutReason === undefined ? {} : { cutReason }),
-  };
+  } as T;
 }
 
+/** Stands between what was noted on one side and on the other, in a line of its own. */
+const BETWEEN = '\n—\n';
+
+/** A note as the set of its parts: whoever brings the same together, in whatever order and how often, has the same. */
 function bothNotes(one: string, other: string): string {
-  if (one.includes(other)) return one;
-  if (other.includes(one)) return other;
-  return [one, other].sort().join('\n');
+  const parts = [one, other].flatMap((note) => note.split(BETWEEN)).filter((part) => part !== '');
+  // What stands within another part says nothing more.
+  const told = parts.filter((part) => !parts.some((more) => more !== part && more.includes(part)));
+  return [...new Set(told)].sort().join(BETWEEN);
 }

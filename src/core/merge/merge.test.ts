@@ -6,6 +6,7 @@ import { noRecords, RECORD_TABLES } from '../records/kinds';
 import type { KeptRecord, Records } from '../records/kinds';
 import { emptyShot } from '../records/emptyShot';
 import { newThing } from '../records/kitItem';
+import { countedOn } from '../records/verdictTurns';
 import { removedId } from '../records/edits';
 import { compared, merged, placed } from './merge';
 import type { MergedTable } from './settle';
@@ -94,7 +95,7 @@ function edited(
     const record = own[pick % Math.max(own.length, 1)];
     if (!record) continue;
     const key = removedId(table, record.id);
-    const seen = raised(record.edits, device);
+    const seen = raised(record.edits, { device, count: ++token });
     if (removes && table !== 'eye' && table !== 'practised') {
       own.splice(own.indexOf(record), 1);
       records.removed.push({ kind: 'lynxeye/removed', version: 3, id: key, at: AT, edits: seen });
@@ -168,6 +169,22 @@ describe('two copies that were edited apart', () => {
     );
   });
 
+  it('come to the same on three devices, in whatever order, and grow no further in a ring', () => {
+    fc.assert(
+      fc.property(edits, edits, edits, (...each) => {
+        const copies = each.map((own, at) => edited(BASE, `device${at}`, own).records);
+        const [one, two, three] = copies as [Records, Records, Records];
+        const all = merged(merged(one, two, name), three, name);
+        expect(asText(merged(one, merged(two, three, name), name))).toBe(asText(all));
+        let ring = copies;
+        for (let round = 0; round < 4; round += 1)
+          ring = ring.map((own, at) => merged(own, ring[(at + 1) % 3]!, name));
+        for (const own of ring) expect(asText(own)).toBe(asText(all));
+      }),
+      sampling(600, 23),
+    );
+  });
+
   it('stay away once removed, unless someone who did not know changed them', () => {
     const removal: Edit = { table: 'shots', pick: 0, removes: true, at: 1 };
     const change: Edit = { ...removal, removes: false };
@@ -188,8 +205,10 @@ describe('two copies that were edited apart', () => {
     const there = edited(BASE, 'phone', [{ ...change, at: 9 }]).records;
     const rows = compared(here, there, name);
     expect(rows.find(({ table }) => table === 'outings')?.outcome).toBe('both');
-    const kept = placed(rows, here, () => 'here', 'laptop').find(({ table }) => table === 'outings');
-    expect(kept?.after).toMatchObject({ name: here.outings[0]!.name, edits: { laptop: 2, phone: 1 } });
+    const kept = placed(rows, here, () => 'here', { device: 'laptop', count: 9 }).find(
+      ({ table }) => table === 'outings',
+    );
+    expect(kept?.after).toMatchObject({ name: here.outings[0]!.name, edits: { laptop: 9 } });
     const mended = { ...here, outings: [kept!.after as Records['outings'][number]] };
     expect(compared(mended, there, name).find(({ table }) => table === 'outings')?.outcome).toBe('ours');
     expect(merged(mended, there, name).outings).toEqual(mended.outings);
@@ -203,8 +222,18 @@ describe('two copies that were edited apart', () => {
     });
     const both = merged(noted('a', ['smear'], 'wind'), noted('b', ['noisy'], 'drops'), name);
     expect(both.log).toMatchObject([
-      { verdicts: ['smear', 'noisy'], note: 'drops\nwind', edits: { a: 1, b: 1 } },
+      { verdicts: ['smear', 'noisy'], note: 'drops\n—\nwind', edits: { a: 1, b: 1 } },
     ]);
+    // A verdict taken back stays away from who still has it, however often they meet, until it is given again.
+    const [said, back] = [noted('a', ['smear'], ''), noted('b', [], '')];
+    back.log = back.log.map((one) => countedOn(said.log[0]!, one));
+    for (const copy of [merged(said, back, name), merged(merged(said, back, name), said, name)])
+      expect(copy.log).toMatchObject([{ verdicts: [], turns: { smear: 2 } }]);
+    const again = {
+      ...back,
+      log: [countedOn(back.log[0]!, { ...back.log[0]!, verdicts: ['smear' as const] })],
+    };
+    expect(merged(again, back, name).log).toMatchObject([{ verdicts: ['smear'], turns: { smear: 3 } }]);
     const tooLong = merged(noted('a', [], 'x'.repeat(1500)), noted('b', [], 'y'.repeat(1500)), name);
     expect(tooLong.log.map(({ note }) => note.length)).toEqual([1500, 1500]);
   });

@@ -1,7 +1,7 @@
-import { covers, joined, raised, withEdits } from '../records/edits';
+import { covers, joined, raised, removedId, withEdits } from '../records/edits';
+import type { EditStamp } from '../records/edits';
 import { RECORD_TABLES } from '../records/kinds';
 import type { KeptRecord, RecordOf, Records, RecordTable } from '../records/kinds';
-import { removedId } from '../records/edits';
 import type { Removed } from '../records/removed';
 import type { NameCopy } from './conflicts';
 import { settled } from './settle';
@@ -104,7 +104,7 @@ export function placed(
   rows: readonly MergeRow[],
   here: Records,
   choiceOf: (row: MergeRow) => MergeChoice,
-  device: string,
+  stamp: EditStamp,
 ): MergedRecord[] {
   const there = new Map(
     MERGED.map((table) => [table, new Set<string>(here[table].map(({ id }: KeptRecord) => id))]),
@@ -114,7 +114,7 @@ export function placed(
   return rows.flatMap((row) => {
     const choice = choiceOf(row);
     const { table, id } = row;
-    const stands = choice === 'merge' ? row.settled.stands : decided(row, choice, device);
+    const stands = choice === 'merge' ? row.settled.stands : decided(row, choice, stamp);
     const { beside } = row.settled;
     const taken = beside ? there.get(table)?.has(beside.id) || gone.has(removedId(table, beside.id)) : true;
     return [
@@ -126,13 +126,13 @@ export function placed(
 }
 
 /** One side as the person wants it: what they leave out that was never here is not thought of again. */
-function decided(row: MergeRow, choice: 'here' | 'there', device: string): MergeSide {
+function decided(row: MergeRow, choice: 'here' | 'there', stamp: EditStamp): MergeSide {
   const wanted = row[choice];
   const other = row[choice === 'here' ? 'there' : 'here'];
   if (!wanted.record && !wanted.gone) return wanted;
   const seen = raised(
     joined((wanted.record ?? wanted.gone)?.edits, (other.record ?? other.gone)?.edits),
-    device,
+    stamp,
   );
   return {
     record: wanted.record && withEdits(wanted.record, seen),
@@ -144,12 +144,15 @@ function change(table: RecordTable, before: KeptRecord | null, after: KeptRecord
   return { table, before, after } as MergedRecord;
 }
 
+/** Without a choice against the merge nothing is stamped. */
+const NO_STAMP: EditStamp = { device: '', count: 0 };
+
 /** Everything of both, changed apart or not: what two devices come to that hand over to each other. */
 export function merged(here: Records, there: Records, name: NameCopy): Records {
   const result = Object.fromEntries(
     RECORD_TABLES.map((table) => [table, byId<KeptRecord>(here[table])]),
   ) as Record<RecordTable, Map<string, KeptRecord>>;
-  for (const { table, before, after } of placed(compared(here, there, name), here, () => 'merge', '')) {
+  for (const { table, before, after } of placed(compared(here, there, name), here, () => 'merge', NO_STAMP)) {
     if (after) result[table].set(after.id, after);
     else if (before) result[table].delete(before.id);
   }

@@ -4,7 +4,7 @@ import type { KeptRecord, RecordTable } from '../records/kinds';
 import type { Removed } from '../records/removed';
 import { CONFLICT_RULES } from './conflicts';
 import type { ConflictRule, NameCopy } from './conflicts';
-import { contentOf, fingerprint } from './content';
+import { contentOf, fingerprint } from '../records/content';
 
 export type MergedTable = Exclude<RecordTable, 'removed'>;
 
@@ -75,9 +75,9 @@ function ofTwo(
   const both = combined?.(newer, older) ?? null;
   if (both) return one(both, 'united');
   if (!asCopy) return one(newer, firstIsNewer ? 'newestFirst' : 'newestSecond');
-  // Its name and id follow from what it says, so that whoever brings the same two together keeps the same.
+  // It follows from what it says alone, so that whoever brings the same two together keeps the same.
   const id = fingerprint(firstIsNewer ? contentB : contentA);
-  return one(newer, 'both', asCopy(older, id, name));
+  return one(newer, 'both', withEdits(asCopy(older, id, name), undefined));
 }
 
 function isNewer(one: KeptRecord, contentOne: string, other: KeptRecord, contentOther: string): boolean {

@@ -4,7 +4,8 @@ import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
 import { MeasuredClipSchema } from './clipReport';
 import { SettingsSchema } from './settings';
-import { CUT_REASONS, VERDICTS } from './logEntry';
+import { CUT_REASONS, VERDICTS } from '../vocabulary/verdicts';
+import { TurnsSchema } from './verdictTurns';
 
 /**
  * One clip that came back, without the clip itself: which shot it belongs to, what was measured, a few small pictures and
@@ -74,6 +75,7 @@ export const ClipSchema = z.strictObject({
     .max(20)
     .default([]),
   verdicts: z.array(z.enum(VERDICTS)).max(VERDICTS.length).default([]),
+  turns: TurnsSchema.optional(),
   cutReason: z.enum(CUT_REASONS).optional(),
   note: z.string().max(2000).default(''),
   ...edits,

@@ -1,5 +1,7 @@
+import { contentOf } from './content';
 import type { Filter } from '../filters/filterSchema';
 import type { CameraProfile } from '../camera/profile';
+import type { Thing } from './kitItem';
 
 /** Whatever of a shot carries a camera and filters of its own. */
 interface Part {
@@ -9,6 +11,14 @@ interface Part {
 interface Parts extends Part {
   secondAngles?: readonly Part[] | undefined;
   pair?: { second: Part } | undefined;
+}
+
+/** A shot with its cameras and filters as these things of the kit have them; the same shot when it carries none of them. */
+export function asInKit<S extends Parts>(shot: S, things: readonly Thing[]): S {
+  return things.reduce((done, thing) => {
+    if (thing.what === 'camera') return withKitCamera(done, thing.profile);
+    return thing.what === 'filter' ? withKitFilter(done, thing.filter) : done;
+  }, shot);
 }
 
 /** The profile of a shot's camera, replaced wherever it is this kit camera; the same shot when it is not. */
@@ -30,6 +40,22 @@ export function withKitFilter<S extends Parts>(shot: S, filter: Filter): S {
     part.filters?.some(({ id }) => id === filter.id)
       ? { ...part, filters: part.filters.map((one) => (one.id === filter.id ? filter : one)) }
       : part,
+  );
+}
+
+/** What a shot says, but for how its cameras and filters are made: two copies that differ in nothing else are one shot. */
+export function bareOfKit(shot: Parts): string {
+  return contentOf(
+    eachPart(shot, (part) => {
+      const { camera, filters } = part;
+      return {
+        ...part,
+        ...(typeof camera === 'object' && camera !== null && 'profile' in camera
+          ? { camera: { profile: { id: (camera.profile as CameraProfile).id } } }
+          : {}),
+        ...(filters ? { filters: filters.map(({ id }) => ({ id })) } : {}),
+      };
+    }),
   );
 }
 

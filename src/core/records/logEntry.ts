@@ -4,29 +4,10 @@ import { FileVersion } from '../schema/fileVersion';
 import { SettingsSchema } from './settings';
 import { ShotSchema } from './shot';
 import { InstantSchema } from '../schema/times';
+import { CUT_REASONS, VERDICTS } from '../vocabulary/verdicts';
+import { TurnsSchema } from './verdictTurns';
 
 /** One recording as it happened: the settings as they were, and afterwards what came of it. */
-export const VERDICTS = [
-  'good',
-  'tooDark',
-  'whiteSky',
-  'smear',
-  'stutter',
-  'strobing',
-  'noisy',
-  'tilted',
-  'blocked',
-  'cutOff',
-  'outOfFocus',
-  'flicker',
-  'other',
-] as const;
-export type Verdict = (typeof VERDICTS)[number];
-
-/** Why a recording ended before it should. */
-export const CUT_REASONS = ['cardFull', 'batteryFlat', 'tooHot', 'stopped', 'unknown'] as const;
-export type CutReason = (typeof CUT_REASONS)[number];
-
 export const LogEntrySchema = z.strictObject({
   kind: z.literal('lynxeye/log-entry'),
   version: FileVersion,
@@ -39,6 +20,7 @@ export const LogEntrySchema = z.strictObject({
   /** The brief as it was, so that a later change of the shot does not rewrite history. */
   shot: ShotSchema,
   verdicts: z.array(z.enum(VERDICTS)).max(VERDICTS.length).default([]),
+  turns: TurnsSchema.optional(),
   cutReason: z.enum(CUT_REASONS).optional(),
   note: z.string().max(2000).default(''),
   /** What the camera itself wrote: its file, how long it ran, how many parts it was cut into. */

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
+import { bothOf, timeRank } from './content';
 import { SEEN_TERMS, WEIGHED_TERMS } from '../vocabulary/terms';
 
 /** What a person's own school weighs, by term, against an even 1. */
@@ -18,8 +19,23 @@ const LookedSchema = z.strictObject({
   said: z.enum(SAID),
   /** One of the two was plainly worse, whatever the weights. */
   plain: z.boolean().default(false),
+  /** When; answers of earlier versions do not say. */
+  at: InstantSchema.optional(),
 });
 export type EyeAnswer = z.output<typeof LookedSchema>;
+
+/** So many answers are kept, the newest: an eye changes, and five hundred say all that a fit can use. */
+const MOST_ANSWERS = 500;
+
+/** Answers with one more. */
+export function withAnswer(answers: readonly EyeAnswer[], one: EyeAnswer): EyeAnswer[] {
+  return [...answers, one].slice(-MOST_ANSWERS);
+}
+
+/** The answers of two devices, in the order of their time. */
+export function answersOfBoth(one: readonly EyeAnswer[], other: readonly EyeAnswer[]): EyeAnswer[] {
+  return bothOf(one, other, ({ at }) => timeRank(at)).slice(-MOST_ANSWERS);
+}
 
 /** What a person's eye prefers: every answer they gave, and the school made of them. */
 export const OwnEyeSchema = z.strictObject({
@@ -30,7 +46,7 @@ export const OwnEyeSchema = z.strictObject({
   createdAt: InstantSchema,
   updatedAt: InstantSchema,
   demo: z.boolean().default(false),
-  answers: z.array(LookedSchema).max(500),
+  answers: z.array(LookedSchema).max(MOST_ANSWERS),
   /** The school *mine*: fitted to the answers, or as the person set it; `null` while there is none. */
   weights: OwnWeightsSchema.nullable(),
   ...edits,

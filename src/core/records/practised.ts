@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
+import { bothOf, timeRank } from './content';
 import { DRILL_KINDS } from '../vocabulary/drills';
 
 /** Where the shot of a drill is from: made up, the next planned day, or a recording that came back wrong. */
@@ -23,6 +24,19 @@ export const TriedSchema = z.strictObject({
 });
 export type Tried = z.output<typeof TriedSchema>;
 
+/** So many are kept, the newest: what was practised years ago says little of today. */
+const MOST_TRIED = 20_000;
+
+/** Drills with one more. */
+export function withTried(tried: readonly Tried[], one: Tried): Tried[] {
+  return [...tried, one].slice(-MOST_TRIED);
+}
+
+/** The drills of two devices, the oldest first. */
+export function triedOnBoth(one: readonly Tried[], other: readonly Tried[]): Tried[] {
+  return bothOf(one, other, ({ at }) => timeRank(at)).slice(-MOST_TRIED);
+}
+
 /** Every drill that a person answered, the oldest first. */
 export const PractisedSchema = z.strictObject({
   kind: z.literal('lynxeye/practised'),
@@ -32,7 +46,7 @@ export const PractisedSchema = z.strictObject({
   createdAt: InstantSchema,
   updatedAt: InstantSchema,
   demo: z.boolean().default(false),
-  tried: z.array(TriedSchema).max(20_000),
+  tried: z.array(TriedSchema).max(MOST_TRIED),
   ...edits,
 });
 export type Practised = z.output<typeof PractisedSchema>;

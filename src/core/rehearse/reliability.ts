@@ -1,6 +1,6 @@
 import { proposedVerdicts } from '../inspect/verdicts';
 import type { Clip } from '../records/clip';
-import type { CutReason, Verdict } from '../records/logEntry';
+import type { CutReason, Verdict } from '../vocabulary/verdicts';
 import { chanceOf } from './chance';
 import type { Chance } from './chance';
 import type { Failure } from './simulated';

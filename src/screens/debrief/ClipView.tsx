@@ -7,7 +7,7 @@ import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { proposedVerdicts } from '@/core/inspect/verdicts';
 import type { WorkedPart } from '@/core/day/workedDay';
-import type { Verdict } from '@/core/records/logEntry';
+import type { Verdict } from '@/core/vocabulary/verdicts';
 import type { Clip } from '@/core/records/clip';
 import { unreadText } from '@/words/findingText';
 import { VERDICT_LABEL } from '@/words/labels';

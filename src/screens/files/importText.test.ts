@@ -22,6 +22,7 @@ beforeEach(() => {
   repository = new Repository(database, {
     tab: 'this',
     device: 'this',
+    newCounter: () => 'this',
     now: () => new Date(Date.parse('2026-10-03T09:00:00Z') + ++count * 1000),
     newId: () => `new-${++count}`,
   });

@@ -4,7 +4,7 @@ import * as messages from '@/language/log';
 import { Select } from 'antd';
 import type { ReactNode } from 'react';
 import { FINDING_CODES } from '@/core/vocabulary/findings';
-import { VERDICTS } from '@/core/records/logEntry';
+import { VERDICTS } from '@/core/vocabulary/verdicts';
 import type { LogWish } from '@/core/inspect/logbook';
 import { FINDING_LABEL } from '@/words/findingLabel';
 import { VERDICT_LABEL } from '@/words/labels';

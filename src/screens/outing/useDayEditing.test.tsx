@@ -29,6 +29,7 @@ beforeEach(async () => {
   repository = new Repository(database, {
     tab: 'this',
     device: 'this',
+    newCounter: () => 'this',
     now: () => new Date(Date.parse('2026-10-01T09:00:00Z') + ++count * 1000),
     newId: () => `new-${++count}`,
   });
@@ -118,6 +119,7 @@ describe('changing a day', () => {
     const other = new Repository(database, {
       tab: 'other',
       device: 'other',
+      newCounter: () => 'other',
       now: () => new Date(),
       newId: () => 'x',
     });

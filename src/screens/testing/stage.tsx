@@ -27,6 +27,7 @@ export async function openStage(data: Records = makeDemo()): Promise<Stage> {
   const world = {
     tab: 'this',
     device: 'this',
+    newCounter: () => 'this',
     now: () => new Date(Date.parse('2026-10-01T09:00:00Z') + ++count * 1000),
     newId: () => `new-${++count}`,
   };

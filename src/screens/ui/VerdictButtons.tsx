@@ -1,8 +1,8 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { VERDICTS } from '@/core/records/logEntry';
-import type { Verdict } from '@/core/records/logEntry';
+import { VERDICTS } from '@/core/vocabulary/verdicts';
+import type { Verdict } from '@/core/vocabulary/verdicts';
 import { VERDICT_LABEL } from '@/words/labels';
 import styles from './verdicts.module.css';
 

@@ -19,15 +19,12 @@ import styles from './drills.module.css';
 export function Course({
   skills,
   tried,
-  from,
   most,
   onAnswered,
   onDone,
 }: {
   skills: readonly Skill[];
   tried: readonly Tried[];
-  /** How many had been answered when it began. */
-  from: number;
   most: number;
   onAnswered: (one: Omit<Tried, 'at'>) => Promise<void>;
   onDone: () => void;
@@ -63,7 +60,7 @@ export function Course({
           key={number}
           drill={drill}
           next={lastOne ? messages.done : messages.next}
-          ready={tried.length > from + number}
+          ready={tried.at(-1)?.at !== wish.tried.at(-1)?.at}
           onAnswer={(choice, seconds) => void onAnswered(answered(drill, choice, seconds))}
           onNext={() => {
             if (lastOne) onDone();

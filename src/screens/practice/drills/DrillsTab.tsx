@@ -5,6 +5,7 @@ import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
+import { withTried } from '@/core/records/practised';
 import type { Practised, Tried } from '@/core/records/practised';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { trimmed } from '@/core/units/format';
@@ -27,13 +28,13 @@ export function DrillsTab(): ReactNode {
   const { say } = useToast();
   const practised = usePractised();
   const skills = useSkills();
-  const [sitting, setSitting] = useState<{ from: number } | null>(null);
+  const [sitting, setSitting] = useState(false);
   if (practised === undefined || !repository || !skills) return null;
   const tried = practised?.tried ?? NOTHING_TRIED;
   const keep = (one: Omit<Tried, 'at'>): Promise<void> =>
     repository.keep('practised', 'mine', messages.answerADrill, (before, at) => ({
       ...(before ?? nothingPractised(at)),
-      tried: [...(before?.tried ?? []), { ...one, at }],
+      tried: withTried(before?.tried ?? [], { ...one, at }),
     }));
   const forget = async (): Promise<void> => {
     await repository.remove('practised', 'mine', messages.forget);
@@ -44,10 +45,9 @@ export function DrillsTab(): ReactNode {
       <Course
         skills={skills}
         tried={tried}
-        from={sitting.from}
         most={SITTING}
         onAnswered={keep}
-        onDone={() => setSitting(null)}
+        onDone={() => setSitting(false)}
       />
     );
   const last = tried.slice(-SITTING);
@@ -55,7 +55,7 @@ export function DrillsTab(): ReactNode {
     <div className={styles.drills}>
       <p className={styles.lead}>{messages.lead}</p>
       <div className={styles.presses}>
-        <Button type="primary" size="large" onClick={() => setSitting({ from: tried.length })}>
+        <Button type="primary" size="large" onClick={() => setSitting(true)}>
           {tried.length === 0 ? messages.begin : messages.more}
         </Button>
         {last.length === SITTING && (

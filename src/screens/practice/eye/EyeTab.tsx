@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { COURSE, isAtRandom, readEye } from '@/core/eye/course';
 import type { EyeQuestion } from '@/core/eye/question';
+import { withAnswer } from '@/core/records/ownEye';
 import type { EyeAnswer, OwnEye, EyeChoice } from '@/core/records/ownEye';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { askAfter } from '@/workers/eye';
@@ -29,7 +30,7 @@ export function EyeTab(): ReactNode {
   const say = async (looked: EyeAnswer): Promise<void> => {
     await repository.keep('eye', 'mine', messages.answerAPair, (before, at) => ({
       ...(before ?? emptyEye(at)),
-      answers: [...(before?.answers ?? []), looked],
+      answers: withAnswer(before?.answers ?? [], { ...looked, at }),
     }));
     if (answers.length + 1 === COURSE) setBegun(false);
   };
@@ -65,6 +66,11 @@ function emptyEye(at: string): OwnEye {
     answers: [],
     weights: null,
   };
+}
+
+/** Tells one list of answers from the next, though it holds no more of them. */
+function lastOf(answers: readonly EyeAnswer[]): string {
+  return `${answers.length} ${answers.at(-1)?.at ?? ''}`;
 }
 
 function Asking({
@@ -108,7 +114,7 @@ function Asking({
         <Button onClick={onStop}>{messages.pauseHere}</Button>
       </div>
       {question && asked ? (
-        <PairOfFilms key={asked.of.length} question={question} enabled={ready === true} onSaid={say} />
+        <PairOfFilms key={lastOf(asked.of)} question={question} enabled={ready === true} onSaid={say} />
       ) : (
         <p role="status" className="quiet">
           {messages.findingPairs}

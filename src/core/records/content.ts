@@ -11,6 +11,33 @@ export function contentOf(record: object): string {
   );
 }
 
+/** Two lists as one: what both hold as often as it stands in the one that has more of it, in an order of their own. */
+export function bothOf<T extends object>(
+  one: readonly T[],
+  other: readonly T[],
+  at: (item: T) => string,
+): T[] {
+  const found = new Map<string, { item: T; times: number }>();
+  for (const list of [one, other]) {
+    const here = new Map<string, number>();
+    for (const item of list) {
+      const text = contentOf(item);
+      const times = (here.get(text) ?? 0) + 1;
+      here.set(text, times);
+      if (times > (found.get(text)?.times ?? 0)) found.set(text, { item, times });
+    }
+  }
+  return [...found]
+    .map(([text, held]) => ({ ...held, rank: `${at(held.item)} ${text}` }))
+    .sort((first, second) => (first.rank < second.rank ? -1 : 1))
+    .flatMap(({ item, times }) => Array.from({ length: times }, () => item));
+}
+
+/** An instant as text that sorts as time does, whatever its zone; before all others where there is none. */
+export function timeRank(at: string | undefined): string {
+  return at === undefined ? '' : new Date(at).toISOString();
+}
+
 function inOrder(_: string, value: unknown): unknown {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
   return Object.fromEntries(Object.entries(value).sort(([one], [other]) => (one < other ? -1 : 1)));
