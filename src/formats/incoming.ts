@@ -9,6 +9,7 @@ import type { Checked, Fault } from '@/core/schema/fault';
 import { readShot } from '@/core/records/shot';
 import type { Shot } from '@/core/records/shot';
 import { readBackup } from '@/core/records/backup';
+import { MOST_BYTES } from '@/core/records/backupTexts';
 import type { ReadProgress, RecordsRead } from '@/core/records/backup';
 import { noRecords, RECORD_TABLES } from '@/core/records/kinds';
 import type { KeptRecord, Records } from '@/core/records/kinds';
@@ -47,7 +48,7 @@ export type IncomingRead =
 type OnProgress = (progress: ReadProgress) => void;
 
 /** Larger files are refused before they are read, megabytes. */
-const MOST_MEGABYTES = { text: 100, sheet: 10, archive: 100 } as const;
+const MOST_MEGABYTES = { text: MOST_BYTES / 1e6, sheet: 10, archive: 100 } as const;
 
 /** Reads a file by its name's ending, else by what is in it. Never throws. */
 export async function readIncomingFile(

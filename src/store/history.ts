@@ -4,6 +4,7 @@ import { RefusedWrite } from './refusedWrite';
 import { idOf, saysTheSame, stamped } from './stamps';
 import type { RecordChange, Step } from './step';
 import type { World } from './world';
+import { withinBounds } from './bounds';
 import { recordText } from '@/words/recordText';
 
 export interface HistoryState {
@@ -173,8 +174,11 @@ export class History {
       ? { changes, notes: [] }
       : await stamped(this.database, changes, stamping);
     const written = own.map(checked);
-    await write(this.database, [...written, ...notes.map(checked)]);
-    return written;
+    const all = [...written, ...notes.map(checked)];
+    await write(this.database, all);
+    const gone = await withinBounds(this.database, all);
+    await write(this.database, gone);
+    return exact ? [...written, ...gone] : written;
   }
 
   private transaction<T>(action: () => Promise<T>): Promise<T> {

@@ -31,6 +31,8 @@ function problemText(problem: Problem): string {
       const { bound, of } = problem;
       return messages.bound[problem.is]({ bound: `${bound}`, of });
     }
+    case 'full':
+      return messages.full({ most: problem.most });
     case 'pattern':
       return messages.pattern({ pattern: problem.pattern });
     case 'wanted':

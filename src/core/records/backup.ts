@@ -8,6 +8,7 @@ import { upToDate } from '../schema/versions';
 import { FILE_VERSION } from '../schema/versions';
 import { noRecords, RECORD_KINDS, RECORD_TABLES, recordName, recordSchemas } from './kinds';
 import type { KeptRecord, Records, RecordTable } from './kinds';
+import { notesThatStay } from './removalNotes';
 import { InstantSchema } from '../schema/times';
 
 /** Everything a person keeps, in one file: a list for each kind of record. A kind that a file does not name has none. */
@@ -35,7 +36,11 @@ export async function backupSchema(): Promise<z.ZodType> {
   return z.strictObject({ ...head, ...listsOf((table) => schemas[table]) });
 }
 
-const Frame = z.strictObject({ ...head, ...listsOf(() => z.unknown()) });
+/** Of a list that is too long, what there is room for is sound: it is counted record by record. */
+const Frame = z.strictObject({
+  ...head,
+  ...Object.fromEntries(RECORD_TABLES.map((table) => [table, z.array(z.unknown()).default([])])),
+});
 
 /** How many records were looked at, of how many. */
 export interface ReadProgress {
@@ -83,9 +88,18 @@ export async function readRecords(
   const faulty: Faulty[] = [];
   for (const table of RECORD_TABLES) {
     const seen = new Set<string>();
-    (lists[table] ?? []).forEach((item, index) => {
+    // Notes of removals that are too many let the oldest go, as in the store.
+    const most = table === 'removed' ? Infinity : RECORD_KINDS[table].most;
+    const list = lists[table] ?? [];
+    if (list.length > most)
+      faults.push({ path: table, problem: { code: 'bound', is: 'atMost', bound: most, of: 'entries' } });
+    list.forEach((item, index) => {
       done += 1;
       if (done % TELL_EVERY === 0) onProgress({ done, total });
+      if (index >= most) {
+        faulty.push({ table, name: recordName(table, item) });
+        return;
+      }
       const read = checkAgainst<z.ZodType<KeptRecord>>(schemas[table], upToDate(item));
       const own: Fault[] = !read.ok
         ? read.faults
@@ -101,6 +115,8 @@ export async function readRecords(
       }
     });
   }
+  const removed = notesThatStay((records as Records).removed, RECORD_KINDS.removed.most);
+  records.removed = [...removed];
   if (faults.length === 0) return { ok: true, records: records as Records };
   const some = RECORD_TABLES.some((table) => records[table].length > 0);
   return { ok: false, faults, sound: some ? (records as Records) : null, faulty };

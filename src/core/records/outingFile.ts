@@ -12,24 +12,26 @@ import { ShotRecordSchema } from './shotRecord';
 import type { ShotRecord } from './shotRecord';
 import { FILE_VERSION } from '../schema/versions';
 import { readRecords } from './backup';
+import { RECORD_KINDS } from './kinds';
+import type { RecordTable } from './kinds';
 import type { RecordsRead } from './backup';
 
 /** An outing with its shots: a file that stands alone. */
 const head = { kind: z.literal('lynxeye/outing-file'), version: FileVersion };
-const MOST_SHOTS = 2000;
-const MOST_CAME = 20_000;
+/** As many of each kind as are kept. */
+const most = (table: RecordTable): number => RECORD_KINDS[table].most;
 
 export const OutingFileSchema = z.strictObject({
   ...head,
   outing: OutingSchema,
-  shots: z.array(ShotRecordSchema).max(MOST_SHOTS),
+  shots: z.array(ShotRecordSchema).max(most('shots')),
   /** What came back of it: its clips without the clips themselves, and what the log says of its shots. */
-  clips: z.array(ClipSchema).max(MOST_CAME).default([]),
-  log: z.array(LogEntrySchema).max(MOST_CAME).default([]),
+  clips: z.array(ClipSchema).max(most('clips')).default([]),
+  log: z.array(LogEntrySchema).max(most('log')).default([]),
   /** What was measured on the spot of its shots. */
-  measured: z.array(MeasuredSchema).max(MOST_CAME).default([]),
+  measured: z.array(MeasuredSchema).max(most('measured')).default([]),
   /** Recordings and clips of it that were removed. */
-  removed: z.array(RemovedSchema).max(MOST_CAME).default([]),
+  removed: z.array(RemovedSchema).max(most('removed')).default([]),
 });
 
 type OutingFile = z.output<typeof OutingFileSchema>;
@@ -37,11 +39,11 @@ type OutingFile = z.output<typeof OutingFileSchema>;
 const Frame = z.strictObject({
   ...head,
   outing: z.unknown(),
-  shots: z.array(z.unknown()).max(MOST_SHOTS),
-  clips: z.array(z.unknown()).max(MOST_CAME).default([]),
-  log: z.array(z.unknown()).max(MOST_CAME).default([]),
-  measured: z.array(z.unknown()).max(MOST_CAME).default([]),
-  removed: z.array(z.unknown()).max(MOST_CAME).default([]),
+  shots: z.array(z.unknown()).max(most('shots')),
+  clips: z.array(z.unknown()).max(most('clips')).default([]),
+  log: z.array(z.unknown()).max(most('log')).default([]),
+  measured: z.array(z.unknown()).max(most('measured')).default([]),
+  removed: z.array(z.unknown()).max(most('removed')).default([]),
 });
 
 /** What came back of an outing. */

@@ -47,7 +47,7 @@ function withTurns<T extends Judged>(record: T, turns: Turns | undefined): T {
           ]
         : [[key, value]];
     }),
-  ) as T;
+  ) as unknown as T;
 }
 
 /** A judged record after a change, its counts gone on from those before it; any other as it is. */

@@ -41,6 +41,8 @@ export type Problem =
   /** Combinations that each camera's rules name. */
   | { code: 'tooManyModes'; counts: readonly number[] }
   | { code: 'withinHours'; hours: number }
+  /** There is room for no more of a kind. */
+  | { code: 'full'; table: string; most: number }
   | { code: 'worded'; text: string };
 
 /** A fault in words of whoever reads a format. */
