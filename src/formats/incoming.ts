@@ -80,7 +80,7 @@ export async function readIncoming(text: string, name = '', onProgress?: OnProgr
     case 'lynxeye/backup':
       return ofRecords(await readBackup(value, onProgress));
     case 'lynxeye/outing-file':
-      return ofRecords(await readOutingFile(value));
+      return ofOuting(await readOutingFile(value));
     case 'lynxeye/camera':
       return whole(checkFile(CameraProfileSchema, value), (profile) => ({ kind: 'camera', profile }));
     default:
@@ -93,6 +93,7 @@ async function readIncomingArchive(file: Blob, onProgress?: OnProgress): Promise
   const archive = await readArchive(file);
   if (!archive.ok) return { ...archive, sound: null, faulty: [] };
   const { texts, leftBehind } = archive.value;
+  const left = leftBehind > 0 ? [messages.filesOfTheArchiveSheets({ leftBehind })] : [];
   const records: Record<keyof Records, KeptRecord[]> = noRecords();
   const faults: Fault[] = [];
   const faulty: string[] = [];
@@ -107,6 +108,7 @@ async function readIncomingArchive(file: Blob, onProgress?: OnProgress): Promise
       );
       faulty.push(...(read.faulty.length > 0 ? read.faulty : [name]));
     }
+    if (read.ok) left.push(...read.leftBehind);
     const taking = read.ok ? read.taking : read.sound;
     if (taking && taking.kind !== 'records') {
       faults.push(worded(name, messages.expectedABackupOrAn));
@@ -119,12 +121,7 @@ async function readIncomingArchive(file: Blob, onProgress?: OnProgress): Promise
       }
   }
   const taking: Taking = { kind: 'records', records: records as Records };
-  if (faults.length === 0)
-    return {
-      ok: true,
-      taking,
-      leftBehind: leftBehind > 0 ? [messages.filesOfTheArchiveSheets({ leftBehind })] : [],
-    };
+  if (faults.length === 0) return { ok: true, taking, leftBehind: left };
   const some = RECORD_TABLES.some((table) => records[table].length > 0);
   return { ok: false, faults, sound: some ? taking : null, faulty };
 }
@@ -175,6 +172,19 @@ function ofRecords(read: RecordsRead): IncomingRead {
     faults,
     sound: sound && { kind: 'records', records: sound },
     faulty: faulty.map(({ table, name }) => name ?? unnamedText(table)),
+  };
+}
+
+/** An outing that names shots which are not with it is taken as it is, and so is the rest: it says which. */
+function ofOuting(read: RecordsRead): IncomingRead {
+  const incoming = ofRecords(read);
+  if (incoming.ok || read.ok || !incoming.sound || read.faulty.length > 0) return incoming;
+  const strays = read.faults.flatMap(({ problem }) => (problem.code === 'shotNotInFile' ? [problem.id] : []));
+  if (strays.length < read.faults.length) return incoming;
+  return {
+    ok: true,
+    taking: incoming.sound,
+    leftBehind: [messages.entriesWithoutAShot({ count: strays.length })],
   };
 }
 

@@ -164,6 +164,23 @@ describe('outings kept', () => {
   beforeEach(() => repository.seed(() => Promise.resolve(demo)));
   const outing = async () => (await database.outings.get('demo-outing'))!;
 
+  it('removes a shot with what is planned of it, but for what was filmed, in one step of undo', async () => {
+    const entries = async (): Promise<string[]> =>
+      (await database.outings.get('demo-outing'))!.days.flatMap((day) =>
+        day.entries.flatMap((one) => (one.what === 'shot' && one.shotId === 'demo-02' ? [one.id] : [])),
+      );
+    const [planned, ...more] = await entries();
+    expect(planned).toBeDefined();
+    expect(await repository.removeShot('demo-02')).toEqual([demo.outings[0]!.name]);
+    expect(await entries()).toEqual([]);
+    await repository.history.undo();
+    expect(await entries()).toEqual([planned, ...more]);
+    for (const one of more) await repository.markEntry('demo-outing', one, 'skipped');
+    await repository.markEntry('demo-outing', planned!, 'skipped');
+    expect(await repository.removeShot('demo-02')).toEqual([]);
+    expect(await entries()).toEqual([planned, ...more]);
+  });
+
   it('changes an outing and the shots that go with it in one step of undo', async () => {
     await repository.changeOuting(
       'demo-outing',

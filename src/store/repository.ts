@@ -1,13 +1,13 @@
 import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/store';
-import { withEntry } from '@/core/records/entries';
+import { withEntry, withoutEntries } from '@/core/records/entries';
 import { asInKit } from '@/core/records/kitCamera';
 import type { KitItem, Thing } from '@/core/records/kitItem';
 import type { Clip } from '@/core/records/clip';
 import type { LogEntry } from '@/core/records/logEntry';
 import type { CutReason, Verdict } from '@/core/vocabulary/verdicts';
 import type { Learned, LearnedRecord } from '@/core/records/learned';
-import type { Outing, ShotEntry } from '@/core/records/outing';
+import type { Outing, OutingEntry, ShotEntry } from '@/core/records/outing';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
 import type { ShotRecord } from '@/core/records/shotRecord';
@@ -81,9 +81,26 @@ export class Repository extends WholeStore {
     });
   }
 
-  /** Removes a shot. Its log stays: what was recorded was recorded. */
-  removeShot(id: string): Promise<void> {
-    return this.remove('shots', id, messages.removeAShot);
+  /**
+   * Removes a shot, and takes it from every plan where nothing came of it yet; gives the names of those outings. Its log
+   * stays, and so do entries that were filmed: what was recorded was recorded.
+   */
+  async removeShot(id: string): Promise<string[]> {
+    const at = this.at();
+    const written = await this.history.commit(messages.removeAShot, async ({ shots, outings, clips }) => {
+      const before = await shots.get(id);
+      if (!before) return [];
+      const changes: RecordChange[] = [{ table: 'shots', before, after: null }];
+      for (const outing of await outings.toArray()) {
+        if (!outing.days.some(({ entries }) => entries.some((one) => isOf(one, id)))) continue;
+        const came = await clips.where('outingId').equals(outing.id).toArray();
+        const filmed = new Set(came.map(({ entryId }) => entryId));
+        const without = withoutEntries(outing, (one) => isOf(one, id) && !one.done && !filmed.has(one.id));
+        if (without !== outing) changes.push(stampedChange('outings', outing, without, at));
+      }
+      return changes;
+    });
+    return written.flatMap((one) => (one.table === 'outings' && one.after ? [one.after.name] : []));
   }
 
   // Log
@@ -325,6 +342,10 @@ export class Repository extends WholeStore {
       note: '',
     };
   }
+}
+
+function isOf(entry: OutingEntry, shotId: string): entry is ShotEntry {
+  return entry.what === 'shot' && entry.shotId === shotId;
 }
 
 function shotEntryOf({ days }: Outing, entryId: string): ShotEntry | undefined {

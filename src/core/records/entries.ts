@@ -22,6 +22,15 @@ export function withEntry(
   };
 }
 
+/** An outing without some of its entries; the same outing where there are none. */
+export function withoutEntries(outing: Outing, goes: (entry: OutingEntry) => boolean): Outing {
+  if (!outing.days.some(({ entries }) => entries.some(goes))) return outing;
+  return {
+    ...outing,
+    days: outing.days.map((day) => ({ ...day, entries: day.entries.filter((entry) => !goes(entry)) })),
+  };
+}
+
 export function minutesOf(at: string): number {
   const [hours = 0, minute = 0] = at.split(':').map(Number);
   return hours * 60 + minute;

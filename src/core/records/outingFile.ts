@@ -92,9 +92,9 @@ export async function readOutingFile(input: unknown): Promise<RecordsRead> {
   return { ok: false, faults: [...own, ...strays], sound: records, faulty: read.ok ? [] : read.faulty };
 }
 
-/** Entries whose shot the file does not hold. */
-function strayShots(outing: Outing, named: ReadonlySet<unknown>): Fault[] {
-  return outing.days.flatMap((day, at) =>
+/** Entries whose shot is not among these. */
+export function strayShots({ days }: Outing, named: ReadonlySet<unknown>): Fault[] {
+  return days.flatMap((day, at) =>
     day.entries.flatMap((entry, index) =>
       entry.what === 'shot' && !named.has(entry.shotId)
         ? [

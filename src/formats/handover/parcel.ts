@@ -2,7 +2,7 @@ import { backupOf } from '@/core/records/backup';
 import { noRecords } from '@/core/records/kinds';
 import { RECORD_TABLES } from '@/core/records/kinds';
 import type { Records, RecordTable } from '@/core/records/kinds';
-import { cameBackFrom, outingFileOf } from '@/core/records/outingFile';
+import { cameBackFrom, outingFileOf, strayShots } from '@/core/records/outingFile';
 import type { WantedRecords } from './wanted';
 
 /** The kinds of records that a parcel is made of: no others need be read for it. */
@@ -54,4 +54,12 @@ export function parcelOf(
     case 'everything':
       return file(all);
   }
+}
+
+/** How many entries of what goes over name a shot that is no longer here, and so does not go with them. */
+export function straysOf(wanted: WantedRecords, { outings = [], shots = [] }: Partial<Records>): number {
+  const ids = new Set(shots.map(({ id }) => id));
+  return outings
+    .filter(({ id }) => wanted.what === 'everything' || ('id' in wanted && wanted.id === id))
+    .reduce((sum, outing) => sum + strayShots(outing, ids).length, 0);
 }

@@ -9,6 +9,8 @@ import { item } from '@/core/units/items';
 import { wallClock } from '../clock';
 import { movesOf, outingCalendar, readCalendar } from './calendar';
 import type { CalendarMoves } from './calendar';
+import { straysOf } from '../handover/parcel';
+import { readIncoming } from '../incoming';
 import { budgetCsv, readShotListCsv, shotListCsv } from './csv';
 import { entryAt, withDay } from '@/core/records/dayEdits';
 
@@ -129,6 +131,16 @@ describe('an outing file', () => {
   it('is read as it was written', async () => {
     const read = await readOutingFile(JSON.parse(JSON.stringify(file)));
     expect(read.ok && read.records).toMatchObject({ outings: [outing], shots: demo.shots });
+  });
+
+  it('is taken in without a shot that it names, and says so', async () => {
+    const read = await readIncoming(JSON.stringify({ ...file, shots: demo.shots.slice(1) }));
+    if (!read.ok || read.taking.kind !== 'records') throw new Error('it was not taken');
+    expect(read.taking.records).toMatchObject({ outings: [outing], shots: demo.shots.slice(1) });
+    expect(read.leftBehind).toHaveLength(1);
+    expect(
+      straysOf({ what: 'outing', id: outing.id }, { outings: [outing], shots: demo.shots.slice(1) }),
+    ).toBe(1);
   });
 
   it('names a shot that is not in it', async () => {

@@ -55,8 +55,14 @@ export function useShotActions(record: ShotRecord, solved: Solved): NonNullable<
       });
   };
   const remove = (): void => {
-    void repository?.removeShot(record.id).then(() => {
-      say(messages.removedUndoBringsItBack({ shot: shotName(shot) }));
+    void repository?.removeShot(record.id).then((plans) => {
+      say(
+        messages.removedUndoBringsItBack({
+          shot: shotName(shot),
+          count: plans.length,
+          plans: plans.map((name) => `"${name}"`).join(', '),
+        }),
+      );
       router.push('/');
     });
   };

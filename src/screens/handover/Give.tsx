@@ -8,7 +8,7 @@ import { useEffect, useState } from 'react';
 import type { ReactNode } from 'react';
 import { CODES_PER_SECOND, secondsToCross, sending } from '@/formats/handover/crossing';
 import type { Sending } from '@/formats/handover/crossing';
-import { PARCEL_OF, parcelOf } from '@/formats/handover/parcel';
+import { PARCEL_OF, parcelOf, straysOf } from '@/formats/handover/parcel';
 import { durationText } from '@/words/settingText';
 import { useOutings } from '../data/outings';
 import { useRepository, useShots } from '../data/repository';
@@ -61,22 +61,19 @@ function Giving({ offer, clips }: { offer: Offer; clips: boolean }): ReactNode {
   const { say, complain } = useToast();
   const [now] = useState(() => new Date().toISOString());
   // What is changed while the codes are shown goes over as well.
-  const text = useLiveQuery(
-    async () =>
-      repository
-        ? parcelOf(offer.wanted, await repository.queries.together(...PARCEL_OF[offer.wanted.what]), {
-            clips,
-            now,
-          })
-        : undefined,
-    [repository, offer.key, clips, now],
-  );
+  const parcel = useLiveQuery(async () => {
+    if (!repository) return undefined;
+    const kept = await repository.queries.together(...PARCEL_OF[offer.wanted.what]);
+    return { text: parcelOf(offer.wanted, kept, { clips, now }), strays: straysOf(offer.wanted, kept) };
+  }, [repository, offer.key, clips, now]);
+  const text = parcel?.text;
   const sent = useSending(text ?? null);
   if (text === undefined || sent === undefined) return <p className="quiet">{messages.packing}</p>;
   if (text === null) return <p role="status">{messages.isGone}</p>;
   const name = fileName(offer.label);
   return (
     <>
+      {parcel && parcel.strays > 0 && <p role="alert">{messages.namesRemoved({ count: parcel.strays })}</p>}
       {sent ? (
         <>
           <p>
