@@ -133,45 +133,101 @@ test('without a camera, or with none allowed, it says so and offers the file', a
 test('a file opened with the app is taken in', WHOLE, async ({ page }) => {
   const shot = { kind: 'lynxeye/shot', version: 3, name: 'Opened from the messenger' };
   await page.addInitScript((text) => {
-    const handle = { getFile: () => Promise.resolve(new File([text], 'shot.json')) };
+    const handle = { name: 'shot.json', getFile: () => Promise.resolve(new File([text], 'shot.json')) };
+    const gone = {
+      name: 'gone.json',
+      getFile: () => Promise.reject(new DOMException('gone', 'NotFoundError')),
+    };
     Object.defineProperty(window, 'launchQueue', {
-      value: { setConsumer: (take: (launch: object) => void) => take({ files: [handle] }) },
+      value: { setConsumer: (take: (launch: object) => void) => take({ files: [handle, gone] }) },
     });
   }, JSON.stringify(shot));
   await open(page, TAKE);
+  // One that cannot be had is named, and stops no other.
+  await expect(dialog(page)).toContainText('Nothing was taken from gone.json');
+  await dialog(page).getByRole('button', { name: 'Close', exact: true }).last().click();
+  await expect(dialog(page)).toContainText('New shot: Opened from the messenger');
+  expect(await shotNames(page)).not.toContain('Opened from the messenger');
+  await dialog(page).getByRole('button', { name: 'Take it' }).click();
   await expect(page.getByText('Kept "Opened from the messenger".')).toBeVisible();
 });
 
 test.describe('with the worker that keeps the app', () => {
   test.use({ serviceWorkers: 'allow' });
-  test('a file shared with the app is taken in without leaving the device', async ({ page }) => {
+  const SHARED = { kind: 'lynxeye/shot', version: 3, name: 'Shared from the messenger' };
+  /** Posts a shot to the app from the page that is open. */
+  const post = (page: Page, to: string): Promise<void> =>
+    page.evaluate(
+      ({ text, action }) => {
+        const form = Object.assign(document.createElement('form'), {
+          method: 'post',
+          action,
+          enctype: 'multipart/form-data',
+        });
+        const field = Object.assign(document.createElement('input'), { type: 'file', name: 'files' });
+        const given = new DataTransfer();
+        given.items.add(new File([text], 'shot.lynxeye.txt', { type: 'text/plain' }));
+        field.files = given.files;
+        form.append(field);
+        document.body.append(form);
+        form.submit();
+      },
+      { text: JSON.stringify(SHARED), action: to },
+    );
+  const controlled = async (page: Page): Promise<void> => {
     await open(page, '/');
     await page.evaluate(() => navigator.serviceWorker.ready);
     await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-    const asked: string[] = [];
+  };
+
+  test.use({ provoked: /^request to .*\/elsewhere-/ });
+  test('a file shared with the app is taken in once it is agreed to, and a page elsewhere changes nothing', async ({
+    page,
+    baseURL,
+  }) => {
+    await controlled(page);
+    const sent: string[] = [];
     page.on('request', (request) => {
-      if (request.method() === 'POST' && !request.serviceWorker()) asked.push(request.url());
+      if (request.method() === 'POST' && !request.serviceWorker()) sent.push(request.url());
     });
-    await page.evaluate(() => {
-      const form = Object.assign(document.createElement('form'), {
-        method: 'post',
-        action: '/handover/shared',
-        enctype: 'multipart/form-data',
-      });
-      const field = Object.assign(document.createElement('input'), { type: 'file', name: 'files' });
-      const given = new DataTransfer();
-      const shot = { kind: 'lynxeye/shot', version: 3, name: 'Shared from the messenger' };
-      given.items.add(new File([JSON.stringify(shot)], 'shot.lynxeye.txt', { type: 'text/plain' }));
-      field.files = given.files;
-      form.append(field);
-      document.body.append(form);
-      form.submit();
-    });
+    await post(page, '/handover/shared');
+    await expect(dialog(page)).toContainText('New shot: Shared from the messenger');
+    expect(await shotNames(page)).not.toContain(SHARED.name);
+    await expectNoAxeFindings(page, 'a share asked about');
+    await dialog(page).getByRole('button', { name: 'Take it' }).click();
     await expect(page.getByText('Kept "Shared from the messenger".')).toBeVisible();
     await page.waitForURL(/part=take$/);
     await page.reload();
     await page.locator('main[data-ready="true"]').waitFor();
-    expect((await shotNames(page)).filter((name) => name === 'Shared from the messenger')).toHaveLength(1);
+    expect((await shotNames(page)).filter((name) => name === SHARED.name)).toHaveLength(1);
+
+    // A page of another origin posts the same.
+    const before = await shotNames(page);
+    const to = new URL('/handover/shared', baseURL).href;
+    for (const policy of ['unsafe-url', 'no-referrer']) {
+      // The same machine by its number is another origin.
+      const foreign = `http://127.0.0.1:${new URL(to).port}/elsewhere-${policy}`;
+      await page.route(foreign, (route) =>
+        route.fulfill({
+          contentType: 'text/html',
+          headers: { 'Referrer-Policy': policy },
+          body: '<title>Elsewhere</title><p>Another page</p>',
+        }),
+      );
+      await page.goto(foreign);
+      await post(page, to);
+      await page.waitForURL(/part=take/);
+      await page.locator('main[data-ready="true"]').waitFor();
+      const told = page.getByRole('alert').filter({ hasText: 'Another page tried to hand something' });
+      // A page that hides where it comes from is not told from the system: it is asked about.
+      await expect(told.or(dialog(page))).toBeVisible();
+      if (await dialog(page).isVisible()) {
+        await expect(dialog(page)).toContainText('New shot: Shared from the messenger');
+        await dialog(page).getByRole('button', { name: 'Leave it all' }).click();
+      }
+      if (policy === 'unsafe-url') await expect(told).toBeVisible();
+      expect(await shotNames(page)).toEqual(before);
+    }
   });
 });
 

@@ -4,6 +4,7 @@ import { CacheFirst, NetworkFirst, Serwist } from 'serwist';
 import type { PrecacheEntry, SerwistGlobalConfig } from 'serwist';
 import { filledCache } from './filling';
 import type { Filled } from './filling';
+import { formWithin, isForeign } from './sharing';
 
 declare global {
   interface WorkerGlobalScope extends SerwistGlobalConfig {
@@ -66,10 +67,12 @@ self.addEventListener('fetch', (event) => {
 
 worker.addEventListeners();
 
-/** Files shared with the app are kept here and taken up by the page: they go nowhere else. */
+/** Files shared with the app are kept here until the page has asked what is to become of them: they go nowhere else. */
 async function shared(request: Request): Promise<Response> {
-  await keepShared(await request.formData());
-  return Response.redirect('/handover?part=take&shared=yes', 303);
+  const to = (how: string): Response => Response.redirect(`/handover?part=take&shared=${how}`, 303);
+  if (isForeign(request, self.location.origin)) return to('foreign');
+  const form = await formWithin(request);
+  return to(form && (await keepShared(form)) ? 'yes' : 'tooMuch');
 }
 
 /**

@@ -5,6 +5,8 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { said } from '../testing/said';
 import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
+import { IncomingDialog } from '../shell/IncomingDialog';
+import { useIncomingState } from './incomingState';
 import { useFolderBackup, useFolderItems } from './folderBackup';
 
 /** A folder on a disk that may be full. */
@@ -12,6 +14,17 @@ class Folder {
   readonly name = 'Back-ups';
   readonly files = new Map<string, string>();
   full = false;
+  /** What the browser says of it. */
+  allowed: PermissionState = 'granted';
+  readonly vanished = new Set<string>();
+
+  queryPermission(): Promise<PermissionState> {
+    return Promise.resolve(this.allowed);
+  }
+
+  requestPermission(): Promise<PermissionState> {
+    return Promise.resolve(this.allowed);
+  }
 
   getFileHandle(name: string): Promise<unknown> {
     return Promise.resolve({
@@ -30,7 +43,10 @@ class Folder {
       yield await Promise.resolve({
         kind: 'file',
         name,
-        getFile: () => Promise.resolve(new File([text], name)),
+        getFile: () =>
+          this.vanished.has(name)
+            ? Promise.reject(new DOMException('gone', 'NotFoundError'))
+            : Promise.resolve(new File([text], name)),
       });
   }
 }
@@ -44,6 +60,7 @@ let stage: Stage;
 let folder: Folder;
 beforeEach(async () => {
   stage = await openStage();
+  useIncomingState.setState({ reading: null, notTaken: [], toAsk: [] });
   folder = new Folder();
   // What a page keeps of a folder cannot be copied here as a browser copies it.
   let kept: FileSystemDirectoryHandle | null = null;
@@ -96,10 +113,43 @@ describe('a folder that is kept up', () => {
     ];
     folder.files.set('lynxeye-backup-other.json', JSON.stringify(other));
     folder.files.set('holiday.json', '{}');
+    folder.files.set('lynxeye-backup-gone.json', '{}');
+    folder.vanished.add('lynxeye-backup-gone.json');
     await press(/^Pick up from/);
+    // It is asked about first; what could not be had is told by name and stops nothing.
+    await waitFor(() => expect(useIncomingState.getState().toAsk).toHaveLength(1));
+    expect(useIncomingState.getState()).toMatchObject({
+      notTaken: [{ name: 'lynxeye-backup-gone.json' }],
+      toAsk: [{ name: 'lynxeye-backup-other.json', rows: expect.arrayContaining([]) as unknown }],
+    });
+    expect(await stage.database.shots.get('from-there')).toBeUndefined();
+    stage.show(<IncomingDialog one={useIncomingState.getState().toAsk[0]!} />);
+    expect(screen.getByRole('dialog').textContent).toContain('From there');
+    await stage.user.click(screen.getByRole('button', { name: 'Take it' }));
     await waitFor(async () =>
       expect((await stage.database.shots.get('from-there'))?.shot.name).toBe('From there'),
     );
+  });
+
+  it('that may not be written any more is told at the next change, which waits until it may', async () => {
+    await press(/^Back up to a folder/);
+    await waitFor(() => expect(folder.files.size).toBe(1));
+    for (const refused of ['denied', 'prompt'] as const) {
+      folder.allowed = refused;
+      said.length = 0;
+      await rename(`Waits, ${refused}`);
+      await waitFor(() => expect(said).toHaveLength(1));
+      expect(folder.files.get(OWN)).not.toContain(`Waits, ${refused}`);
+      expect(await stage.repository.queries.choice('folderWaits')).toBe('yes');
+      // At the next visit it may be written again.
+      folder.allowed = 'granted';
+      stage.show(null);
+      stage.show(<Shown />);
+      await waitFor(() => expect(folder.files.get(OWN)).toContain(`Waits, ${refused}`));
+      expect(await stage.repository.queries.choice('folderWaits')).toBe('no');
+      await rename('Written in between');
+      await waitFor(() => expect(folder.files.get(OWN)).toContain('Written in between'));
+    }
   });
 
   it('that is let go of is written no more', async () => {

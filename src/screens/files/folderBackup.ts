@@ -3,9 +3,12 @@
 import * as messages from '@/language/files';
 import type { MenuProps } from 'antd';
 import { useEffect, useState } from 'react';
+import { backupTexts } from '@/core/records/backupTexts';
 import type { Repository } from '@/store/repository';
 import { useRepository } from '../data/repository';
 import { useToast } from '../ui/toast';
+import { opened } from './opened';
+import type { ComingIn } from './importFiles';
 
 /**
  * A live back-up: after every change everything is written to one file in a folder the person picked, where the browser
@@ -15,9 +18,18 @@ import { useToast } from '../ui/toast';
 const KEY = 'backup';
 const BACKUP_NAME = /^lynxeye-backup.*\.json$/;
 
-function fileOf(repository: Repository): string {
-  return `lynxeye-backup-${repository.device}.json`;
+/** The file of this device; where everything does not go into one that can be read, the next are numbered. */
+function fileOf(repository: Repository, number = 1): string {
+  return `lynxeye-backup-${repository.device}${number > 1 ? `-${number}` : ''}.json`;
 }
+
+function isOwn(repository: Repository, name: string): boolean {
+  const start = fileOf(repository).replace(/\.json$/, '');
+  return name.startsWith(start) && /^(-\d+)?\.json$/.test(name.slice(start.length));
+}
+
+/** The choice that says that changes wait to be written, because the folder was not to be written. */
+const WAITS = 'folderWaits';
 /** After the last change, so that a drag is written once, milliseconds. */
 const CALM_MS = 3000;
 
@@ -31,22 +43,34 @@ type Asked = FileSystemDirectoryHandle & {
 };
 
 async function write(repository: Repository, folder: FileSystemDirectoryHandle): Promise<void> {
-  const file = await folder.getFileHandle(fileOf(repository), { create: true });
-  const stream = await file.createWritable();
-  await stream.write(JSON.stringify(await repository.backup(), null, 2));
-  await stream.close();
+  const texts = backupTexts(await repository.backup());
+  for (const [at, text] of texts.entries()) {
+    const file = await folder.getFileHandle(fileOf(repository, at + 1), { create: true });
+    const stream = await file.createWritable();
+    await stream.write(text);
+    await stream.close();
+  }
+  for await (const { name } of folder.values())
+    if (isOwn(repository, name) && !texts.some((_, at) => fileOf(repository, at + 1) === name))
+      await folder.removeEntry(name);
+  await repository.choose(WAITS, 'no');
 }
 
-/** The back-ups of other devices in a folder, the newest last. */
-async function othersIn(folder: FileSystemDirectoryHandle, own: string): Promise<File[]> {
-  const files: File[] = [];
+/** The back-ups of other devices in a folder, the newest last; one that cannot be had is named. */
+async function othersIn(folder: FileSystemDirectoryHandle, repository: Repository): Promise<ComingIn[]> {
+  const files: { coming: ComingIn; at: number }[] = [];
   for await (const entry of folder.values())
-    if (entry.kind === 'file' && entry.name !== own && BACKUP_NAME.test(entry.name))
-      files.push(await entry.getFile());
-  return files.sort((one, other) => one.lastModified - other.lastModified);
+    if (entry.kind === 'file' && !isOwn(repository, entry.name) && BACKUP_NAME.test(entry.name)) {
+      const coming = await opened(entry);
+      files.push({ coming, at: coming.content instanceof File ? coming.content.lastModified : 0 });
+    }
+  return files.sort((one, other) => one.at - other.at).map(({ coming }) => coming);
 }
 
-/** Writes after every change, as long as a folder is picked and allowed. */
+/**
+ * Writes after every change, as long as a folder is picked. Where it may not be written, the person is told at that change,
+ * and what waits is written as soon as it may be, on a later visit too.
+ */
 export function useFolderBackup(): void {
   const repository = useRepository();
   const { complain } = useToast();
@@ -54,19 +78,31 @@ export function useFolderBackup(): void {
     if (!repository || !(window as Picking).showDirectoryPicker) return;
     let timer: ReturnType<typeof setTimeout> | undefined;
     let told = false;
+    const writeNow = async (): Promise<boolean> => {
+      const folder: Asked | null = await repository.queries.folder(KEY);
+      if (!folder) return true;
+      const state = (await folder.queryPermission?.({ mode: 'readwrite' })) ?? 'granted';
+      return (
+        state === 'granted' &&
+        write(repository, folder).then(
+          () => true,
+          () => false,
+        )
+      );
+    };
     const later = (): void => {
       clearTimeout(timer);
       timer = setTimeout(() => {
-        void repository.queries.folder(KEY).then(async (folder: Asked | null) => {
-          if (!folder) return;
-          if ((await folder.queryPermission?.({ mode: 'readwrite' })) === 'denied') return;
-          await write(repository, folder).catch(() => {
+        void writeNow().then(async (written) => {
+          if (!written) {
+            await repository.choose(WAITS, 'yes');
             if (!told) complain(messages.theBackUpFolderCannot);
-            told = true;
-          });
+          }
+          told = !written;
         });
       }, CALM_MS);
     };
+    void repository.queries.choice(WAITS).then((waits) => (waits === 'yes' ? writeNow() : true));
     const stop = repository.history.subscribe(later);
     return () => {
       stop();
@@ -104,14 +140,10 @@ export function useFolderItems(): NonNullable<MenuProps['items']> {
   const pickUp = async (): Promise<void> => {
     const chosen = await allowed();
     if (!chosen) return;
-    const others = await othersIn(chosen, fileOf(repository));
+    const others = await othersIn(chosen, repository);
     if (others.length === 0) say(messages.nothingInTheFolder({ folder: chosen.name }));
     const { importFiles } = await import('./importFiles');
-    await importFiles(
-      repository,
-      others.map((file) => ({ name: file.name, content: file })),
-      toast,
-    );
+    await importFiles(repository, others, 'outside', toast);
   };
   const guarded = (action: () => Promise<void>) => (): void => {
     action().catch((error: unknown) => {

@@ -14,13 +14,13 @@ let stage: Stage;
 beforeEach(async () => {
   stage = await openStage();
   reading.held = null;
-  useIncomingState.setState({ reading: null, notTaken: [] });
+  useIncomingState.setState({ reading: null, notTaken: [], toAsk: [] });
 });
 afterEach(() => stage.close());
 
 const toast = { say: (text: string) => said.push(text), complain: (text: string) => said.push(`! ${text}`) };
 const take = (...files: { name: string; content: File | string }[]): Promise<void> =>
-  importFiles(stage.repository, files, toast);
+  importFiles(stage.repository, files, 'person', toast);
 const file = (name: string, value: unknown): { name: string; content: File } => ({
   name,
   content: new File([typeof value === 'string' ? value : JSON.stringify(value)], name),

@@ -5,11 +5,11 @@ import type { Repository } from '@/store/repository';
 import { askFiles } from '@/workers/files';
 import type { JobStop } from '@/workers/files';
 import { mergePlan } from '@/store/merging';
-import { leftBehindText, take } from './importText';
-import { isAsked } from './mergeRows';
+import { changesOf, leftBehindText, take } from './importText';
+import { isAsked, isChange } from './mergeRows';
 import { writeFaultText } from '../data/writeFault';
 import { useIncomingState } from './incomingState';
-import type { NotTaken } from './incomingState';
+import type { CameBy, NotTaken } from './incomingState';
 import { worded } from '@/core/schema/fault';
 
 export interface Say {
@@ -17,46 +17,70 @@ export interface Say {
   complain: (text: string) => void;
 }
 
-/** Reads files one after the other in the worker and keeps what they hold; says what became of each. */
+/** A file or a text on its way in; `null`: it could not be had. */
+export interface ComingIn {
+  name: string;
+  content: File | string | null;
+}
+
+/** Reads files one after the other in the worker and keeps what they hold; says what became of each. One that fails stops no other. */
 export async function importFiles(
   repository: Repository,
-  files: readonly { name: string; content: File | string }[],
+  files: readonly ComingIn[],
+  by: CameBy,
   { say, complain }: Say,
 ): Promise<void> {
   for (const { name, content } of files) {
-    const read = await readOne(name, content);
+    const read = content === null ? notHad() : await readOne(name, content);
     if (read === null) complain(messages.stoppedReadingNothingWasTaken({ name }));
-    else if (!read.ok) tellNotTaken({ name, ...read });
-    else await keep(repository, name, read.taking, read.leftBehind, { say, complain });
+    else if (!read.ok) tellNotTaken({ name, by, ...read });
+    else
+      await keep(
+        repository,
+        { name, by, taking: read.taking, leftBehind: read.leftBehind },
+        { say, complain },
+      );
   }
 }
 
-let asked = 0;
+let number = 0;
 
-/** Keeps what was read, once the person has seen what would change of theirs; a fault of the writing is told, and the next file still comes. */
+/**
+ * Keeps what was read. What comes from without is asked about first whenever it would change anything, and what a person
+ * brings themselves where it would change what is here, or every answer; a fault of the writing is told, and the next file
+ * still comes.
+ */
 export async function keep(
   repository: Repository,
-  name: string,
-  taking: Taking,
-  leftBehind: readonly string[],
+  {
+    name,
+    by,
+    taking,
+    leftBehind,
+  }: { name: string; by: CameBy; taking: Taking; leftBehind: readonly string[] },
   { say, complain }: Say,
 ): Promise<void> {
   try {
-    if (taking.kind === 'records') {
-      const rows = await mergePlan(repository, taking.records);
-      if (rows.some(isAsked)) {
-        asked += 1;
-        const one = { number: asked, name, records: taking.records, rows, leftBehind };
-        useIncomingState.setState(({ toMerge }) => ({ toMerge: [...toMerge, one] }));
-        return;
-      }
+    const rows = taking.kind === 'records' ? await mergePlan(repository, taking.records) : [];
+    const changes = taking.kind === 'records' ? [] : await changesOf(repository, taking);
+    const changing = rows.some(isChange) || changes.length > 0;
+    if (rows.some(isAsked) || (changing && by === 'outside')) {
+      number += 1;
+      const one = { number, name, taking, rows, changes, leftBehind };
+      useIncomingState.setState(({ toAsk }) => ({ toAsk: [...toAsk, one] }));
+      return;
     }
     const took = await take(repository, taking);
     if (took.ok) say(`${took.said}${leftBehindText(leftBehind)}`);
-    else tellNotTaken({ name, faults: [worded('', took.why)], sound: null, faulty: [] });
+    else tellNotTaken({ name, by, faults: [worded('', took.why)], sound: null, faulty: [] });
   } catch (error) {
     complain(`${name}: ${writeFaultText(error)}`);
   }
+}
+
+/** A file that was there and is not, or may not be read any more. */
+function notHad(): IncomingRead {
+  return { ok: false, faults: [worded('', messages.couldNotBeOpened)], sound: null, faulty: [] };
 }
 
 async function readOne(name: string, content: File | string): Promise<IncomingRead | null> {

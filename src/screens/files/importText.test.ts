@@ -181,7 +181,16 @@ describe('keeping what was read', () => {
 
   it('says what was taken, and what was left behind', async () => {
     const { said, say } = heard();
-    await keep(repository, 'a.json', { kind: 'shots', shots: [emptyShot('one')] }, ['A line too long.'], say);
+    await keep(
+      repository,
+      {
+        name: 'a.json',
+        by: 'person',
+        taking: { kind: 'shots', shots: [emptyShot('one')] },
+        leftBehind: ['A line too long.'],
+      },
+      say,
+    );
     expect(said).toHaveLength(1);
     expect(said[0]).toContain('"one"');
     expect(said[0]).toContain('A line too long.');
@@ -191,7 +200,11 @@ describe('keeping what was read', () => {
     const { said, complained, say } = heard();
     const full = Object.assign(new Error('full'), { name: 'QuotaExceededError' });
     repository.addShots = () => Promise.reject(full);
-    await keep(repository, 'a.json', { kind: 'shots', shots: [emptyShot('one')] }, [], say);
+    await keep(
+      repository,
+      { name: 'a.json', by: 'person', taking: { kind: 'shots', shots: [emptyShot('one')] }, leftBehind: [] },
+      say,
+    );
     expect(said).toEqual([]);
     expect(complained[0]).toMatch(/^a\.json: .*storage is full/);
   });
@@ -199,7 +212,11 @@ describe('keeping what was read', () => {
   it('lists a file that fits nothing here among those not taken', async () => {
     const { complained, say } = heard();
     const calendar = calendarOf([['nobody', '2026-10-03', '09:00']]);
-    await keep(repository, 'day.ics', { kind: 'calendar', calendar }, [], say);
+    await keep(
+      repository,
+      { name: 'day.ics', by: 'person', taking: { kind: 'calendar', calendar }, leftBehind: [] },
+      say,
+    );
     expect(complained).toEqual([]);
     expect(useIncomingState.getState().notTaken).toMatchObject([{ name: 'day.ics', sound: null }]);
   });

@@ -10,6 +10,7 @@ import type { ShotRecord } from '@/core/records/shotRecord';
 import { movedTo, wallClock } from '@/formats/clock';
 import type { Taking } from '@/formats/incoming';
 import { movesOf } from '@/formats/outing/calendar';
+import type { CalendarMoves, CalendarTimes } from '@/formats/outing/calendar';
 import type { ReadShotList } from '@/formats/outing/csv';
 import { ownZone } from '@/formats/today';
 import type { Repository } from '@/store/repository';
@@ -52,6 +53,65 @@ export async function take(repository: Repository, taking: Taking): Promise<Took
   }
 }
 
+/** What would become of what is kept here, in words; nothing is written. Records tell it themselves, one by one. */
+export async function changesOf(
+  repository: Repository,
+  taking: Exclude<Taking, { kind: 'records' }>,
+): Promise<string[]> {
+  switch (taking.kind) {
+    case 'shots':
+      return taking.shots.map((shot) => messages.addsAShot({ name: shotName(shot) }));
+    case 'camera':
+      return [messages.addsACamera({ name: taking.profile.name })];
+    case 'shotList': {
+      const { days } = taking.list;
+      return [
+        messages.addsAnOuting({
+          name: taking.name,
+          days: days.map(({ date }) => date).join(', '),
+          count: days.reduce((sum, day) => sum + day.entries.length, 0),
+        }),
+      ];
+    }
+    case 'calendar': {
+      const known = await outingOf(repository, taking.calendar);
+      if (!known) return [];
+      const { outing, moves } = known;
+      const { moved } = moves;
+      const entries = new Map(outing.days.flatMap((day) => day.entries.map((one) => [one.id, { day, one }])));
+      const named = new Map(
+        (await repository.queries.all('shots')).map(({ id, shot }) => [id, shotName(shot)]),
+      );
+      return moved.flatMap(({ entryId, date, at }) => {
+        const found = entries.get(entryId);
+        if (!found) return [];
+        const { day, one } = found;
+        const name = one.what === 'shot' ? (named.get(one.shotId) ?? shotName(undefined)) : one.name;
+        return [
+          messages.movesAnEntry({
+            name,
+            outing: outing.name,
+            from: `${day.date} ${one.at}`,
+            to: `${date} ${at}`,
+          }),
+        ];
+      });
+    }
+  }
+}
+
+/** The outing whose entries a calendar knows. */
+async function outingOf(
+  repository: Repository,
+  calendar: CalendarTimes,
+): Promise<{ outing: Outing; moves: CalendarMoves } | null> {
+  for (const outing of await repository.queries.all('outings')) {
+    const moves = movesOf(calendar, outing);
+    if (moves.known > 0) return { outing, moves };
+  }
+  return null;
+}
+
 /** A shot list makes a new outing; shots it names by an id kept here are those, the others are made from the sheet. */
 async function takeShotList(repository: Repository, name: string, { days }: ReadShotList): Promise<Took> {
   const kept = await repository.queries.ids('shots');
@@ -91,48 +151,44 @@ async function takeShotList(repository: Repository, name: string, { days }: Read
 }
 
 /** A calendar moves the entries it knows to where they stand in it now. */
-async function takeCalendar(
-  repository: Repository,
-  calendar: Extract<Taking, { kind: 'calendar' }>['calendar'],
-): Promise<Took> {
-  for (const outing of await repository.queries.all('outings')) {
-    const { moved, known, leftBehind } = movesOf(calendar, outing);
-    if (known === 0) continue;
-    const clock = wallClock(outing.zone);
-    const movable = moved.filter(({ date }) => outing.days.some((day) => day.date === date));
-    const shots = new Map<string, (shot: Shot) => Shot>();
-    for (const { entryId, date, at } of movable) {
-      const entry = outing.days.flatMap(({ entries }) => entries).find(({ id }) => id === entryId);
-      if (entry?.what === 'shot')
-        shots.set(entry.shotId, (shot) => movedTo(shot, clock(date, at), outing.zone));
-    }
-    await repository.changeOuting(
-      outing.id,
-      messages.takeACalendarIn,
-      (before) =>
-        movable.reduce((done, { entryId, date, at }) => {
-          const day = done.days.find((one) => one.date === date);
-          if (!day) return done;
-          return withDay(movedToDay(done, entryId, day.id), day.id, (one) =>
-            entryAt(one, entryId, minutesOf(at)),
-          );
-        }, before),
-      shots,
-    );
-    const strangers = moved.length - movable.length;
-    if (strangers > 0) leftBehind.push(messages.movedToDatesTheOuting({ strangers }));
-    return {
-      ok: true,
-      said: messages.ofEntriesOfMoved({
-        count: movable.length,
-        known,
-        outing: outing.name,
-        count2: movable.length > 0 ? UNDO : '',
-        leftBehind: leftBehindText(leftBehind),
-      }),
-    };
+async function takeCalendar(repository: Repository, calendar: CalendarTimes): Promise<Took> {
+  const found = await outingOf(repository, calendar);
+  if (!found) return { ok: false, why: messages.noOutingHereKnowsThese };
+  const { outing, moves } = found;
+  const { moved, known, leftBehind } = moves;
+  const clock = wallClock(outing.zone);
+  const movable = moved.filter(({ date }) => outing.days.some((day) => day.date === date));
+  const shots = new Map<string, (shot: Shot) => Shot>();
+  for (const { entryId, date, at } of movable) {
+    const entry = outing.days.flatMap(({ entries }) => entries).find(({ id }) => id === entryId);
+    if (entry?.what === 'shot')
+      shots.set(entry.shotId, (shot) => movedTo(shot, clock(date, at), outing.zone));
   }
-  return { ok: false, why: messages.noOutingHereKnowsThese };
+  await repository.changeOuting(
+    outing.id,
+    messages.takeACalendarIn,
+    (before) =>
+      movable.reduce((done, { entryId, date, at }) => {
+        const day = done.days.find((one) => one.date === date);
+        if (!day) return done;
+        return withDay(movedToDay(done, entryId, day.id), day.id, (one) =>
+          entryAt(one, entryId, minutesOf(at)),
+        );
+      }, before),
+    shots,
+  );
+  const strangers = moved.length - movable.length;
+  const left = strangers > 0 ? [...leftBehind, messages.movedToDatesTheOuting({ strangers })] : leftBehind;
+  return {
+    ok: true,
+    said: messages.ofEntriesOfMoved({
+      count: movable.length,
+      known,
+      outing: outing.name,
+      count2: movable.length > 0 ? UNDO : '',
+      leftBehind: leftBehindText(left),
+    }),
+  };
 }
 
 export function leftBehindText(leftBehind: readonly string[]): string {

@@ -1,24 +1,30 @@
 import { create } from 'zustand';
 import type { Fault } from '@/core/schema/fault';
 import type { MergeRow } from '@/core/merge/merge';
-import type { Records } from '@/core/records/kinds';
 import type { Taking } from '@/formats/incoming';
+
+/** A person's own doing (picked, dropped, pasted), or handed in from without (shared, opened, a folder, codes). */
+export type CameBy = 'person' | 'outside';
 
 /** A file that was not taken, and what of it could be all the same. */
 export interface NotTaken {
   name: string;
+  by: CameBy;
   faults: readonly Fault[];
   sound: Taking | null;
   faulty: readonly string[];
 }
 
-/** Records of a file that differ from those kept here: what is to become of each is asked first. */
-export interface ToMerge {
+/** What came, and what would change of what is kept here: nothing is written before the person has said so. */
+export interface ToAsk {
   /** Counts up: two files may have one name. */
   number: number;
   name: string;
-  records: Records;
+  taking: Taking;
+  /** Record by record, of records. */
   rows: readonly MergeRow[];
+  /** Of anything else, in words. */
+  changes: readonly string[];
   leftBehind: readonly string[];
 }
 
@@ -27,5 +33,10 @@ export const useIncomingState = create<{
   /** The file being read now, how far, and the way to stop it. */
   reading: { name: string; progress: string | null; stop: () => void } | null;
   notTaken: readonly NotTaken[];
-  toMerge: readonly ToMerge[];
-}>(() => ({ reading: null, notTaken: [], toMerge: [] }));
+  toAsk: readonly ToAsk[];
+}>(() => ({ reading: null, notTaken: [], toAsk: [] }));
+
+/** Done with one that was asked about. */
+export function asked(one: ToAsk): void {
+  useIncomingState.setState(({ toAsk }) => ({ toAsk: toAsk.filter((other) => other !== one) }));
+}

@@ -22,9 +22,22 @@ export const OUTCOMES = [
 /** Taken without a question: nothing that is here changes, and nothing of the file is left out. */
 const PLAIN: ReadonlySet<MergeOutcome> = new Set(['added', 'alike']);
 
-/** Whether a person is asked before it is so. */
-export function isAsked({ outcome }: MergeRow): boolean {
-  return !PLAIN.has(outcome);
+/** Kinds whose records change every answer, or what is asked next, and so are never taken unseen. */
+const IN_EVERY_ANSWER: ReadonlySet<MergeRow['table']> = new Set(['learned', 'eye', 'prices', 'practised']);
+
+/** Whether it changes every answer once it is taken. */
+export function isInEveryAnswer({ table, outcome }: MergeRow): boolean {
+  return IN_EVERY_ANSWER.has(table) && outcome !== 'alike';
+}
+
+/** Whether a person is asked before it is so, whoever brought it. */
+export function isAsked(row: MergeRow): boolean {
+  return !PLAIN.has(row.outcome) || isInEveryAnswer(row);
+}
+
+/** Whether anything is written for it: a note that something was removed which was never here is, and says nothing. */
+export function isChange(row: MergeRow): boolean {
+  return row.outcome !== 'alike' || !isTold(row);
 }
 
 /** A note that something was removed which neither side has is kept, and not told. */

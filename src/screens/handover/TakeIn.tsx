@@ -17,13 +17,20 @@ import styles from './handover.module.css';
 /** As often as the other screen shows a new code, and again in between, milliseconds. */
 const LOOK_MS = 40;
 
+/** Why nothing was read of what was shared. */
+const UNREAD: Readonly<Record<string, string>> = {
+  none: messages.sharedTooEarly,
+  foreign: messages.sharedByAPage,
+  tooMuch: messages.sharedTooMuch,
+};
+
 /** What stands in for a code until the first is seen. */
 type Seen = { known: number; blocks: number } | 'nothing' | 'other' | 'damaged' | 'whole';
 
 /** What comes from another device: its codes before this camera, or a file. */
 export function TakeIn(): ReactNode {
-  const { importText, importFile } = useActions();
-  const unread = useSearchParams().get('shared') === 'none';
+  const { takeHandedIn, importFile } = useActions();
+  const unread = UNREAD[useSearchParams().get('shared') ?? ''];
   useHandedIn();
   const [looking, setLooking] = useState(false);
   const [refused, setRefused] = useState(false);
@@ -37,7 +44,7 @@ export function TakeIn(): ReactNode {
     else if (taken.is === 'whole') {
       setSeen('whole');
       setLooking(false);
-      importText(messages.theCodes, taken.text);
+      takeHandedIn([{ name: messages.theCodes, content: taken.text }]);
     } else setSeen(taken.is);
   };
   const begin = (): void => {
@@ -70,7 +77,7 @@ export function TakeIn(): ReactNode {
       </section>
       <section className={styles.ways} aria-label={messages.fromAFile}>
         <h2>{messages.fromAFile}</h2>
-        {unread && <p role="alert">{messages.sharedTooEarly}</p>}
+        {unread && <p role="alert">{unread}</p>}
         <p className="quiet">{messages.fromAFileText}</p>
         <Button onClick={importFile}>{messages.pickAFile}</Button>
       </section>

@@ -19,7 +19,7 @@ export function FaultsDialog({ one }: { one: NotTaken }): ReactNode {
   const repository = useRepository();
   const toast = useToast();
   const [busy, setBusy] = useState(false);
-  const { name, faults, sound, faulty } = one;
+  const { name, by, faults, sound, faulty } = one;
   const close = (): void =>
     useIncomingState.setState(({ notTaken }) => ({ notTaken: notTaken.filter((other) => other !== one) }));
   const takeSound = (): void => {
@@ -28,7 +28,7 @@ export function FaultsDialog({ one }: { one: NotTaken }): ReactNode {
     const left = faulty.slice(0, NAMES_TOLD).map((record) => `"${record}"`);
     const more = faulty.length - left.length;
     const leftBehind = `${left.join(', ')}${more > 0 ? messages.andMore({ more }) : ''}.`;
-    void keep(repository, name, sound, [leftBehind], toast).then(close);
+    void keep(repository, { name, by, taking: sound, leftBehind: [leftBehind] }, toast).then(close);
   };
   return (
     <Modal

@@ -18,7 +18,7 @@ const FaultsDialog = dynamic(() => import('./FaultsDialog').then((module) => mod
   ssr: false,
 });
 
-const MergeDialog = dynamic(() => import('./MergeDialog').then((module) => module.MergeDialog), {
+const IncomingDialog = dynamic(() => import('./IncomingDialog').then((module) => module.IncomingDialog), {
   ssr: false,
 });
 
@@ -52,7 +52,7 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
   };
   const reading = useIncomingState((state) => state.reading !== null);
   const notTaken = useIncomingState((state) => state.notTaken[0]);
-  const toMerge = useIncomingState((state) => state.toMerge[0]);
+  const toAsk = useIncomingState((state) => state.toAsk[0]);
   useEffect(() => {
     // A change that could not be written and that nobody waited for is told all the same.
     const tell = (event: PromiseRejectionEvent): void => {
@@ -101,7 +101,7 @@ export function IncomingFiles({ children }: { children: ReactNode }): ReactNode 
       {children}
       {reading && <ReadingNotice />}
       {notTaken && <FaultsDialog one={notTaken} />}
-      {toMerge && !notTaken && <MergeDialog key={toMerge.number} one={toMerge} />}
+      {toAsk && !notTaken && <IncomingDialog key={toAsk.number} one={toAsk} />}
     </>
   );
 }

@@ -9,6 +9,8 @@ import { useRepository } from '../data/repository';
 import { pickFiles } from '../files/pickFile';
 import { useToast } from '../ui/toast';
 import { writeFaultText } from '../data/writeFault';
+import type { ComingIn } from '../files/importFiles';
+import type { CameBy } from '../files/incomingState';
 import type * as Giving from '../files/exportAll';
 
 /** What the shell shows over the place. */
@@ -41,8 +43,10 @@ export interface Actions {
   showKeys: () => void;
   /** Takes in the text of a file or of the clipboard; says what it did. */
   importText: (name: string, text: string) => void;
-  /** Takes in any files, one after the other. */
+  /** Takes in any files that the person picked or dropped, one after the other. */
   importFiles: (files: readonly File[]) => void;
+  /** The same with what was handed in from without: what it would change is asked first. */
+  takeHandedIn: (files: readonly ComingIn[]) => void;
   exportZip: () => void;
 }
 
@@ -61,15 +65,18 @@ export function useActions(): Actions {
     else if (result.reason === 'changedElsewhere') say(messages.thisWasChangedInAnother);
   };
 
-  const taken = (files: readonly { name: string; content: File | string }[]): void =>
+  const taken = (files: readonly ComingIn[], by: CameBy): void =>
     guard(async () => {
       if (!repository) return;
       // What reads files comes with the first of them.
       const { importFiles } = await import('../files/importFiles');
-      await importFiles(repository, files, { say, complain });
+      await importFiles(repository, files, by, { say, complain });
     });
   const takeAll = (files: readonly File[]): void =>
-    taken(files.map((file) => ({ name: file.name, content: file })));
+    taken(
+      files.map((file) => ({ name: file.name, content: file })),
+      'person',
+    );
   const given = (give: (from: typeof Giving, repository: Repository) => Promise<string>): void =>
     guard(async () => {
       if (repository) say(await give(await import('../files/exportAll'), repository));
@@ -113,8 +120,9 @@ export function useActions(): Actions {
         },
       }),
     showKeys: () => useOverlay.setState({ keys: true }),
-    importText: (name, text) => taken([{ name, content: text }]),
+    importText: (name, text) => taken([{ name, content: text }], 'person'),
     importFiles: takeAll,
+    takeHandedIn: (files) => taken(files, 'outside'),
   };
 }
 

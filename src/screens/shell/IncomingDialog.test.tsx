@@ -2,17 +2,19 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { noRecords } from '@/core/records/kinds';
 import type { Records } from '@/core/records/kinds';
+import { FILE_VERSION } from '@/core/schema/versions';
 import { keep } from '../files/importFiles';
 import { useIncomingState } from '../files/incomingState';
+import type { CameBy } from '../files/incomingState';
 import { said } from '../testing/said';
 import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
-import { MergeDialog } from './MergeDialog';
+import { IncomingDialog } from './IncomingDialog';
 
 let stage: Stage;
 beforeEach(async () => {
   stage = await openStage();
-  useIncomingState.setState({ reading: null, notTaken: [], toMerge: [] });
+  useIncomingState.setState({ reading: null, notTaken: [], toAsk: [] });
 });
 afterEach(() => stage.close());
 
@@ -21,7 +23,7 @@ const shotNamed = async (id: string): Promise<string | undefined> =>
   (await stage.database.shots.get(id))?.shot.name;
 
 /** What another device has of the first two shots of the demo. */
-async function comes(change: Partial<Records> = {}): Promise<void> {
+async function comes(change: Partial<Records> = {}, by: CameBy = 'person'): Promise<void> {
   const [first, second] = await stage.database.shots.bulkGet(['demo-01', 'demo-02']);
   const shots = [first!, second!].map((record) => ({
     ...record,
@@ -31,25 +33,63 @@ async function comes(change: Partial<Records> = {}): Promise<void> {
   }));
   await keep(
     stage.repository,
-    'phone.json',
-    { kind: 'records', records: { ...noRecords(), shots, ...change } },
-    [],
+    {
+      name: 'phone.json',
+      by,
+      taking: { kind: 'records', records: { ...noRecords(), shots, ...change } },
+      leftBehind: [],
+    },
     toast,
   );
 }
 
 function shown(): HTMLElement {
-  stage.show(<MergeDialog one={useIncomingState.getState().toMerge[0]!} />);
+  stage.show(<IncomingDialog one={useIncomingState.getState().toAsk[0]!} />);
   return screen.getByRole('dialog');
 }
 
 describe('what a file would change', () => {
   it('is taken without a question where nothing here changes', async () => {
     await comes({ shots: [{ ...(await stage.database.shots.get('demo-01'))!, id: 'new' }] });
-    expect(useIncomingState.getState().toMerge).toEqual([]);
+    expect(useIncomingState.getState().toAsk).toEqual([]);
     expect(said.at(-1)).toContain('Imported 1 shot');
     await comes({ shots: [(await stage.database.shots.get('new'))!] });
     expect(said.at(-1)).toContain('it is here already');
+  });
+
+  it('is asked about whenever it comes from without, and names what changes every answer one by one', async () => {
+    const at = '2026-10-02T10:00:00Z';
+    const figures = Array.from({ length: 45 }, (_, number): Records['learned'][number] => ({
+      kind: 'lynxeye/learned-figure',
+      version: FILE_VERSION,
+      id: `scene:${number}`,
+      createdAt: at,
+      updatedAt: at,
+      demo: false,
+      decided: 'taken',
+      learned: {
+        figure: { of: 'scene', scene: 'lightWood' },
+        usual: 9,
+        off: number / 10,
+        spread: 0.2,
+        from: 4,
+      },
+    }));
+    const own = { ...(await stage.database.shots.get('demo-01'))!, id: 'new' };
+    await comes({ shots: [own] }, 'outside');
+    expect(shown().textContent).toContain('1 new here');
+    expect(screen.getByRole('dialog').textContent).toContain('shot: Put-in talk');
+    expect(await stage.database.shots.get('new')).toBeUndefined();
+    await stage.user.click(screen.getByRole('button', { name: 'Leave it all' }));
+    expect(await stage.database.shots.get('new')).toBeUndefined();
+    // Even from the person's own hand figures are named, all of them.
+    await comes({ shots: [], learned: figures });
+    const dialog = shown();
+    expect(dialog.textContent).toContain('45 change every answer');
+    expect(within(dialog).getAllByRole('listitem').length).toBeGreaterThanOrEqual(45);
+    expect(await stage.database.learned.get('scene:1')).toBeUndefined();
+    await stage.user.click(screen.getByRole('button', { name: 'Take it' }));
+    await waitFor(async () => expect(await stage.database.learned.get('scene:1')).toBeDefined());
   });
 
   it('is told record by record with both values, and written as it is wanted', async () => {
@@ -61,7 +101,7 @@ describe('what a file would change', () => {
     await stage.user.click(second);
     await stage.user.click(await screen.findByText('As here only'));
     await stage.user.click(within(dialog).getByRole('button', { name: 'Merge' }));
-    await waitFor(() => expect(useIncomingState.getState().toMerge).toEqual([]));
+    await waitFor(() => expect(useIncomingState.getState().toAsk).toEqual([]));
     expect(await shotNamed('demo-01')).toBe('Put-in talk, phone');
     expect(await shotNamed('demo-02')).toBe('Upper gorge run');
     expect(said.at(-1)).toContain('Imported 1 shot');
@@ -73,7 +113,7 @@ describe('what a file would change', () => {
     await comes();
     shown();
     await stage.user.click(screen.getByRole('button', { name: 'Leave it all' }));
-    expect(useIncomingState.getState().toMerge).toEqual([]);
+    expect(useIncomingState.getState().toAsk).toEqual([]);
     expect(await shotNamed('demo-01')).toBe('Put-in talk');
   });
 
