@@ -1,46 +1,54 @@
-import { add, mixing } from './droplet';
+import { mixing } from './droplet';
 import type { Mixing } from './droplet';
 
-/** One equation: which blocks are summed, a bit each, and their sum. */
-interface Row {
-  bits: Uint32Array;
-  sum: Uint8Array;
-}
+/** One equation, in words of 32 bits: which blocks are summed, a bit each, and then their sum. */
+type Row = Uint32Array;
 
 /**
  * Gathers droplets, in whatever order and however many are missed, until the blocks follow from them. It solves by Gaussian
- * elimination over bits: a few more than there are blocks are enough.
+ * elimination over bits: a few more than there are blocks are enough. Of n blocks a droplet costs n/2 sums of rows, and the
+ * end n²/4 sums of blocks.
  */
 export class Bucket {
   private readonly mixing: Mixing;
-  private readonly rows = new Map<number, Row>();
+  private readonly rows: (Row | undefined)[];
+  private readonly bitWords: number;
+  private blockBytes = 0;
+  private filled = 0;
 
   constructor(readonly blocks: number) {
     this.mixing = mixing(blocks);
+    this.rows = Array.from({ length: blocks }, () => undefined);
+    this.bitWords = Math.ceil(blocks / 32);
   }
 
   /** How many blocks are as good as known. */
   get known(): number {
-    return this.rows.size;
+    return this.filled;
   }
 
   get isFull(): boolean {
-    return this.rows.size === this.blocks;
+    return this.filled === this.blocks;
   }
 
-  /** Takes a droplet in; whether it said anything new. */
+  /** Takes a droplet in, all of one size; whether it said anything new. */
   take(number: number, droplet: Uint8Array): boolean {
     if (this.isFull) return false;
-    const row: Row = { bits: new Uint32Array(Math.ceil(this.blocks / 32)), sum: Uint8Array.from(droplet) };
-    for (const block of this.mixing.of(number)) flip(row.bits, block);
+    this.blockBytes = droplet.length;
+    const row = new Uint32Array(this.bitWords + Math.ceil(droplet.length / 4));
+    new Uint8Array(row.buffer).set(droplet, 4 * this.bitWords);
+    for (const block of this.mixing.of(number))
+      row[block >>> 5] = ((row[block >>> 5] ?? 0) ^ (1 << (block & 31))) >>> 0;
     for (let block = 0; block < this.blocks; block++) {
-      if (!isSet(row.bits, block)) continue;
-      const other = this.rows.get(block);
+      if (!isSet(row, block)) continue;
+      const other = this.rows[block];
       if (!other) {
-        this.rows.set(block, row);
+        this.rows[block] = row;
+        this.filled += 1;
         return true;
       }
-      addRow(row, other);
+      // Whatever it names comes no earlier than its own block.
+      addFrom(row, other, block >>> 5);
     }
     return false;
   }
@@ -48,20 +56,20 @@ export class Bucket {
   /** The blocks one after the other; `null` while some are missing. */
   bytes(): Uint8Array | null {
     if (!this.isFull) return null;
-    // From the last back: each row then names its own block only.
-    for (let block = this.blocks - 1; block >= 0; block--)
-      for (let later = block + 1; later < this.blocks; later++) {
-        const row = this.rows.get(block);
-        const other = this.rows.get(later);
-        if (row && other && isSet(row.bits, later)) addRow(row, other);
+    // From the last back: each later row is by then its own block alone, and only sums are left to add.
+    for (let block = this.blocks - 1; block >= 0; block--) {
+      const row = this.rows[block] as Row;
+      for (let word = block >>> 5; word < this.bitWords; word++) {
+        let bits = row[word] as number;
+        if (word === block >>> 5) bits &= ~(1 << (block & 31));
+        for (; bits !== 0; bits &= bits - 1)
+          addFrom(row, this.rows[32 * word + lowestBit(bits)] as Row, this.bitWords);
       }
-    const each = Array.from(
-      { length: this.blocks },
-      (_, block) => this.rows.get(block)?.sum ?? new Uint8Array(),
-    );
-    const size = each[0]?.length ?? 0;
-    const all = new Uint8Array(size * this.blocks);
-    each.forEach((sum, at) => all.set(sum, at * size));
+    }
+    const all = new Uint8Array(this.blockBytes * this.blocks);
+    this.rows.forEach((row, at) => {
+      if (row) all.set(new Uint8Array(row.buffer, 4 * this.bitWords, this.blockBytes), at * this.blockBytes);
+    });
     return all;
   }
 }
@@ -70,12 +78,12 @@ function isSet(bits: Uint32Array, at: number): boolean {
   return (((bits[at >>> 5] ?? 0) >>> (at & 31)) & 1) === 1;
 }
 
-function flip(bits: Uint32Array, at: number): void {
-  bits[at >>> 5] = ((bits[at >>> 5] ?? 0) ^ (1 << (at & 31))) >>> 0;
+/** Which is the lowest bit that is set, of one at least. */
+function lowestBit(bits: number): number {
+  return 31 - Math.clz32(bits & -bits);
 }
 
-function addRow(into: Row, other: Row): void {
-  for (let at = 0; at < into.bits.length; at++)
-    into.bits[at] = ((into.bits[at] ?? 0) ^ (other.bits[at] ?? 0)) >>> 0;
-  add(into.sum, other.sum);
+/** Exclusive or, from one word on. */
+function addFrom(into: Row, other: Row, first: number): void {
+  for (let at = first; at < into.length; at++) into[at] = (into[at] as number) ^ (other[at] as number);
 }

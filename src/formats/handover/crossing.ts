@@ -53,23 +53,30 @@ export function secondsToCross(
 export type Taken =
   /** No code of a handover. */
   | { is: 'other' }
+  /** It did not come whole: nothing of it was used. */
+  | { is: 'torn' }
+  /** Of another parcel than the one begun, which goes on; the person may want that one instead. */
+  | { is: 'another' }
   | { is: 'part'; known: number; blocks: number }
   /** All of it came, but not as it was sent: it begins anew. */
   | { is: 'damaged' }
   | { is: 'whole'; text: string };
 
-/** Gathers the codes of a parcel, in any order; where another parcel comes before the eye, that one begins. */
+/** Gathers the codes of a parcel, in any order; those of another are passed over until the person says otherwise. */
 export class Receiving {
   private of: CodeFrame | null = null;
+  private another: CodeFrame | null = null;
   private bucket = new Bucket(1);
 
   async take(bytes: Uint8Array): Promise<Taken> {
     const frame = readFrame(bytes);
-    if (!frame) return { is: 'other' };
-    if (!this.of || !isOfOne(this.of, frame)) {
-      this.of = frame;
-      this.bucket = new Bucket(Math.ceil(frame.total / frame.blockBytes));
+    if (frame === 'other') return { is: 'other' };
+    if (frame === 'damaged') return { is: 'torn' };
+    if (this.of && !isOfOne(this.of, frame)) {
+      this.another = frame;
+      return { is: 'another' };
     }
+    if (!this.of) this.begin(frame);
     this.bucket.take(frame.number, frame.droplet);
     const all = this.bucket.bytes();
     if (!all) return { is: 'part', known: this.bucket.known, blocks: this.bucket.blocks };
@@ -78,6 +85,17 @@ export class Receiving {
     if (text !== null) return { is: 'whole', text };
     this.of = null;
     return { is: 'damaged' };
+  }
+
+  /** Begins with the other parcel that was seen last. */
+  takeAnother(): void {
+    if (this.another) this.begin(this.another);
+    this.another = null;
+  }
+
+  private begin(frame: CodeFrame): void {
+    this.of = frame;
+    this.bucket = new Bucket(Math.ceil(frame.total / frame.blockBytes));
   }
 }
 

@@ -14,7 +14,7 @@ vi.mock('../files/handOut', () => ({
     return Promise.resolve('saved');
   },
 }));
-vi.mock('@/workers/codes', () => ({ readCode: () => Promise.resolve(null) }));
+vi.mock('@/workers/codes', () => ({ receiving: { begin: () => Promise.resolve() } }));
 
 let stage: Stage;
 beforeEach(async () => {

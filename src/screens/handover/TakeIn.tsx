@@ -3,10 +3,9 @@
 import * as messages from '@/language/handover';
 import { Button } from 'antd';
 import { useSearchParams } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { Receiving } from '@/formats/handover/crossing';
-import { readCode } from '@/workers/codes';
+import { receiving } from '@/workers/codes';
 import { useActions } from '../shell/actions';
 import { Foot } from '../ui/Foot';
 import { LiveCamera } from '../ui/LiveCamera';
@@ -25,7 +24,7 @@ const UNREAD: Readonly<Record<string, string>> = {
 };
 
 /** What stands in for a code until the first is seen. */
-type Seen = { known: number; blocks: number } | 'nothing' | 'other' | 'damaged' | 'whole';
+type Seen = { known: number; blocks: number } | 'nothing' | 'other' | 'torn' | 'damaged' | 'whole';
 
 /** What comes from another device: its codes before this camera, or a file. */
 export function TakeIn(): ReactNode {
@@ -35,21 +34,26 @@ export function TakeIn(): ReactNode {
   const [looking, setLooking] = useState(false);
   const [refused, setRefused] = useState(false);
   const [seen, setSeen] = useState<Seen>('nothing');
-  const receiving = useRef(new Receiving());
+  /** Codes of another parcel than the one begun were seen since. */
+  const [another, setAnother] = useState(false);
   const look = async (picture: ImageData): Promise<void> => {
-    const code = await readCode(picture);
-    if (!code) return;
-    const taken = await receiving.current.take(code.bytes);
-    if (taken.is === 'part') setSeen(taken);
+    const taken = await receiving.take(picture);
+    if (!taken) return;
+    if (taken.is === 'another') setAnother(true);
+    else if (taken.is === 'part') setSeen(taken);
     else if (taken.is === 'whole') {
       setSeen('whole');
+      setAnother(false);
       setLooking(false);
       takeHandedIn([{ name: messages.theCodes, content: taken.text }]);
-    } else setSeen(taken.is);
+    }
+    // What came stays in sight when a stray code, or half of one, comes by.
+    else setSeen((was) => (typeof was === 'object' && taken.is !== 'damaged' ? was : taken.is));
   };
   const begin = (): void => {
-    receiving.current = new Receiving();
+    void receiving.begin();
     setSeen('nothing');
+    setAnother(false);
     setRefused(false);
     setLooking(!looking);
   };
@@ -68,6 +72,21 @@ export function TakeIn(): ReactNode {
           />
         )}
         {(looking || seen !== 'nothing') && <SeenText seen={seen} />}
+        {looking && another && (
+          <p role="status">
+            {messages.anotherParcel}{' '}
+            <Button
+              size="small"
+              onClick={() => {
+                void receiving.takeAnother();
+                setAnother(false);
+                setSeen('nothing');
+              }}
+            >
+              {messages.takeAnother}
+            </Button>
+          </p>
+        )}
         {refused && <p role="alert">{messages.noCamera}</p>}
         <Foot>
           <Button type="primary" size="large" onClick={begin} aria-pressed={looking}>
