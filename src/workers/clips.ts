@@ -12,6 +12,7 @@ import type { Settings } from '@/core/records/settings';
 import type { Checked } from '@/core/schema/fault';
 import type { ClipOpened } from '@/formats/clip/look';
 import type { SampleClip } from '@/formats/clip/sample';
+import * as messages from '@/language/workers';
 import { WorkerClient } from './workerClient';
 
 /** The shot that a clip is held against, as it was carried. */
@@ -66,12 +67,7 @@ export interface ClipsWorker {
   judge: (kept: Pick<ClipResult, 'measured' | 'cutShort'>, wanted: HeldAgainst | null) => MeasuredClip;
 }
 
-const standing = new WorkerClient<ClipsWorker>(
-  () => new Worker(new URL('./clips.worker.ts', import.meta.url), { type: 'module' }),
-);
-
-export const openFile = (file: Blob, name: string): Promise<Checked<ClipOpened>> =>
-  standing.ask<Checked<ClipOpened>>(async (worker) => worker.open(file, name));
+const standing = clipsWorker().client;
 
 export const matchClips = (
   clips: readonly ClipFacts[],
@@ -79,31 +75,77 @@ export const matchClips = (
   known: CamerasKnown,
 ): Promise<DayMatch> => standing.ask((worker) => worker.match(clips, takes, known));
 
+/** A minute of sound each: longer than this it does not take, seconds. */
+const MOST_TO_ALIGN = 120;
+
 export const alignClips = (first: Blob, second: Blob): Promise<Aligned | null> =>
-  standing.ask<Aligned | null>(async (worker) => worker.align(first, second));
+  alone<Aligned | null>(async (worker) => worker.align(first, second), MOST_TO_ALIGN).done;
 
 export const judgeClip = (...asked: Parameters<ClipsWorker['judge']>): Promise<MeasuredClip> =>
   standing.ask((worker) => worker.judge(...asked));
 
 /** Work in a worker of its own: what comes of it, `null` when it was stopped, and the way to stop it at once. */
-interface UnderWay<T> {
+export interface UnderWay<T> {
   done: Promise<T | null>;
   stop: () => void;
 }
 
-/** The worker is ended with its work: stopping is at once, and its memory is given back. */
-function alone<T>(ask: (worker: Remote<ClipsWorker>) => Promise<T>): UnderWay<T> {
+function clipsWorker(): { client: WorkerClient<ClipsWorker>; end: () => void } {
   let end: () => void = () => undefined;
-  const own = new WorkerClient<ClipsWorker>(() => {
+  const client = new WorkerClient<ClipsWorker>(() => {
     const worker = new Worker(new URL('./clips.worker.ts', import.meta.url), { type: 'module' });
     end = () => worker.terminate();
     return worker;
   });
-  let stopped: () => void = () => undefined;
-  const whenStopped = new Promise<null>((settle) => {
-    stopped = () => settle(null);
+  return { client, end: () => end() };
+}
+
+/** Work that ends at once when it is stopped, or when it has taken longer than it may. */
+function stoppable<T>(work: Promise<T>, mostSeconds = Infinity): UnderWay<T> {
+  let stop: () => void = () => undefined;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const ended = new Promise<null>((settle, refuse) => {
+    stop = () => settle(null);
+    if (mostSeconds < Infinity)
+      timer = setTimeout(
+        () => refuse(new Error(messages.itTookLongerThanS({ mostSeconds }))),
+        1000 * mostSeconds,
+      );
   });
-  return { done: Promise.race([own.ask<T>(ask), whenStopped]).finally(() => end()), stop: stopped };
+  return { done: Promise.race([work, ended]).finally(() => clearTimeout(timer)), stop };
+}
+
+/** The worker is ended with its work: stopping is at once, and its memory is given back. */
+function alone<T>(ask: (worker: Remote<ClipsWorker>) => Promise<T>, mostSeconds = Infinity): UnderWay<T> {
+  const { client, end } = clipsWorker();
+  const { done, stop } = stoppable(client.ask<T>(ask), mostSeconds);
+  return { done: done.finally(end), stop };
+}
+
+/** Longer than this no index of a recording takes to read, seconds. */
+const MOST_TO_OPEN = 120;
+/** Readers that opened a clip and wait for the next: one starts in the time that ten clips are opened in. */
+const idle: ReturnType<typeof clipsWorker>[] = [];
+
+/** Opens a clip in a reader of its own, so that none holds another up; stopped, or after two minutes, the reader is ended. */
+export function openFile(file: Blob, name: string): UnderWay<Checked<ClipOpened>> {
+  const reader = idle.pop() ?? clipsWorker();
+  const work = reader.client.ask<Checked<ClipOpened>>(async (worker) => worker.open(file, name));
+  const { done, stop } = stoppable(work, MOST_TO_OPEN);
+  return {
+    stop,
+    done: done.then(
+      (opened) => {
+        if (opened) idle.push(reader);
+        else reader.end();
+        return opened;
+      },
+      (error: unknown) => {
+        reader.end();
+        throw error;
+      },
+    ),
+  };
 }
 
 export const lookAtClip = (

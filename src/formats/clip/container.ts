@@ -7,6 +7,7 @@ import { worded } from '@/core/schema/fault';
 import type { Checked } from '@/core/schema/fault';
 import { outlineOf } from './outline';
 import { soundFacts, UNKNOWN } from './sound';
+import { tablesProblem } from './tables';
 import { isY4m, readY4m } from './y4m';
 import type { Y4m } from './y4m';
 
@@ -47,6 +48,8 @@ export async function openClip(
 ): Promise<Checked<OpenClip>> {
   if (file.size === 0) return no(messages.theFileIsEmpty);
   if (await isY4m(file)) return openY4m(file, name);
+  const problem = await tablesProblem(file);
+  if (problem) return no(messages.tables[problem]);
   const input = new Input({ formats: ALL_FORMATS, source: new BlobSource(file) });
   try {
     const opened = await openCoded(input, file, name, known);

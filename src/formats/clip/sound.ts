@@ -1,6 +1,7 @@
 import { ALL_FORMATS, AudioSampleSink, BlobSource, Input } from 'mediabunny';
 import type { InputAudioTrack } from 'mediabunny';
 import { SoundMeter } from '@/core/inspect/sound';
+import { tablesProblem } from './tables';
 import type { LookWindow } from '@/core/inspect/windows';
 import type { Container, Sound } from '@/core/records/clipReport';
 
@@ -38,6 +39,7 @@ export const ALIGNED_RATE = 8000;
 
 /** One channel of the beginning of a file, at `ALIGNED_RATE`; `null`: it has no sound that can be decoded here. */
 export async function beginningOf(file: Blob): Promise<Float32Array | null> {
+  if (await tablesProblem(file)) return null;
   const input = new Input({ formats: ALL_FORMATS, source: new BlobSource(file) });
   try {
     const track = await input.getPrimaryAudioTrack();
@@ -87,6 +89,7 @@ export const UNKNOWN = 'unknown';
 export async function soundBeside(
   file: Blob,
 ): Promise<{ audio: NonNullable<Container['audio']>; sound: Sound | null } | null> {
+  if (await tablesProblem(file)) return null;
   const input = new Input({ formats: ALL_FORMATS, source: new BlobSource(file) });
   try {
     const track = await input.getPrimaryAudioTrack();

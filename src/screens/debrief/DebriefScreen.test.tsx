@@ -66,7 +66,11 @@ describe('the debrief', () => {
     expect(after.measured.findings.map(({ code }) => code)).toContain('frameRate');
     expect(before.measured.findings.map(({ code }) => code)).not.toContain('frameRate');
     await stage.repository.history.undo();
-    expect(await kept('OTR_0046.MP4')).toEqual({ ...before, edits: { this: 2 } });
+    expect(await kept('OTR_0046.MP4')).toEqual({
+      ...before,
+      edits: { this: 2 },
+      updatedAt: expect.any(String) as unknown,
+    });
   });
 
   it('says of wind what is done for speech, where the shot wanted it, and nothing of it elsewhere', async () => {

@@ -13,8 +13,13 @@ export function Refusals(): ReactNode {
   return (
     <>
       <p role="status" className={styles.opening}>
-        {opening > 0 ? messages.openingClips({ count: opening }) : ''}
+        {opening ? messages.openingClips({ count: opening.left }) : ''}
       </p>
+      {opening && (
+        <div>
+          <Button onClick={opening.stop}>{messages.stopOpening}</Button>
+        </div>
+      )}
       {refused.length > 0 && (
         <div role="alert" className={styles.refused}>
           <ul>

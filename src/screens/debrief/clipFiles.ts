@@ -11,8 +11,8 @@ interface ClipFiles {
   waiting: readonly string[];
   /** Files that could not be taken, with why. */
   refused: readonly { name: string; why: string }[];
-  /** Files that are being opened. */
-  opening: number;
+  /** How many files are still to be opened, and the way to leave them. */
+  opening: { left: number; stop: () => void } | null;
   /** Sample clips that are being drawn: which of how many, and how far all of them are, 0…1. */
   filming: { number: number; of: number; share: number; stop: () => void } | null;
 }
@@ -23,7 +23,7 @@ export const useClipFiles = create<ClipFiles>(() => ({
   looking: new Map(),
   waiting: [],
   refused: [],
-  opening: 0,
+  opening: null,
   filming: null,
 }));
 

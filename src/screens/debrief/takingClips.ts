@@ -8,7 +8,10 @@ import type { WorkedDay } from '@/core/day/workedDay';
 import type { Repository } from '@/store/repository';
 import { isoIn } from '@/formats/clock';
 import { faultText } from '@/words/faultText';
+import type { ClipOpened } from '@/formats/clip/look';
+import type { Checked } from '@/core/schema/fault';
 import { judgeClip, lookAtClip, matchClips, openFile } from '@/workers/clips';
+import type { UnderWay } from '@/workers/clips';
 import { soundsBeside } from '../files/clipFiles';
 import { putFile, putLook, useClipFiles } from './clipFiles';
 import { factsOfClip, filmsOf, groupOf, partOf, plannedTakes, wantedOf } from './dayTakes';
@@ -28,18 +31,7 @@ export async function takeClips(given: readonly File[], on: Debriefed): Promise<
   const beside = soundsBeside(given);
   const sounds = new Set(beside.values());
   const files = given.filter((file) => !sounds.has(file));
-  useClipFiles.setState({ opening: files.length });
-  const fresh: Clip[] = [];
-  for (const file of files) {
-    const known = on.kept.find((clip) => isOf(clip, file));
-    // The same file again is only found again: what was measured and judged of it stays.
-    if (known) putFile(known.id, file, beside.get(file.name));
-    else {
-      const clip = await opened(file, beside.get(file.name), on);
-      if (clip) fresh.push(clip);
-    }
-    useClipFiles.setState(({ opening }) => ({ opening: opening - 1 }));
-  }
+  const fresh = (await allOpened(files, beside, on)).filter((clip) => clip !== null);
   if (fresh.length === 0) return;
   const placed = placedBy(await matched([...on.kept, ...fresh], on), [...on.kept, ...fresh], on);
   const others = placed.filter((clip) => moved(clip, on.kept));
@@ -60,21 +52,62 @@ export async function takeClips(given: readonly File[], on: Debriefed): Promise<
   );
 }
 
+/** Files opened at once: one that takes long holds up no other. */
+const LANES = 3;
+
+/** Opens files, and gives the new clips in their order; stopped, it leaves the rest and says so. */
+async function allOpened(
+  files: readonly File[],
+  sounds: ReadonlyMap<string, File>,
+  on: Debriefed,
+): Promise<(Clip | null)[]> {
+  const clips: (Clip | null)[] = files.map(() => null);
+  const underWay = new Set<UnderWay<unknown>>();
+  let [next, left, stopped] = [0, files.length, false];
+  const stop = (): void => {
+    stopped = true;
+    for (const one of underWay) one.stop();
+  };
+  useClipFiles.setState({ opening: { left, stop } });
+  const lane = async (): Promise<void> => {
+    while (next < files.length && !stopped) {
+      const at = next++;
+      const file = files[at] as File;
+      const known = on.kept.find((clip) => isOf(clip, file));
+      // The same file again is only found again: what was measured and judged of it stays.
+      if (known) putFile(known.id, file, sounds.get(file.name));
+      else {
+        const opening = openFile(file, file.name);
+        underWay.add(opening);
+        clips[at] = await opened(opening.done, file, sounds.get(file.name), on);
+        underWay.delete(opening);
+      }
+      left -= 1;
+      useClipFiles.setState({ opening: { left, stop } });
+    }
+  };
+  await Promise.all(Array.from({ length: LANES }, lane));
+  useClipFiles.setState({ opening: null });
+  for (const file of files.slice(next)) refuse(file.name, messages.stoppedOpening);
+  return clips;
+}
+
 /** Drawn again, a clip of the sample outing is the same, though another browser writes it at another length. */
 function isOf({ demo, measured: { file: its } }: Clip, file: File): boolean {
   return its.name === file.name && (demo || its.bytes === file.size);
 }
 
 async function opened(
+  reading: UnderWay<Checked<ClipOpened>>['done'],
   file: File,
   sound: File | undefined,
   { repository, outing, day }: Debriefed,
 ): Promise<Clip | null> {
-  const read = await openFile(file, file.name).catch((error: unknown) => whyOf(error));
-  if (typeof read === 'string' || !read.ok) {
-    refuse(file.name, typeof read === 'string' ? read : read.faults.map(faultText).join('; '));
-    return null;
-  }
+  const read = await reading.catch((error: unknown) => whyOf(error));
+  if (read === null) refuse(file.name, messages.stoppedOpening);
+  else if (typeof read === 'string') refuse(file.name, read);
+  else if (!read.ok) refuse(file.name, read.faults.map(faultText).join('; '));
+  if (read === null || typeof read === 'string' || !read.ok) return null;
   const { container, cutShort } = read.value;
   const id = repository.newId();
   const at = new Date().toISOString();

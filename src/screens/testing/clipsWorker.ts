@@ -6,7 +6,7 @@ export const inPage: Pick<
   typeof Clips,
   'openFile' | 'matchClips' | 'judgeClip' | 'alignClips' | 'lookAtClip' | 'filmSample'
 > = {
-  openFile: (file, name) => clipsWork.open(file, name),
+  openFile: (file, name) => ({ done: clipsWork.open(file, name), stop: () => undefined }),
   matchClips: (...asked) => Promise.resolve(clipsWork.match(...asked)),
   judgeClip: (...asked) => Promise.resolve(clipsWork.judge(...asked)),
   alignClips: () => Promise.resolve(null),
