@@ -47,11 +47,14 @@ export interface Decisions {
   whatIfs: readonly WhatIf[];
 }
 
+/** One part of a drawn day, as it went. */
+export type SeenPart = Pick<SimulatedPart, 'id' | 'delayMs' | 'evMin' | 'evMax' | 'failed' | 'slips'>;
+
 /** One drawn day to be looked at. */
 export interface LookedAt {
   number: number;
   loss: number;
-  parts: readonly SimulatedPart[];
+  parts: readonly SeenPart[];
   /** What cloud leaves of the light, hour by hour of the date, in spreads; `null`: it does not matter. */
   clouds: readonly number[] | null;
   outs: readonly RunOut[];

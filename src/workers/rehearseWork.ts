@@ -8,14 +8,17 @@ import { readingBefore } from '@/core/rehearse/reading';
 import { Rehearsing } from '@/core/rehearse/rehearse';
 import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { searchTimes } from '@/core/rehearse/times';
-import { whatIfs } from '@/core/rehearse/whatIfs';
-import type { PlannedDay, RehearseWorker } from './rehearse';
+import { whatIfsByDay } from '@/core/rehearse/whatIfs';
+import type { SimulatedPart } from '@/core/rehearse/simulated';
+import type { PlannedDay, RehearseWorker, SeenPart } from './rehearse';
 
-/** Days lived through between two looks at whether it was stopped; the first are told at once. */
+/** So many days are told first. */
 const FIRST = 40;
-const MORE = 120;
-/** Told no more often than this, milliseconds. */
+/** So long it works between two looks at whether it was stopped, milliseconds. */
+const SLICE_MS = 30;
+/** Told no more often than this, milliseconds, nor more than a quarter of the time: the days of a long plan take long to sum up. */
 const TELL_MS = 150;
+const TELL_SHARE = 4;
 
 const memo: Memo = new Map();
 let wanted = 0;
@@ -30,23 +33,24 @@ export const rehearseWork: RehearseWorker = {
     const plan = planned(day);
     const rehearsing = new Rehearsing(plan, unknowns, seed);
     current = rehearsing;
-    rehearsing.run(Math.min(FIRST, draws));
-    onReport(rehearsing.report());
-    let told = performance.now();
-    while (rehearsing.draws < draws) {
+    const stillWanted = async (): Promise<boolean> => {
       await breath();
-      if (mine !== wanted) return null;
-      rehearsing.run(Math.min(MORE, draws - rehearsing.draws));
-      if (performance.now() - told < TELL_MS && rehearsing.draws < draws) continue;
+      return mine === wanted;
+    };
+    let next = 0;
+    while (rehearsing.draws < draws) {
+      if (!(await stillWanted())) return null;
+      const till = performance.now() + SLICE_MS;
+      while (rehearsing.draws < draws && performance.now() < till) rehearsing.run(1);
+      const now = performance.now();
+      if (rehearsing.draws < draws && (rehearsing.draws < FIRST || now < next)) continue;
       onReport(rehearsing.report());
-      told = performance.now();
+      next = performance.now() + Math.max(TELL_MS, TELL_SHARE * (performance.now() - now));
     }
-    await breath();
-    if (mine !== wanted) return null;
-    const picks = rehearsing.picks(memo);
-    await breath();
-    if (mine !== wanted) return null;
-    return { picks, whatIfs: whatIfs(plan, unknowns, seed, memo, draws) };
+    const picks = await inSlices(rehearsing.eachPick(memo), stillWanted);
+    if (!picks) return null;
+    const found = await inSlices(whatIfsByDay(plan, unknowns, seed, memo, draws), stillWanted);
+    return found && { picks: picks.each, whatIfs: found.done };
   },
   stop() {
     wanted += 1;
@@ -56,7 +60,11 @@ export const rehearseWork: RehearseWorker = {
     for (const day of days) {
       await breath();
       const rehearsing = new Rehearsing(planned(day), unknowns, seed);
-      rehearsing.run(draws);
+      while (rehearsing.draws < draws) {
+        const till = performance.now() + SLICE_MS;
+        while (rehearsing.draws < draws && performance.now() < till) rehearsing.run(1);
+        await breath();
+      }
       said.push(rehearsing.report());
     }
     return said;
@@ -67,7 +75,7 @@ export const rehearseWork: RehearseWorker = {
     return Array.from({ length: count }, (_, at) => {
       const { loss, parts, budgets } = rehearsing.day(from + at);
       const clouds = rehearsing.clouds(from + at);
-      return { number: from + at, loss, parts, clouds, outs: budgets.flatMap(outsOf) };
+      return { number: from + at, loss, parts: parts.map(seenPart), clouds, outs: budgets.flatMap(outsOf) };
     });
   },
   cards(day, { unknowns, seed }, readBefore) {
@@ -97,8 +105,30 @@ export const rehearseWork: RehearseWorker = {
   },
 };
 
+/** What is looked at of a part: what drove it stays here. */
+function seenPart({ id, delayMs, evMin, evMax, failed, slips }: SimulatedPart): SeenPart {
+  return { id, delayMs, evMin, evMax, failed, slips };
+}
+
 function planned({ schedule, gear, sheet }: PlannedDay): Plan {
   return planOf(schedule, gear, memo, sheet ?? undefined);
+}
+
+/** Does work step by step, with a breath between slices of it; `null`: it is no longer wanted. */
+async function inSlices<E, D>(
+  steps: Iterator<E, D>,
+  stillWanted: () => Promise<boolean>,
+): Promise<{ each: E[]; done: D } | null> {
+  const each: E[] = [];
+  for (;;) {
+    if (!(await stillWanted())) return null;
+    const till = performance.now() + SLICE_MS;
+    while (performance.now() < till) {
+      const step = steps.next();
+      if (step.done) return { each, done: step.value };
+      each.push(step.value);
+    }
+  }
 }
 
 function breath(): Promise<void> {

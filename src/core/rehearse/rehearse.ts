@@ -167,7 +167,12 @@ export class Rehearsing {
 
   /** `memo`: that of the day, for ways that it was asked already. */
   picks(memo: Memo = new Map()): Picks[] {
-    return this.tallies.map((tally) => tally.picks(this.plan, memo, this.unknowns));
+    return [...this.eachPick(memo)];
+  }
+
+  /** The same one after the other. */
+  *eachPick(memo: Memo): Generator<Picks, undefined> {
+    for (const tally of this.tallies) yield tally.picks(this.plan, memo, this.unknowns);
   }
 }
 

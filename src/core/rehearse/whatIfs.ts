@@ -47,13 +47,25 @@ export function helpsFor({ schedule, gear }: FedDay): Help[] {
 
 /** What one more cell, card, filter or break would change, the most helpful first; on so many days where they are fewer. */
 export function whatIfs(plan: Plan, unknowns: Unknowns, seed: number, memo: Memo, most = Infinity): WhatIf[] {
+  return atOnce(whatIfsByDay(plan, unknowns, seed, memo, most));
+}
+
+/** The same, breathing after every day that was lived through. */
+export function* whatIfsByDay(
+  plan: Plan,
+  unknowns: Unknowns,
+  seed: number,
+  memo: Memo,
+  most = Infinity,
+): Generator<undefined, WhatIf[]> {
   const days = Math.min(DAYS, most);
-  const before = outcomeOf(plan, unknowns, seed, days);
-  const tried = helpsFor(plan).map((help): WhatIf => {
+  const before = yield* daysOf(plan, unknowns, seed, days);
+  const tried: WhatIf[] = [];
+  for (const help of helpsFor(plan)) {
     const { schedule, gear } = changed(plan, help);
-    const after = outcomeOf(planOf(schedule, gear, memo), unknowns, seed, days);
-    return { ...help, lasts: [before.lasts, after.lasts], loss: [before.loss, after.loss] };
-  });
+    const after = yield* daysOf(planOf(schedule, gear, memo), unknowns, seed, days);
+    tried.push({ ...help, lasts: [before.lasts, after.lasts], loss: [before.loss, after.loss] });
+  }
   return tried
     .filter(({ lasts, loss }) => loss[0] - loss[1] > TOLD_LOSS || lasts[1] - lasts[0] > TOLD_CHANCE)
     .sort((one, other) => savedBy(other) - savedBy(one));
@@ -73,12 +85,30 @@ export interface DaysOutcome {
 }
 
 export function outcomeOf(plan: Plan, unknowns: Unknowns, seed: number, days: number): DaysOutcome {
+  return atOnce(daysOf(plan, unknowns, seed, days));
+}
+
+function* daysOf(
+  plan: Plan,
+  unknowns: Unknowns,
+  seed: number,
+  days: number,
+): Generator<undefined, DaysOutcome> {
   const losses: number[] = [];
   let lasting = 0;
   for (let at = 0; at < days; at++) {
     const { loss, everythingLasts } = simulateDay(plan, new SeededRandom(seed, at), unknowns);
     losses.push(loss);
     if (everythingLasts) lasting += 1;
+    yield;
   }
   return { lasts: lasting / days, loss: losses.reduce((sum, loss) => sum + loss, 0) / days, losses };
+}
+
+/** Work that could breathe, without a breath. */
+function atOnce<T>(steps: Generator<undefined, T>): T {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
 }

@@ -13,7 +13,7 @@ const made = async (fragmented = false): Promise<Uint8Array<ArrayBuffer>> => {
 /** Where the content of the first box of this name begins. */
 function boxAt(bytes: Uint8Array, name: string): number {
   for (let at = 4; at + 4 <= bytes.length; at += 1)
-    if ([...name].every((letter, index) => bytes[at + index] === letter.charCodeAt(0))) return at + 4;
+    if (Array.from(name).every((letter, index) => bytes[at + index] === letter.charCodeAt(0))) return at + 4;
   throw new Error(`there is no ${name}`);
 }
 
@@ -63,7 +63,7 @@ describe('tables that promise more than their file can hold', () => {
     const view = new DataView(bytes.buffer);
     const box = (at: number, size: number, name: string): void => {
       view.setUint32(at, size);
-      [...name].forEach((letter, index) => view.setUint8(at + 4 + index, letter.charCodeAt(0)));
+      Array.from(name).forEach((letter, index) => view.setUint8(at + 4 + index, letter.charCodeAt(0)));
     };
     box(0, 16, 'ftyp');
     box(16, 8 + 8 * boxes, 'moov');

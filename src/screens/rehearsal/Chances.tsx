@@ -1,5 +1,7 @@
 import * as messages from '@/language/rehearsal';
+import { Button } from 'antd';
 import { scaleLinear } from 'd3-scale';
+import { useState } from 'react';
 import type { ReactNode } from 'react';
 import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
 import { PAGE_OF_FAILURE } from '@/core/rehearse/simulated';
@@ -14,11 +16,16 @@ import { WhyLink } from '../ui/WhyLink';
 import styles from './rehearsal.module.css';
 import { chancePct, failureText, pct, rangeText } from './told';
 
+/** Rows shown of a long day, and so many more at each press. */
+const ROWS = 30;
+
 /** Each shot of the day: how often what goes wrong, out of ten dots; its light against its window; and what drives it. */
 export function Chances({ report, day }: { report: Rehearsal; day: WorkedDay }): ReactNode {
   const shown = FAILURES.filter(
     (code) => code === 'over' || code === 'under' || report.shots.some(({ chances }) => chances[code].p > 0),
   );
+  const [most, setMost] = useState(ROWS);
+  const left = report.shots.length - most;
   return (
     <section aria-labelledby="chances-title">
       <h2 id="chances-title">{messages.chances}</h2>
@@ -37,13 +44,18 @@ export function Chances({ report, day }: { report: Rehearsal; day: WorkedDay }):
             </tr>
           </thead>
           <tbody>
-            {report.shots.map((shot) => {
+            {report.shots.slice(0, most).map((shot) => {
               const part = day.part(shot.id);
               return part ? <Row key={shot.id} shot={shot} part={part} shown={shown} /> : null;
             })}
           </tbody>
         </table>
       </div>
+      {left > 0 && (
+        <Button onClick={() => setMost(most + ROWS)}>
+          {messages.showMore({ count: Math.min(ROWS, left) })}
+        </Button>
+      )}
       <p className="quiet">{messages.fanKey}</p>
     </section>
   );
@@ -90,6 +102,24 @@ const DOT = 9;
 const GAP = 3;
 const PER_ROW = 5;
 
+const AT = Array.from({ length: 10 }, (_, at) => ({
+  x: (at % PER_ROW) * (DOT + GAP) + DOT / 2,
+  y: Math.floor(at / PER_ROW) * (DOT + GAP) + DOT / 2 + 1,
+}));
+const RINGS = AT.map((place) => circlePath(place, DOT / 2 - 0.5)).join('');
+
+/** The tenths of a chance, the last of them as full as its share. A day has hundreds: each is one path, not ten circles. */
+function dotsPath(p: number): string {
+  return AT.map((place, at) => {
+    const full = Math.min(1, Math.max(0, 10 * p - at));
+    return full > 0 ? circlePath(place, (DOT / 2) * Math.sqrt(full)) : '';
+  }).join('');
+}
+
+function circlePath({ x, y }: { x: number; y: number }, r: number): string {
+  return `M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
+}
+
 /** A chance as ten dots, the last of them as full as its share; its interval under it. */
 function Dots({ chance, label }: { chance: Chance; label: { shot: string; failure: string } }): ReactNode {
   const { p, low, high } = chance;
@@ -103,16 +133,8 @@ function Dots({ chance, label }: { chance: Chance; label: { shot: string; failur
         role="img"
         aria-label={messages.cell({ ...label, p: chancePct(chance), low: pct(low), high: pct(high) })}
       >
-        {Array.from({ length: 10 }, (_, at) => {
-          const full = Math.min(1, Math.max(0, 10 * p - at));
-          const [x, y] = [(at % PER_ROW) * step + DOT / 2, Math.floor(at / PER_ROW) * step + DOT / 2 + 1];
-          return (
-            <g key={at}>
-              <circle className={styles.ring} cx={x} cy={y} r={DOT / 2 - 0.5} />
-              {full > 0 && <circle className={styles.dot} cx={x} cy={y} r={(DOT / 2) * Math.sqrt(full)} />}
-            </g>
-          );
-        })}
+        <path className={styles.ring} d={RINGS} />
+        <path className={styles.dot} d={dotsPath(p)} />
       </svg>
       <span className="numerals">
         {chancePct(chance)}

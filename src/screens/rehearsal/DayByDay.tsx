@@ -20,6 +20,8 @@ import { useDays } from './useDays';
 /** As many as a day of an outing holds, and how long a name may be. */
 const MOST_KEPT = 40;
 const LONGEST_NAME = 120;
+/** Shots told of one day before the rest is counted. */
+const MOST_TOLD = 12;
 
 /** One drawn day after the other over the clock; a day is held, and stepped through, by hand. */
 export function DayByDay({
@@ -40,7 +42,7 @@ export function DayByDay({
   /** A day of this seed is wanted. */
   onOpen: (seed: number) => void;
 }): ReactNode {
-  const { lived, number, playing, play, go } = useDays(report.draws, of);
+  const { lived, number, playing, play, go } = useDays(report.draws, day.parts.length, of);
   const { seed } = report;
   const isKept = kept.some((one) => one.seed === seed && one.number === number);
   const frame = useRef<HTMLDivElement>(null);
@@ -139,5 +141,9 @@ function wentText({ parts }: LookedAt, day: WorkedDay): string {
     ];
     return [messages.partWent({ shot: dayPartName(part), what: [...new Set(what)].join(', ') })];
   });
-  return told.length === 0 ? messages.wentWell : told.join('; ');
+  if (told.length === 0) return messages.wentWell;
+  const more = told.length - MOST_TOLD;
+  return more > 0
+    ? messages.andMoreWent({ told: told.slice(0, MOST_TOLD).join('; '), count: more })
+    : told.join('; ');
 }

@@ -2,8 +2,8 @@ import * as messages from '@/language/rehearsal';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX } from 'd3-shape';
 import type { ReactNode } from 'react';
-import type { WorkedDay } from '@/core/day/workedDay';
-import type { LookedAt } from '@/workers/rehearse';
+import type { WorkedDay, WorkedPart } from '@/core/day/workedDay';
+import type { LookedAt, SeenPart } from '@/workers/rehearse';
 import { busyStretch } from '../outing/ribbon/dayShape';
 import { HourLines, timeAxis } from '../ui/timeAxis';
 import type { TimeAxis } from '../ui/timeAxis';
@@ -31,10 +31,11 @@ export function DayDrawing({
   frame: { current: HTMLDivElement | null };
 }): ReactNode {
   const { cameras } = day;
+  const livedOf = new Map(lived.parts.map((one) => [one.id, one]));
   const axis = timeAxis(busyStretch(day), { left: LAY.left, right: width - LAY.right }, frame);
   const sky = LAY.axis + (lived.clouds ? LAY.cloud : 0);
   const height = sky + LAY.light + cameras.length * LAY.lane + 4;
-  const evs = day.parts.map(({ id }) => lived.parts.find((one) => one.id === id)).flatMap((one) => one ?? []);
+  const evs = day.parts.flatMap(({ id }) => livedOf.get(id) ?? []);
   const ends = [
     Math.min(0, ...evs.map(({ evMin }) => evMin)),
     Math.max(16, ...evs.map(({ evMax }) => evMax)),
@@ -62,42 +63,7 @@ export function DayDrawing({
             <text className={styles.lane} x={8} y={top + 20}>
               {profile.name}
             </text>
-            {parts.map((part) => {
-              const own = lived.parts.find((one) => one.id === part.id);
-              const planned = axis.between(part);
-              if (!own) return null;
-              const went = axis.between({
-                fromMs: part.fromMs + own.delayMs,
-                toMs: part.toMs + own.delayMs,
-              });
-              const failed = own.failed.size > 0;
-              const wide = Math.max(4, went.width);
-              return (
-                <g key={part.id} data-failed={failed} className={styles.livedPart}>
-                  <rect
-                    className={styles.lightOf}
-                    x={went.x}
-                    width={wide}
-                    y={y(own.evMax)}
-                    height={Math.max(2, y(own.evMin) - y(own.evMax))}
-                  />
-                  <rect
-                    className={styles.planned}
-                    x={planned.x}
-                    width={Math.max(4, planned.width)}
-                    y={top + 6}
-                    height={BLOCK}
-                  />
-                  <rect
-                    className={styles.lived}
-                    x={went.x}
-                    width={wide}
-                    y={top + 6 + (failed ? FALLS : 0)}
-                    height={BLOCK}
-                  />
-                </g>
-              );
-            })}
+            <Lane blocks={parts.flatMap((part) => blockOf(part, livedOf.get(part.id), { axis, y, top }))} />
             {lived.outs
               .filter(({ cameraId }) => cameraId === id)
               .map(({ what, atMs }) => (
@@ -115,6 +81,74 @@ export function DayDrawing({
     </svg>
   );
 }
+
+/** One part of the day as it is drawn: its light, where it was planned, and where it was lived through. */
+interface Block {
+  id: string;
+  failed: boolean;
+  light: Rect;
+  planned: Rect;
+  lived: Rect;
+}
+
+interface Rect {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+function blockOf(
+  { id, fromMs, toMs }: WorkedPart,
+  own: SeenPart | undefined,
+  { axis, y, top }: { axis: TimeAxis; y: (ev: number) => number; top: number },
+): Block[] {
+  if (!own) return [];
+  const planned = axis.between({ fromMs, toMs });
+  const went = axis.between({ fromMs: fromMs + own.delayMs, toMs: toMs + own.delayMs });
+  const failed = own.failed.size > 0;
+  const width = Math.max(4, went.width);
+  const light = y(own.evMax);
+  return [
+    {
+      id,
+      failed,
+      light: { x: went.x, y: light, width, height: Math.max(2, y(own.evMin) - light) },
+      planned: { x: planned.x, y: top + 6, width: Math.max(4, planned.width), height: BLOCK },
+      lived: { x: went.x, y: top + 6 + (failed ? FALLS : 0), width, height: BLOCK },
+    },
+  ];
+}
+
+/** Of a long day many shots are one path: it is drawn six times a second. */
+const MOST_APART = 60;
+
+/** The parts of one camera. */
+function Lane({ blocks }: { blocks: readonly Block[] }): ReactNode {
+  if (blocks.length <= MOST_APART)
+    return blocks.map(({ id, failed, light, planned, lived }) => (
+      <g key={id} data-failed={failed} className={styles.livedPart}>
+        <rect className={styles.lightOf} {...light} />
+        <rect className={styles.planned} {...planned} />
+        <rect className={styles.lived} {...lived} />
+      </g>
+    ));
+  return [true, false].map((failed) => {
+    const own = blocks.filter((block) => block.failed === failed);
+    return (
+      <g key={String(failed)} data-failed={failed} className={styles.livedPart}>
+        <path className={styles.lightOf} d={pathOf(own.map(({ light }) => light))} />
+        <path className={styles.planned} d={pathOf(own.map(({ planned }) => planned))} />
+        <path className={styles.lived} d={pathOf(own.map(({ lived }) => lived))} />
+      </g>
+    );
+  });
+}
+
+function pathOf(rects: readonly Rect[]): string {
+  return rects.map(({ x, y, width, height }) => `M${x} ${y}h${width}v${height}h${-width}z`).join('');
+}
+
 const HOUR_MS = 3_600_000;
 /** So many spreads darker than foretold fill the lane; as many brighter empty it. */
 const FULL = 2;

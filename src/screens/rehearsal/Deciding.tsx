@@ -36,10 +36,13 @@ export function Deciding({
       </section>
     );
   const { picks, whatIfs } = decisions;
-  const robust = picks.flatMap(({ id, robust: pick }) => {
-    const part = day.part(id);
-    return pick && part?.answer?.carried ? [{ part, pick, now: part.answer.carried.settings }] : [];
-  });
+  const robust = picks
+    .flatMap(({ id, robust: pick }) => {
+      const part = day.part(id);
+      return pick && part?.answer?.carried ? [{ part, pick, now: part.answer.carried.settings }] : [];
+    })
+    .sort((a, b) => b.pick.saves - a.pick.saves)
+    .slice(0, MOST_PICKS);
   const readings = picks
     .filter(({ reading }) => reading.savesLoss >= READING_FROM)
     .sort((a, b) => b.reading.savesLoss - a.reading.savesLoss)
@@ -89,6 +92,9 @@ export function Deciding({
 /** A reading that saves less is not worth stopping for. */
 const READING_FROM = 0.05;
 const MOST = 6;
+/** Of a long day those that save most are told; the next come once these are taken. */
+const MOST_PICKS = 20;
+
 function helpText(help: WhatIf, day: WorkedDay, zone: string): string {
   if (help.what === 'break')
     return messages.moreBreak({ minutes: help.minutes, at: clockText(help.fromMs, zone) });

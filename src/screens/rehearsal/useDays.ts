@@ -5,8 +5,9 @@ import { lookAtDays } from '@/workers/rehearse';
 import type { LookedAt } from '@/workers/rehearse';
 import { useReducedMotion } from '../ui/useMediaQuery';
 
-/** Days asked for at once, and how fast they pass, milliseconds. */
+/** Days asked for at once, at most and with so many parts between them; and how fast they pass, milliseconds. */
 const AT_ONCE = 40;
+const PARTS_AT_ONCE = 1200;
 const EACH_MS = 160;
 
 export interface Days {
@@ -18,8 +19,9 @@ export interface Days {
 }
 
 /** The drawn days one after the other: by themselves until one is chosen, and not at all where motion is not wanted. */
-export function useDays(draws: number, of: object | null): Days {
+export function useDays(draws: number, parts: number, of: object | null): Days {
   const calm = useReducedMotion();
+  const atOnce = Math.max(1, Math.min(AT_ONCE, Math.floor(PARTS_AT_ONCE / Math.max(1, parts))));
   const [asked, play] = useState<boolean | null>(null);
   const playing = asked ?? !calm;
   const [number, setNumber] = useState(0);
@@ -33,7 +35,7 @@ export function useDays(draws: number, of: object | null): Days {
   useEffect(() => {
     if (known || draws === 0 || !of) return undefined;
     let current = true;
-    lookAtDays(number, AT_ONCE).then(
+    lookAtDays(number, atOnce).then(
       (fresh) => {
         if (current) setKept({ of, days: new Map(fresh.map((one) => [one.number, one])) });
       },
@@ -42,7 +44,7 @@ export function useDays(draws: number, of: object | null): Days {
     return () => {
       current = false;
     };
-  }, [known, number, of, draws]);
+  }, [known, number, of, draws, atOnce]);
   useEffect(() => {
     if (!playing || draws === 0) return undefined;
     const timer = setInterval(() => setNumber((before) => (before + 1) % draws), EACH_MS);

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import type { Schedule } from '@/core/day/schedule';
 import type { Gear } from '@/core/records/outing';
 import type { Rehearsal } from '@/core/rehearse/rehearse';
@@ -32,8 +32,9 @@ export function useRehearsal(day: Schedule, gear: readonly Gear[], wish: Rehears
   useEffect(() => {
     let current = true;
     const begun = {};
+    // What is told of hundreds of shots is drawn between whatever the person does.
     const put = (change: Partial<Omit<Rehearsed, 'stop'>>): void => {
-      if (current) setState((before) => ({ ...before, ...change }));
+      if (current) startTransition(() => setState((before) => ({ ...before, ...change })));
     };
     rehearse(plannedDay(day, gear), wish, (report) =>
       put({ report, running: true, decisions: null, begun }),
