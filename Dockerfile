@@ -12,6 +12,7 @@ COPY --from=build --chown=node:node /app/next.config.ts ./
 COPY --from=build --chown=node:node /app/node_modules ./node_modules
 COPY --from=build --chown=node:node /app/scripts ./scripts
 COPY --from=build --chown=node:node /app/public ./public
+COPY --from=build --chown=node:node /app/dist ./dist
 COPY --from=build --chown=node:node /app/.next ./.next
 USER node
 EXPOSE 4630

@@ -27,6 +27,8 @@ const workerPolicy = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'";
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
+  // Its threads are started from files of its own.
+  serverExternalPackages: ['tinypool'],
   // The linter checks the types of all files, and in a tenth of the time.
   typescript: { ignoreBuildErrors: true },
   headers: () =>

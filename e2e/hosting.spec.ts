@@ -1,10 +1,13 @@
 import { spawn } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
 import { expect, open, test } from './fixture';
+import { DEMO } from './records';
 import { FILE_VERSION } from '@/core/schema/versions';
 
 const port = 4635;
 test.use({ baseURL: `http://localhost:${port}` });
+// One server for all of them.
+test.describe.configure({ mode: 'default' });
 
 let server: ChildProcess;
 test.beforeAll(async () => {
@@ -58,4 +61,21 @@ test('npm start serves the built app: its health, its headers, and nothing from 
   const [script] = [...scripts].filter((path) => path.startsWith('/_next/static/'));
   expect((await request.get(script!)).headers()['cache-control']).toContain('immutable');
   expect((await request.get('/sw.js')).headers()['cache-control']).not.toContain('immutable');
+});
+
+test('while many shots wait to be solved, pages and health are answered', async ({ request }) => {
+  const shots = DEMO.shots.map(({ shot }) => shot);
+  let solved = 0;
+  const solving = Array.from({ length: 120 }, (_, at) =>
+    request.post('/api/solve', { data: { ...shots[at % shots.length], name: `${at}` } }).then((answer) => {
+      solved += 1;
+      expect([200, 422]).toContain(answer.status());
+    }),
+  );
+  // The first is under way.
+  await Promise.race(solving);
+  expect((await request.get('/api/health')).status()).toBe(200);
+  expect((await request.get('/carry')).status()).toBe(200);
+  expect(solved).toBeLessThan(solving.length);
+  await Promise.all(solving);
 });

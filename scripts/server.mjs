@@ -5,13 +5,16 @@
 import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
 
+const root = fileURLToPath(new URL('..', import.meta.url));
 process.env.NODE_ENV = 'production';
+// Where the route that solves finds the program of its threads.
+process.env.LYNXEYE_ROOT = root;
 const { default: next } = await import('next');
 
 const [port = '4630', host = '127.0.0.1'] = process.argv.slice(2);
 const app = next({
   dev: false,
-  dir: fileURLToPath(new URL('..', import.meta.url)),
+  dir: root,
   hostname: host,
   port: Number(port),
 });

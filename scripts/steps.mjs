@@ -84,20 +84,24 @@ export async function buildApp() {
   return 0;
 }
 
-/** Bundles the command line into dist/, which bin/lynxeye starts. */
+/** Bundles the command line into dist/, which bin/lynxeye starts, and what the threads of the route that solves run. */
 export function buildCommandLine() {
   mkdirSync(`${root}dist`, { recursive: true });
-  must('bundling the command line', bin('esbuild'), [
-    'cli/index.ts',
-    '--bundle',
-    '--minify',
-    '--platform=node',
-    '--format=esm',
-    '--target=node20',
-    '--alias:@=./src',
-    '--outfile=dist/lynxeye.mjs',
-    '--log-level=warning',
-  ]);
+  for (const [what, from, to] of [
+    ['the command line', 'cli/index.ts', 'lynxeye.mjs'],
+    ['what the route solves with', 'src/app/api/solve/solved.ts', 'solve.mjs'],
+  ])
+    must(`bundling ${what}`, bin('esbuild'), [
+      from,
+      '--bundle',
+      '--minify',
+      '--platform=node',
+      '--format=esm',
+      '--target=node20',
+      '--alias:@=./src',
+      `--outfile=dist/${to}`,
+      '--log-level=warning',
+    ]);
 }
 
 /**

@@ -1,17 +1,16 @@
 import * as messages from '@/language/app';
 import type { Fault } from '@/core/schema/fault';
-import { readShot } from '@/core/records/shot';
-import { parseJson } from '@/formats/json';
-import { answerShot } from '@/words/answer';
 import { worded } from '@/core/schema/fault';
-import { faultsInWords } from '@/words/faultText';
+import { solvedBeside } from './beside';
+import { faultsTold } from './solved';
+import type { Solved } from './solved';
 
 /** Bytes of body that are read before we say 413. */
 const BODY_LIMIT = 256 * 1024;
 
 /**
  * A shot in, an answer out, the same JSON as on the command line. 400 with all faults, 413 over 256 kB, 422 with the
- * refusal when the shot is valid but nothing can film it; other methods get 405 from the framework.
+ * refusal when the shot is valid but nothing can film it, 503 while too many wait; other methods get 405 from the framework.
  */
 export async function POST(request: Request): Promise<Response> {
   const type = request.headers.get('content-type') ?? '';
@@ -27,15 +26,16 @@ export async function POST(request: Request): Promise<Response> {
   const text = await bodyText(request);
   if (text === null)
     return faulty(413, [worded('', messages.expectedAtMostBytesSend({ bodyLimit: BODY_LIMIT }))]);
-  const parsed = parseJson(text);
-  const shot = parsed.ok ? readShot(parsed.value) : parsed;
-  if (!shot.ok) return faulty(400, shot.faults);
-  const answer = answerShot(shot.value);
-  return Response.json(answer, { status: answer.kind === 'lynxeye/answer' ? 200 : 422 });
+  const done = await solvedBeside(text, request.signal);
+  return done ? told(done) : faulty(503, [worded('', messages.tooManyWait)]);
+}
+
+function told({ status, json }: Solved): Response {
+  return new Response(json, { status, headers: { 'Content-Type': 'application/json' } });
 }
 
 function faulty(status: number, faults: readonly Fault[]): Response {
-  return Response.json({ kind: 'lynxeye/faults', version: 1, faults: faultsInWords(faults) }, { status });
+  return told(faultsTold(status, faults));
 }
 
 /** The body as text, or null as soon as it is over the limit, whatever its length header says. */
