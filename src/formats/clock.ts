@@ -3,6 +3,7 @@ import { Temporal } from 'temporal-polyfill';
 import { shiftedTo } from '@/core/day/schedule';
 import type { Shot } from '@/core/records/shot';
 import type { Span } from '@/core/light/sun/day';
+import { WordedError } from '@/words/whyText';
 
 /**
  * Instants and the clock on the wall of a place. Days have 23 or 25 hours where the clocks change: an hour that does not
@@ -70,7 +71,7 @@ export function wholeHours({ fromMs, toMs }: Span, zone: string): number[] {
 export function wallClock(zone: string): (date: string, time: string) => number {
   return (date, time) => {
     const at = instantOf(date, time, zone);
-    if (at === null) throw new Error(messages.noInstantIn({ date, time, zone }));
+    if (at === null) throw new WordedError(messages.noInstantIn({ date, time, zone }));
     return at;
   };
 }

@@ -49,6 +49,7 @@ describe('differences of two copies', () => {
       'createdAt',
       'updatedAt',
       'edits',
+      'turns',
       'demo',
       'exportedAt',
     ]);

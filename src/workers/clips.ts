@@ -14,6 +14,7 @@ import type { ClipOpened } from '@/formats/clip/look';
 import type { SampleClip } from '@/formats/clip/sample';
 import * as messages from '@/language/workers';
 import { WorkerClient } from './workerClient';
+import { WordedError } from '@/words/whyText';
 
 /** The shot that a clip is held against, as it was carried. */
 export interface HeldAgainst {
@@ -108,7 +109,7 @@ function stoppable<T>(work: Promise<T>, mostSeconds = Infinity): UnderWay<T> {
     stop = () => settle(null);
     if (mostSeconds < Infinity)
       timer = setTimeout(
-        () => refuse(new Error(messages.itTookLongerThanS({ mostSeconds }))),
+        () => refuse(new WordedError(messages.itTookLongerThanS({ mostSeconds }))),
         1000 * mostSeconds,
       );
   });

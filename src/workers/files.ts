@@ -8,6 +8,7 @@ import type { ReadProgress } from '@/core/records/backup';
 import type { TrackFigures, TrackPoint } from '@/core/track/track';
 import type { IncomingRead } from '@/formats/incoming';
 import type { PhotoRead } from '@/formats/photo/readPhoto';
+import { WordedError } from '@/words/whyText';
 
 /** A photograph read: its exposure, and its picture's tone where this browser can decode it. */
 export interface PhotoJob {
@@ -61,11 +62,9 @@ export async function askFiles<T>(
   const worker = new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' });
   let timer: ReturnType<typeof setTimeout> | undefined;
   const failed = new Promise<never>((_, reject) => {
-    worker.addEventListener('error', (event) =>
-      reject(new Error(event.message || messages.theReaderDidNotStart)),
-    );
+    worker.addEventListener('error', () => reject(new WordedError(messages.theReaderDidNotStart)));
     timer = setTimeout(
-      () => reject(new Error(messages.itTookLongerThanS({ mostSeconds }))),
+      () => reject(new WordedError(messages.itTookLongerThanS({ mostSeconds }))),
       mostSeconds * 1000,
     );
     if (stop)

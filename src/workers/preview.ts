@@ -1,6 +1,7 @@
 import * as messages from '@/language/workers';
 import type { Picture } from '@/core/preview/develop';
 import type { CapturedFrame, PreviewTake } from '@/core/preview/take';
+import { WordedError } from '@/words/whyText';
 
 /** What goes to a worker that draws, and what comes back: one frame at a time, so that a change is felt at once. */
 export interface DrawOrder {
@@ -40,9 +41,7 @@ export class Studio {
     for (let at = 0; at < workers; at++) {
       const worker = new Worker(new URL('./preview.worker.ts', import.meta.url), { type: 'module' });
       worker.addEventListener('message', ({ data }: MessageEvent<DrawReply>) => this.replied(worker, data));
-      worker.addEventListener('error', (event) =>
-        this.fail(new Error(event.message || messages.thePreviewDidNotStart)),
-      );
+      worker.addEventListener('error', () => this.fail(new WordedError(messages.thePreviewDidNotStart)));
       this.idle.push(worker);
     }
   }

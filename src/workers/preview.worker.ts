@@ -2,6 +2,7 @@ import { sharpnessOf } from '@/core/preview/judge';
 import { Renderer } from '@/core/preview/render';
 import { sceneOf } from '@/core/preview/scene';
 import type { DrawOrder, DrawReply } from './preview';
+import { whyText } from '@/words/whyText';
 
 /** The films at hand: two in step at each of two sizes. */
 const KEPT = 4;
@@ -14,7 +15,7 @@ addEventListener('message', ({ data }: MessageEvent<DrawOrder>) => {
     const reply: DrawReply = { film, number: frame.number, picture, sharpness: sharpnessOf(picture) };
     postMessage(reply, { transfer: [picture.rgba.buffer] });
   } catch (error) {
-    const failed = error instanceof Error ? error.message : String(error);
+    const failed = whyText(error);
     postMessage({ film, number: frame.number, failed } satisfies DrawReply);
   }
 });

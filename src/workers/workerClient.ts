@@ -1,6 +1,7 @@
 import * as messages from '@/language/workers';
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
+import { WordedError } from '@/words/whyText';
 
 /**
  * A worker that is asked again and again: started by the first question, and started anew by the next after it broke. What
@@ -20,10 +21,10 @@ export class WorkerClient<T> {
     if (this.started) return this.started;
     const worker = this.make();
     const broken = new Promise<never>((_, reject) => {
-      worker.addEventListener('error', (event) => {
+      worker.addEventListener('error', () => {
         this.started = null;
         worker.terminate();
-        reject(new Error(event.message || messages.theWorkerDidNotStart));
+        reject(new WordedError(messages.theWorkerDidNotStart));
       });
     });
     // Those who asked hear of it; that nobody did is no fault.

@@ -84,7 +84,7 @@ describe('answers for lists', () => {
     Beside.serve = () => undefined;
     const lost = shortAnswer(emptyShot('one'));
     Beside.started[0]!.break('no script');
-    await expect(lost).rejects.toThrow('no script');
+    await expect(lost).rejects.toThrow('did not start');
     expect(Beside.started[0]!.ended).toBe(true);
     Beside.serve = (port) => expose({ solve: () => ({ refused: 'again' }) }, port);
     expect(await shortAnswer(emptyShot('one'))).toEqual({ refused: 'again' });

@@ -9,7 +9,7 @@ export interface Difference {
 }
 
 /** Keys that say nothing of their own to a reader. */
-const UNSAID = new Set(['kind', 'version', 'id', 'createdAt', 'updatedAt', 'edits', 'demo']);
+const UNSAID = new Set(['kind', 'version', 'id', 'createdAt', 'updatedAt', 'edits', 'turns', 'demo']);
 
 /** Keys whose inside is one thing to a reader: what a camera can do, what was measured of a clip. */
 export const WHOLE: ReadonlySet<string> = new Set([

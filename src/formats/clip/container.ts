@@ -55,13 +55,12 @@ export async function openClip(
     const opened = await openCoded(input, file, name, known);
     if (!opened.ok) input.dispose();
     return opened;
-  } catch (error) {
+  } catch {
     input.dispose();
     const outline = await outlineOf(file).catch(() => null);
     if (outline && !outline.indexed) return no(messages.itsIndexIsMissing);
     if (outline?.cutShort) return no(messages.itIsCutShort);
-    const why = error instanceof Error ? error.message : '';
-    return no(outline ? messages.itCannotBeRead({ why }) : messages.thisIsNoClip);
+    return no(outline ? messages.itCannotBeRead : messages.thisIsNoClip);
   }
 }
 

@@ -148,6 +148,9 @@ describe('a code of a set-up', () => {
     const wrong: [string, string][] = [
       ['fps', '0'],
       ['fps', '2e1'],
+      ['fps', '025'],
+      ['iso', '0100-800'],
+      ['res', '03840x2160'],
       ['res', '3840*2160'],
       ['res', '8x8'],
       ['view', 'wide'],

@@ -152,7 +152,8 @@ function named(name: string): string {
   return Array.from(whole).slice(0, 12).join('') || 'Set-up';
 }
 
-const NUMBER = String.raw`-?\d{1,7}(?:\.\d{1,20})?`;
+/** As it is written: no nought before another digit. */
+const NUMBER = String.raw`-?(?:0|[1-9]\d{0,6})(?:\.\d{1,20})?`;
 const whole = (pattern: string): RegExp => new RegExp(`^(?:${pattern})$`, 'u');
 const word = whole(String.raw`[A-Za-z]{1,20}`);
 const number = whole(NUMBER);
@@ -162,13 +163,13 @@ const GRAMMAR: Readonly<Record<string, RegExp>> = {
   n: whole(String.raw`(?! )[^\p{C}\p{Zl}\p{Zp}]{1,12}`),
   cam: whole(String.raw`[^\p{C}\p{Zl}\p{Zp}]{1,60}`),
   rec: word,
-  res: whole(String.raw`\d{2,5}x\d{2,5}`),
+  res: whole(String.raw`[1-9]\d{1,4}x[1-9]\d{1,4}`),
   fps: number,
   view: whole(String.raw`[^\p{C}\p{Zl}\p{Zp}]{1,60}@${NUMBER}`),
   stab: word,
   sh: whole(`fixed:${NUMBER}|auto:${NUMBER}:${NUMBER}`),
-  iso: whole(String.raw`\d{1,6}-\d{1,6}`),
-  wb: whole(String.raw`auto|\d{4,5}`),
+  iso: whole(String.raw`[1-9]\d{0,5}-[1-9]\d{0,5}`),
+  wb: whole(String.raw`auto|[1-9]\d{3,4}`),
   col: word,
   ev: number,
   rate: number,

@@ -17,6 +17,7 @@ import type { CameraSimulator, SimulatedWorld } from '@/simulators/camera/camera
 import { setFaultText, setupFaultText } from '@/words/cameraTalk';
 import { useRepository } from '../data/repository';
 import { useToast } from '../ui/toast';
+import { whyText } from '@/words/whyText';
 
 /** How often its screen is drawn anew while time passes, milliseconds. */
 const TICK_MS = 100;
@@ -98,7 +99,7 @@ export function useCameraSimulator({
           },
           cutReason: clip.end === 'stopped' ? null : clip.end,
         })
-        .catch((error: unknown) => complain(error instanceof Error ? error.message : String(error)));
+        .catch((error: unknown) => complain(whyText(error)));
   }, [clips, setup, log, repository, camera.id, complain]);
 
   return {

@@ -18,6 +18,7 @@ import { lookAtClip } from '@/workers/clips';
 import { CLIP_FILES } from '../files/clipFiles';
 import { pickAnyFile, pickFilmed } from '../files/pickFile';
 import styles from './testClip.module.css';
+import { whyText } from '@/words/whyText';
 
 type State =
   | { is: 'idle' }
@@ -72,7 +73,7 @@ export function TestClip({
         });
       }
     } catch (error) {
-      setState({ is: 'refused', why: error instanceof Error ? error.message : String(error) });
+      setState({ is: 'refused', why: whyText(error) });
     }
   };
   return (

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { whyText } from '@/words/whyText';
 
 /** What came of a question, and of which; while the next is worked out the last answer stays. */
 export type Asked<Q, A> = { of: Q; answer: A } | { of: Q; failed: string } | null;
@@ -19,8 +20,7 @@ export function useAsked<Q, A>(question: Q | undefined, ask: (question: Q) => Pr
     };
     ask(question).then(
       (answer) => put({ of: question, answer }),
-      (error: unknown) =>
-        put({ of: question, failed: error instanceof Error ? error.message : String(error) }),
+      (error: unknown) => put({ of: question, failed: whyText(error) }),
     );
     return () => {
       current = false;

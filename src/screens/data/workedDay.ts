@@ -16,6 +16,7 @@ import { knownDay, workDay } from '@/workers/day';
 import type { PlannedDay } from '@/workers/rehearse';
 import { useOwn } from './learned';
 import { useSame } from './useSame';
+import { whyText } from '@/words/whyText';
 
 /** A day of an outing that is open, and all shots that are kept. */
 export interface OpenDay {
@@ -73,7 +74,7 @@ export function useWorkedDay({ outing, day: { id: dayId }, shots: all }: OpenDay
         take({
           sheet: null,
           cures: NO_CURES,
-          failed: error instanceof Error ? error.message : String(error),
+          failed: whyText(error),
         }),
       );
     return () => {

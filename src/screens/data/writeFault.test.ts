@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { WordedError } from '@/words/whyText';
 import { writeFaultText } from './writeFault';
 
 describe('a write that failed', () => {
@@ -12,7 +13,8 @@ describe('a write that failed', () => {
     expect(writeFaultText(Object.assign(new Error('z'), { name: 'DatabaseClosedError' }))).toMatch(
       /refuses to store/,
     );
-    expect(writeFaultText(new Error('no luck'))).toContain('nothing was lost: no luck');
-    expect(writeFaultText('gone')).toContain('gone');
+    expect(writeFaultText(new WordedError('no luck'))).toContain('nothing was lost: no luck');
+    // What a library says is none of the person's.
+    expect(writeFaultText(new Error('undefined is not a function'))).not.toContain('undefined');
   });
 });

@@ -1,6 +1,7 @@
 import * as messages from '@/language/data';
 import { faultText } from '@/words/faultText';
 import { RefusedWrite } from '@/store/refusedWrite';
+import { whyText } from '@/words/whyText';
 
 /** Faults told of one record. */
 const MOST_TOLD = 3;
@@ -26,7 +27,7 @@ export function writeFaultText(error: unknown): string {
     return messages.aPartOfTheApp;
   if (names.some((name) => /InvalidState|MissingAPI|OpenFailed|Security|DatabaseClosed/i.test(name)))
     return messages.theBrowserRefusesToStore;
-  return messages.thatWasNotWrittenAnd({ error: messageOf(error) });
+  return messages.thatWasNotWrittenAnd({ error: whyText(error) });
 }
 
 /** Whether a change was refused by its schema or by the storage, which is no fault of the page. */
@@ -35,7 +36,7 @@ export function isRefusal(error: unknown): boolean {
 }
 
 function messageOf(error: unknown): string {
-  return error instanceof Error ? error.message : String(error);
+  return error instanceof Error ? error.message : '';
 }
 
 /** A store's error wraps the browser's own. */

@@ -4,7 +4,8 @@ import { filmSample } from '@/workers/clips';
 import { useClipFiles } from './clipFiles';
 import { partOf } from './dayTakes';
 import type { Debriefed } from './takingClips';
-import { refuse, takeClips, whyOf } from './takingClips';
+import { refuse, takeClips } from './takingClips';
+import { whyText } from '@/words/whyText';
 
 /** The clips of the sample outing, drawn one after the other as they came out, and taken in like any others. */
 export async function drawSampleClips(on: Debriefed): Promise<void> {
@@ -24,7 +25,7 @@ export async function drawSampleClips(on: Debriefed): Promise<void> {
     const { done, stop } = filmSample(sample, part.brief, settings, tell);
     tell(0);
     const file = await done.catch((error: unknown) => {
-      refuse(sample.name, whyOf(error));
+      refuse(sample.name, whyText(error));
       return null;
     });
     ended = true;

@@ -15,6 +15,7 @@ import type { UnderWay } from '@/workers/clips';
 import { soundsBeside } from '../files/clipFiles';
 import { putFile, putLook, useClipFiles } from './clipFiles';
 import { factsOfClip, filmsOf, groupOf, partOf, plannedTakes, wantedOf } from './dayTakes';
+import { whyText } from '@/words/whyText';
 
 export interface Debriefed {
   repository: Repository;
@@ -103,7 +104,7 @@ async function opened(
   sound: File | undefined,
   { repository, outing, day }: Debriefed,
 ): Promise<Clip | null> {
-  const read = await reading.catch((error: unknown) => whyOf(error));
+  const read = await reading.catch((error: unknown) => whyText(error));
   if (read === null) refuse(file.name, messages.stoppedOpening);
   else if (typeof read === 'string') refuse(file.name, read);
   else if (!read.ok) refuse(file.name, read.faults.map(faultText).join('; '));
@@ -269,7 +270,7 @@ async function lookAtOne(
     }
     await repository.changeClip(clip.id, messages.measureAClip, (before) => ({ ...before, ...read.value }));
   } catch (error) {
-    refuse(file.name, whyOf(error));
+    refuse(file.name, whyText(error));
   } finally {
     ended = true;
     putLook(clip.id, null);
@@ -279,10 +280,6 @@ async function lookAtOne(
 /** What came back of the same shot before. */
 async function earlierOf(shotId: string, { id }: Clip, { queries }: Repository): Promise<Clip[]> {
   return (await queries.clipsOfShot(shotId)).filter((one) => one.id !== id);
-}
-
-export function whyOf(error: unknown): string {
-  return error instanceof Error ? error.message : String(error);
 }
 
 export function refuse(name: string, why: string): void {

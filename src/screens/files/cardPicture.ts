@@ -6,6 +6,7 @@ import { SETTING_LABEL } from '@/words/labels';
 import { clockText, dateText } from '@/words/lightText';
 import { settingText } from '@/words/settingText';
 import { dayPartName } from '@/words/shotName';
+import { WordedError } from '@/words/whyText';
 
 /** A card as a picture: black on white, so that any screen and printer shows it. */
 const WIDTH = 900;
@@ -17,7 +18,7 @@ export async function cardPicture(part: DayPart, answer: PartAnswer, zone: strin
   canvas.width = WIDTH;
   canvas.height = 190 + rows * ROW + 20;
   const context = canvas.getContext('2d');
-  if (!context) throw new Error(messages.thisBrowserDrawsNoPictures);
+  if (!context) throw new WordedError(messages.thisBrowserDrawsNoPictures);
   const numerals = getComputedStyle(document.documentElement).getPropertyValue('--numerals');
   const face = (px: number, weight: number): string => `${weight} ${px}px ${numerals}`;
   context.fillStyle = '#fff';
@@ -46,6 +47,6 @@ export async function cardPicture(part: DayPart, answer: PartAnswer, zone: strin
     );
   });
   const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
-  if (!blob) throw new Error(messages.thisBrowserMakesNoPNG);
+  if (!blob) throw new WordedError(messages.thisBrowserMakesNoPNG);
   return new Uint8Array(await blob.arrayBuffer());
 }

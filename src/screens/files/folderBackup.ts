@@ -9,6 +9,7 @@ import { useRepository } from '../data/repository';
 import { useToast } from '../ui/toast';
 import { opened } from './opened';
 import type { ComingIn } from './importFiles';
+import { whyText } from '@/words/whyText';
 
 /**
  * A live back-up: after every change everything is written to one file in a folder the person picked, where the browser
@@ -148,9 +149,7 @@ export function useFolderItems(): NonNullable<MenuProps['items']> {
   const guarded = (action: () => Promise<void>) => (): void => {
     action().catch((error: unknown) => {
       if (!(error instanceof DOMException && error.name === 'AbortError'))
-        complain(
-          messages.theFolderCannotBeUsed({ error: error instanceof Error ? error.message : String(error) }),
-        );
+        complain(messages.theFolderCannotBeUsed({ error: whyText(error) }));
     });
   };
   return [

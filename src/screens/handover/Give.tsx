@@ -22,6 +22,7 @@ import { offersOf } from './wanted';
 import type { Offer } from './wanted';
 import shared from '../ui/narrowPlace.module.css';
 import styles from './handover.module.css';
+import { whyText } from '@/words/whyText';
 
 /** Codes that a camera misses while one waits, of all: by experience with a hand that shakes. */
 const USUALLY_MISSED = 1 / 3;
@@ -97,9 +98,7 @@ function Giving({ offer, clips }: { offer: Offer; clips: boolean }): ReactNode {
               .then((way) => {
                 if (way === 'saved') say(messages.savedAsAFile);
               })
-              .catch((error: unknown) =>
-                complain(messages.notSent({ error: error instanceof Error ? error.message : String(error) })),
-              );
+              .catch((error: unknown) => complain(messages.notSent({ error: whyText(error) })));
           }}
         >
           {messages.sendTheFile}

@@ -14,6 +14,7 @@ import styles from './place.module.css';
 import { placeInFile, POSITION_FILES } from './placeInFile';
 import { loadPlaces, usePlaces, zoneAt } from './usePlaces';
 import { useUsedPlaces } from './useUsedPlaces';
+import { whyText } from '@/words/whyText';
 
 /**
  * Takes a place by a name out of the gazetteer that ships with the app, by coordinates as anybody writes them, out of a
@@ -63,7 +64,7 @@ export function PlaceField({
         setFault(messages.noPlaceInTheFile({ name: file.name }));
         return undefined;
       })
-      .catch((error: unknown) => setFault(error instanceof Error ? error.message : String(error)));
+      .catch((error: unknown) => setFault(whyText(error)));
   };
   return (
     <div className={styles.place}>

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import type { LatLon } from '@/core/light/sun/position';
 import { GazetteerSchema, gazetteerOf } from '@/formats/gazetteer';
 import type { Gazetteer } from '@/formats/gazetteer';
+import { WordedError } from '@/words/whyText';
 
 let loading: Promise<Gazetteer> | null = null;
 
@@ -12,7 +13,7 @@ let loading: Promise<Gazetteer> | null = null;
 export function loadPlaces(): Promise<Gazetteer> {
   loading ??= fetch('/gazetteer.json')
     .then((response) => {
-      if (!response.ok) throw new Error(messages.theListOfPlacesAnswered({ status: response.status }));
+      if (!response.ok) throw new WordedError(messages.theListOfPlacesAnswered({ status: response.status }));
       return response.json();
     })
     .then((file: unknown) => gazetteerOf(GazetteerSchema.parse(file)))

@@ -13,6 +13,7 @@ import { usePreference } from '../data/repository';
 import { useToast } from '../ui/toast';
 import type { OpenOuting } from './openOuting';
 import styles from './outing.module.css';
+import { whyText } from '@/words/whyText';
 
 const STEP: Record<JointProgress['step'], string> = messages.step;
 
@@ -38,9 +39,7 @@ export function JointTab({ outing, worked, editing }: OpenOuting): ReactNode {
       )
       .catch((error: unknown) => {
         setState({ kind: 'idle' });
-        complain(
-          messages.theDayCouldNotBe({ error: error instanceof Error ? error.message : String(error) }),
-        );
+        complain(messages.theDayCouldNotBe({ error: whyText(error) }));
       });
   };
   const changes = state.kind === 'done' ? state.joint.changes : [];

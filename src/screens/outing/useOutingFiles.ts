@@ -15,6 +15,7 @@ import { handoverUrl } from '../routes';
 import { useRepository } from '../data/repository';
 import { useToast } from '../ui/toast';
 import { workedDays } from '../data/workedDay';
+import { whyText } from '@/words/whyText';
 
 /** The outing as files of open formats; what makes them comes when it is first asked for. */
 export function useOutingFiles(
@@ -35,11 +36,7 @@ export function useOutingFiles(
     onClick: () => {
       make()
         .then(say)
-        .catch((error: unknown) =>
-          complain(
-            messages.theFileCouldNotBe({ error: error instanceof Error ? error.message : String(error) }),
-          ),
-        );
+        .catch((error: unknown) => complain(messages.theFileCouldNotBe({ error: whyText(error) })));
     },
   });
   const days = (): Promise<WorkedDay[]> => workedDays(outing, shots);

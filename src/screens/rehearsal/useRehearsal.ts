@@ -7,6 +7,7 @@ import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { rehearse, stopRehearsal } from '@/workers/rehearse';
 import type { Decisions, RehearsalWish } from '@/workers/rehearse';
 import { plannedDay } from '../data/workedDay';
+import { whyText } from '@/words/whyText';
 
 export interface Rehearsed {
   /** Of the day as it was a moment ago, until the first figures of the new one are there. */
@@ -40,8 +41,7 @@ export function useRehearsal(day: Schedule, gear: readonly Gear[], wish: Rehears
       put({ report, running: true, decisions: null, begun }),
     ).then(
       (decisions) => put({ decisions, running: false, failed: null }),
-      (error: unknown) =>
-        put({ running: false, failed: error instanceof Error ? error.message : String(error) }),
+      (error: unknown) => put({ running: false, failed: whyText(error) }),
     );
     return () => {
       current = false;

@@ -7,6 +7,7 @@ import type { TimeLimits, TimesSearch } from '@/core/rehearse/times';
 import { searchTimes, stopTimes } from '@/workers/rehearse';
 import type { DrawnFrom, TimesFound } from '@/workers/rehearse';
 import { plannedDay } from '../data/workedDay';
+import { whyText } from '@/words/whyText';
 
 export type Search = ({ how: 'looking' } & TimesSearch) | TimesFound | { how: 'failed'; why: string };
 
@@ -38,9 +39,7 @@ export function useTimesSearch(schedule: Schedule, gear: readonly Gear[], from: 
     };
     searchTimes(plannedDay(schedule, gear), from, wanted, (tried) => {
       if (current) setProgress(tried);
-    }).then(put, (error: unknown) =>
-      put({ how: 'failed', why: error instanceof Error ? error.message : String(error) }),
-    );
+    }).then(put, (error: unknown) => put({ how: 'failed', why: whyText(error) }));
     return () => {
       current = false;
       stopTimes();

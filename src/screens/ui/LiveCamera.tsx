@@ -4,6 +4,7 @@ import * as messages from '@/language/ui';
 import { useEffect, useRef } from 'react';
 import type { ReactNode } from 'react';
 import styles from './ui.module.css';
+import { WordedError } from '@/words/whyText';
 
 /** Larger than this across, a picture is made smaller before it is looked at. */
 const MOST_ACROSS = 1600;
@@ -76,7 +77,7 @@ export function pictureOf(source: CanvasImageSource, width: number, height: numb
   canvas.width = Math.max(1, Math.round(width * scale));
   canvas.height = Math.max(1, Math.round(height * scale));
   const context = canvas.getContext('2d', { willReadFrequently: true });
-  if (!context) throw new Error(messages.noCanvas);
+  if (!context) throw new WordedError(messages.noCanvas);
   context.drawImage(source, 0, 0, canvas.width, canvas.height);
   return context.getImageData(0, 0, canvas.width, canvas.height);
 }

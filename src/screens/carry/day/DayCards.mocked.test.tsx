@@ -181,9 +181,9 @@ describe('the card of a shot', () => {
 
   it('says what could not be written, and stays', async () => {
     const page = await open(TALK.id);
-    stage.repository.markEntry = () => Promise.reject(new Error('the storage is full'));
+    stage.repository.markEntry = () => Promise.reject(new DOMException('no room', 'QuotaExceededError'));
     await stage.user.click(await page.findByRole('button', { name: 'Skipped' }));
-    await waitFor(() => expect(said).toEqual([expect.stringMatching(/^! .*the storage is full/)]));
+    await waitFor(() => expect(said).toEqual([expect.stringMatching(/^! .*storage is full/)]));
     expect(cardNow()).toBe('Put-in talk');
   });
 

@@ -17,6 +17,7 @@ import { useRepository } from '../../../data/repository';
 import { SettingStrip } from '../../../ui/SettingStrip';
 import { useToast } from '../../../ui/toast';
 import styles from './angles.module.css';
+import { whyText } from '@/words/whyText';
 
 /** A few angles on this action that cut to its answer: where each rides, how fast it feels, and its settings. */
 export function AnglesPanel({ shot, solution }: { shot: Shot; solution: Solution }): ReactNode {
@@ -34,7 +35,7 @@ export function AnglesPanel({ shot, solution }: { shot: Shot; solution: Solution
         messages.makeOfOneAction({ shots }),
       )
       .then(() => say(messages.madeUndoTakesItBack({ shots, count: taken.length })))
-      .catch((error: unknown) => complain(error instanceof Error ? error.message : String(error)));
+      .catch((error: unknown) => complain(whyText(error)));
   };
   return (
     <section aria-labelledby="angles-title" className={styles.panel}>

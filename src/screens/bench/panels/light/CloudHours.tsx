@@ -16,6 +16,7 @@ import type { ShotEditing } from '../../../data/useShotEditing';
 import styles from './light.module.css';
 import { zoneOf } from '@/formats/placed';
 import { changingSun } from './sunEditing';
+import { WordedError, whyText } from '@/words/whyText';
 
 const HOUR_MS = 3_600_000;
 
@@ -36,7 +37,7 @@ export function CloudHours({ light, editing }: { light: SunLight; editing: ShotE
         hours: String(Math.round((day.toMs - day.fromMs) / HOUR_MS)),
       });
       const response = await fetch(`/api/forecast?${query.toString()}`);
-      if (!response.ok) throw new Error(messages.itAnswered({ status: response.status }));
+      if (!response.ok) throw new WordedError(messages.itAnswered({ status: response.status }));
       const forecast = ForecastSchema.parse(await response.json());
       editing.commit(
         messages.takeAForecast,
@@ -44,9 +45,7 @@ export function CloudHours({ light, editing }: { light: SunLight; editing: ShotE
       );
       setSaid(messages.hoursYouSetYourselfStay({ source: forecast.source }));
     } catch (error) {
-      setSaid(
-        messages.noForecastCameSetThe({ error: error instanceof Error ? error.message : String(error) }),
-      );
+      setSaid(messages.noForecastCameSetThe({ error: whyText(error) }));
     } finally {
       setBusy(false);
     }

@@ -6,6 +6,7 @@ import type { GraphicsKind } from './graphics';
 import styles from './preview.module.css';
 import type { StageView } from './stage';
 import type { Films } from './useFilms';
+import { whyText } from '@/words/whyText';
 
 /** How the stage is looked at, beside what is on it. */
 export type StageLook = Pick<StageView, 'layout' | 'divide' | 'marks' | 'loupe'> & {
@@ -61,7 +62,7 @@ export function StageTools({
           disabled={onSave === null}
           onClick={() => {
             onSave?.().catch((error: unknown) => {
-              toast.complain(error instanceof Error ? error.message : String(error));
+              toast.complain(whyText(error));
             });
           }}
         >

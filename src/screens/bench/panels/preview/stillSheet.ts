@@ -1,6 +1,7 @@
 import * as messages from '@/language/bench/preview';
 import type { Picture } from '@/core/preview/develop';
 import type { MotionLine } from '@/words/motionText';
+import { WordedError } from '@/words/whyText';
 
 /** One still of each side with its settings and figures, as a picture to keep. */
 interface SheetSide {
@@ -16,7 +17,7 @@ const LINE = 27;
 
 export async function stillSheet(title: string, sides: readonly SheetSide[]): Promise<Blob> {
   const [first] = sides;
-  if (!first) throw new Error(messages.aSheetOfNothing);
+  if (!first) throw new WordedError(messages.aSheetOfNothing);
   const each = (WIDTH - MARGIN * (sides.length + 1)) / sides.length;
   const tall = (each * first.picture.height) / first.picture.width;
   const lines = Math.max(...sides.map(({ lines: its }) => its.length));
@@ -24,7 +25,7 @@ export async function stillSheet(title: string, sides: readonly SheetSide[]): Pr
   canvas.width = WIDTH;
   canvas.height = Math.round(120 + tall + 84 + 2 * lines * LINE + MARGIN);
   const context = canvas.getContext('2d');
-  if (!context) throw new Error(messages.thisBrowserGivesNoCanvas);
+  if (!context) throw new WordedError(messages.thisBrowserGivesNoCanvas);
   const style = getComputedStyle(document.documentElement);
   const face = style.getPropertyValue('--text').trim();
   context.fillStyle = '#fff';
@@ -61,7 +62,7 @@ export async function stillSheet(title: string, sides: readonly SheetSide[]): Pr
   });
   return new Promise((resolve, reject) => {
     canvas.toBlob(
-      (blob) => (blob ? resolve(blob) : reject(new Error(messages.thePictureCouldNotBe))),
+      (blob) => (blob ? resolve(blob) : reject(new WordedError(messages.thePictureCouldNotBe))),
       'image/png',
     );
   });

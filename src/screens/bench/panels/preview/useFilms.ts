@@ -6,6 +6,7 @@ import { reelOf } from '@/core/preview/take';
 import type { Reel, PreviewTake } from '@/core/preview/take';
 import { item } from '@/core/units/items';
 import { Studio } from '@/workers/preview';
+import { whyText } from '@/words/whyText';
 
 /** A take's pictures as they come, by the index of the captured frame; a finer one takes the place of a coarser one. */
 export interface Film {
@@ -124,7 +125,7 @@ export function useFilms(takes: readonly PreviewTake[], fineWidth: number): Film
       tell(true);
     };
     run().catch((error: unknown) => {
-      now.failed = error instanceof Error ? error.message : String(error);
+      now.failed = whyText(error);
       tell(true);
     });
     return () => {

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { whyText } from '@/words/whyText';
 
 /** Work on a file in the background: under way, failed, or its result. */
 export type FileJob<T> = { state: 'busy' } | { state: 'failed'; why: string } | { state: 'done'; result: T };
@@ -15,7 +16,7 @@ export function useFileJob<T>(file: File, work: (file: File) => Promise<T>): Fil
         if (!gone) setJob({ state: 'done', result });
       },
       (error: unknown) => {
-        if (!gone) setJob({ state: 'failed', why: error instanceof Error ? error.message : String(error) });
+        if (!gone) setJob({ state: 'failed', why: whyText(error) });
       },
     );
     return () => {
