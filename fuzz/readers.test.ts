@@ -9,7 +9,7 @@ import { daySheet } from '@/core/day/daySheet';
 import { scheduleOf } from '@/core/day/schedule';
 import { workedDay } from '@/core/day/workedDay';
 import { readShot } from '@/core/records/shot';
-import { backupOf } from '@/core/records/backup';
+import { backupOf } from '@/core/records/backupTexts';
 import { recordChecks, RECORD_TABLES } from '@/core/records/kinds';
 import { noRecords } from '@/core/records/kinds';
 import { outingFileOf } from '@/core/records/outingFile';

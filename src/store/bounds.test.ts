@@ -170,8 +170,8 @@ describe('a store as full as a file may be', () => {
 
 describe('own eye and practice', () => {
   it('go on at their bound, the newest kept', async () => {
-    const { withAnswer } = await import('@/core/records/ownEye');
-    const { withTried } = await import('@/core/records/practised');
+    const { withAnswer } = await import('@/core/records/newest');
+    const { withTried } = await import('@/core/records/newest');
     const answer = (at: number) => ({ differences: {}, said: 'first' as const, plain: false, at: `${at}` });
     const answers = Array.from({ length: 500 }, (_, at) => answer(at));
     const more = withAnswer(answers, answer(500));

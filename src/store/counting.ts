@@ -1,5 +1,5 @@
 import type { Edits, EditStamp } from '@/core/records/edits';
-import { MOST_COUNT } from '@/core/schema/edits';
+import { MOST_COUNT } from '@/core/schema/editBounds';
 import type { Database } from './database';
 
 /** The choice that keeps the name under which this database counts its edits, and how far it has counted. */

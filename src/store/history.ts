@@ -1,5 +1,6 @@
 import { RECORD_TABLES, recordChecks } from '@/core/records/kinds';
 import type { Database } from './database';
+import { Cleared } from './cleared';
 import { RefusedWrite } from './refusedWrite';
 import { idOf, saysTheSame, stamped } from './stamps';
 import type { RecordChange, Step } from './step';
@@ -54,6 +55,7 @@ export class History {
     this.done = own.filter(({ undone }) => !undone);
     // The one undone last is done again first.
     this.undone = own.filter(({ undone }) => undone).reverse();
+    this.chosen = (await this.database.choices.count()) > 0;
     this.tell();
   }
 
@@ -181,9 +183,28 @@ export class History {
     return exact ? [...written, ...gone] : written;
   }
 
-  private transaction<T>(action: () => Promise<T>): Promise<T> {
-    return this.database.transaction('rw', [...RECORD_TABLES, 'steps', 'choices'], action);
+  /** @throws {Cleared} where everything was taken away behind the app's back: nothing is written over that unasked */
+  private async transaction<T>(action: () => Promise<T>): Promise<T> {
+    const tables = [...RECORD_TABLES, 'steps', 'choices'];
+    try {
+      return await this.database.transaction('rw', tables, async () => {
+        // Something is always chosen: that the demo was put in, how far edits are counted.
+        const chosen = (await this.database.choices.count()) > 0;
+        if (this.chosen && !chosen) throw new Cleared();
+        const done = await action();
+        this.chosen = true;
+        return done;
+      });
+    } catch (error) {
+      if (error instanceof Cleared) this.onCleared();
+      throw error;
+    }
   }
+
+  /** Whether anything was ever chosen here. */
+  private chosen = false;
+  /** Told when a change finds everything gone. */
+  onCleared: () => void = () => undefined;
 
   private tell(changes = 0): void {
     this.current = {

@@ -1,7 +1,7 @@
 import type { Clip } from '@/core/records/clip';
 import type { Outing } from '@/core/records/outing';
 import type { RecordOf, Records, RecordTable } from '@/core/records/kinds';
-import { RECORD_TABLES } from '@/core/records/kinds';
+import { noRecords, RECORD_TABLES } from '@/core/records/kinds';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { plannedEntryOf, standingsOf } from '@/core/records/plannedEntry';
 import type { PlannedEntry, StandingWanted } from '@/core/records/plannedEntry';
@@ -21,9 +21,23 @@ interface ShotInItsDay {
 export class Queries {
   constructor(private readonly database: Database) {}
 
+  /** What was read last of each kind: all that is left of it where the database is taken away under the page. */
+  private readonly lastRead = noRecords();
+
+  /** What the page still holds. */
+  held(): Records {
+    return { ...this.lastRead };
+  }
+
+  /** What came empty may be a database that was cleared: what was read before is kept. */
+  private read<T extends RecordTable>(table: T, records: RecordOf<T>[]): RecordOf<T>[] {
+    if (records.length > 0) Object.assign(this.lastRead, { [table]: records });
+    return records;
+  }
+
   /** Everything of a kind, in no order that is promised. */
-  all<T extends RecordTable>(table: T): Promise<RecordOf<T>[]> {
-    return this.database.table<RecordOf<T>, string>(table).toArray();
+  async all<T extends RecordTable>(table: T): Promise<RecordOf<T>[]> {
+    return this.read(table, await this.database.table<RecordOf<T>, string>(table).toArray());
   }
 
   /** Several kinds as they are at one moment. */
@@ -54,13 +68,18 @@ export class Queries {
   }
 
   /** Shots or outings, the latest changed first. */
-  latestChanged<T extends 'shots' | 'outings'>(table: T): Promise<RecordOf<T>[]> {
-    return this.database.table<RecordOf<T>, string>(table).orderBy('updatedAt').reverse().toArray();
+  async latestChanged<T extends 'shots' | 'outings'>(table: T): Promise<RecordOf<T>[]> {
+    const records = await this.database
+      .table<RecordOf<T>, string>(table)
+      .orderBy('updatedAt')
+      .reverse()
+      .toArray();
+    return this.read(table, records);
   }
 
   /** The log, the latest first. */
-  latestLogged(): Promise<RecordOf<'log'>[]> {
-    return this.database.log.orderBy('at').reverse().toArray();
+  async latestLogged(): Promise<RecordOf<'log'>[]> {
+    return this.read('log', await this.database.log.orderBy('at').reverse().toArray());
   }
 
   clipsOfOuting(outingId: string): Promise<Clip[]> {

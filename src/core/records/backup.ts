@@ -121,7 +121,3 @@ export async function readRecords(
   const some = RECORD_TABLES.some((table) => records[table].length > 0);
   return { ok: false, faults, sound: some ? (records as Records) : null, faulty };
 }
-
-export function backupOf(records: Records, exportedAt: string): Backup {
-  return { kind: 'lynxeye/backup', version: FILE_VERSION, exportedAt, ...records };
-}

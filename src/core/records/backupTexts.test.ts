@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makeDemo } from '../../../demo/makeDemo';
-import { backupOf, readBackup } from './backup';
-import { backupTexts } from './backupTexts';
+import { readBackup } from './backup';
+import { backupOf, backupTexts } from './backupTexts';
 import { noRecords, RECORD_TABLES } from './kinds';
 
 describe('everything kept, as files', () => {

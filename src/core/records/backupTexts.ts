@@ -1,6 +1,11 @@
+import { FILE_VERSION } from '../schema/versions';
 import type { Backup } from './backup';
 import { noRecords, RECORD_TABLES } from './kinds';
 import type { KeptRecord, Records } from './kinds';
+
+export function backupOf(records: Records, exportedAt: string): Backup {
+  return { kind: 'lynxeye/backup', version: FILE_VERSION, exportedAt, ...records };
+}
 
 /** Larger files are not read, bytes. */
 export const MOST_BYTES = 100_000_000;

@@ -5,7 +5,7 @@ import { InstantSchema } from '../schema/times';
 import { MeasuredClipSchema } from './clipReport';
 import { SettingsSchema } from './settings';
 import { CUT_REASONS, VERDICTS } from '../vocabulary/verdicts';
-import { TurnsSchema } from './verdictTurns';
+import { TurnsSchema } from './turnsSchema';
 
 /**
  * One clip that came back, without the clip itself: which shot it belongs to, what was measured, a few small pictures and

@@ -1,4 +1,4 @@
-import { MOST_DEVICES } from '../schema/edits';
+import { MOST_DEVICES } from '../schema/editBounds';
 import { omit } from '../units/omit';
 
 /** The last edit of a record by each device that changed it; `undefined`: none. */

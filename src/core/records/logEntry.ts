@@ -5,7 +5,7 @@ import { SettingsSchema } from './settings';
 import { ShotSchema } from './shot';
 import { InstantSchema } from '../schema/times';
 import { CUT_REASONS, VERDICTS } from '../vocabulary/verdicts';
-import { TurnsSchema } from './verdictTurns';
+import { TurnsSchema } from './turnsSchema';
 
 /** One recording as it happened: the settings as they were, and afterwards what came of it. */
 export const LogEntrySchema = z.strictObject({

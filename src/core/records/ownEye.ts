@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
-import { bothOf, timeRank } from './content';
+import { MOST_ANSWERS } from './newest';
 import { SEEN_TERMS, WEIGHED_TERMS } from '../vocabulary/terms';
 
 /** What a person's own school weighs, by term, against an even 1. */
@@ -23,19 +23,6 @@ const LookedSchema = z.strictObject({
   at: InstantSchema.optional(),
 });
 export type EyeAnswer = z.output<typeof LookedSchema>;
-
-/** So many answers are kept, the newest: an eye changes, and five hundred say all that a fit can use. */
-const MOST_ANSWERS = 500;
-
-/** Answers with one more. */
-export function withAnswer(answers: readonly EyeAnswer[], one: EyeAnswer): EyeAnswer[] {
-  return [...answers, one].slice(-MOST_ANSWERS);
-}
-
-/** The answers of two devices, in the order of their time. */
-export function answersOfBoth(one: readonly EyeAnswer[], other: readonly EyeAnswer[]): EyeAnswer[] {
-  return bothOf(one, other, ({ at }) => timeRank(at)).slice(-MOST_ANSWERS);
-}
 
 /** What a person's eye prefers: every answer they gave, and the school made of them. */
 export const OwnEyeSchema = z.strictObject({

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { edits } from '../schema/edits';
 import { FileVersion } from '../schema/fileVersion';
 import { InstantSchema } from '../schema/times';
-import { bothOf, timeRank } from './content';
+import { MOST_TRIED } from './newest';
 import { DRILL_KINDS } from '../vocabulary/drills';
 
 /** Where the shot of a drill is from: made up, the next planned day, or a recording that came back wrong. */
@@ -23,19 +23,6 @@ export const TriedSchema = z.strictObject({
   seconds: z.number().min(0).max(86_400),
 });
 export type Tried = z.output<typeof TriedSchema>;
-
-/** So many are kept, the newest: what was practised years ago says little of today. */
-const MOST_TRIED = 20_000;
-
-/** Drills with one more. */
-export function withTried(tried: readonly Tried[], one: Tried): Tried[] {
-  return [...tried, one].slice(-MOST_TRIED);
-}
-
-/** The drills of two devices, the oldest first. */
-export function triedOnBoth(one: readonly Tried[], other: readonly Tried[]): Tried[] {
-  return bothOf(one, other, ({ at }) => timeRank(at)).slice(-MOST_TRIED);
-}
 
 /** Every drill that a person answered, the oldest first. */
 export const PractisedSchema = z.strictObject({

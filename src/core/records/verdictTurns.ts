@@ -1,4 +1,3 @@
-import * as z from 'zod';
 import { VERDICTS } from '../vocabulary/verdicts';
 import type { Verdict } from '../vocabulary/verdicts';
 
@@ -7,9 +6,8 @@ import type { Verdict } from '../vocabulary/verdicts';
  * copies the higher count is what was said later, in whatever order they meet (a counter that only grows; Shapiro and
  * others 2011, "Conflict-free replicated data types", SSS 2011).
  */
-const MOST = 1_000_000;
-export const TurnsSchema = z.partialRecord(z.enum(VERDICTS), z.int().min(1).max(MOST));
-export type Turns = z.output<typeof TurnsSchema>;
+export type Turns = Partial<Record<Verdict, number>>;
+export const MOST_TURNS = 1_000_000;
 
 /** What carries verdicts. */
 export interface Judged {
@@ -32,7 +30,7 @@ function kept(counts: ReadonlyMap<Verdict, number>): Turns | undefined {
 
 /** At its top a count stays, odd or even as it is. */
 function spent(count: number): number {
-  return count <= MOST ? count : MOST - ((MOST - count) % 2 === 0 ? 0 : 1);
+  return count <= MOST_TURNS ? count : MOST_TURNS - ((MOST_TURNS - count) % 2 === 0 ? 0 : 1);
 }
 
 /** The counts stand after the verdicts, as the schema has them. */

@@ -1,10 +1,6 @@
 import * as z from 'zod';
+import { MOST_COUNT, MOST_DEVICES } from './editBounds';
 import { finds } from './fault';
-
-/** A device counts its edits so far under one name; then it takes another. */
-export const MOST_COUNT = 1_000_000_000;
-/** Devices named by one record: a person has a few, each of which takes a new name now and then. */
-export const MOST_DEVICES = 256;
 
 /**
  * The last edit that each device has made of a record, by the name under which that device counts all its edits: a version

@@ -1,4 +1,4 @@
-import { backupOf } from '@/core/records/backup';
+import { backupOf } from '@/core/records/backupTexts';
 import { noRecords } from '@/core/records/kinds';
 import { RECORD_TABLES } from '@/core/records/kinds';
 import type { Records, RecordTable } from '@/core/records/kinds';

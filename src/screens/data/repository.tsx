@@ -4,6 +4,7 @@ import * as messages from '@/language/data';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import type { ReactNode } from 'react';
+import type { Backup } from '@/core/records/backup';
 import type { LogEntry } from '@/core/records/logEntry';
 import { PREFERENCES } from '@/core/records/preferences';
 import type { Preference, Preferred } from '@/core/records/preferences';
@@ -18,12 +19,19 @@ import { OwnContext, useOwnOf } from './learned';
 export const RepositoryContext = createContext<Repository | null>(null);
 
 /** Opens the person's data in the browser and seeds the demo on the first open. */
-export function RepositoryProvider({ children }: { children: ReactNode }): ReactNode {
+export function RepositoryProvider({
+  lost,
+  children,
+}: {
+  /** What is shown where the data was taken away under the page. */
+  lost: (held: Backup) => ReactNode;
+  children: ReactNode;
+}): ReactNode {
   const [opening, setOpening] = useState<Opening>({ state: 'opening' });
   useEffect(() => openRepository(demoData, setOpening), []);
   const repository = opening.state === 'ready' ? opening.repository : null;
   const own = useOwnOf(repository);
-  const barred = BARRED[opening.state]?.(opening);
+  const barred = opening.state === 'lost' ? lost(opening.held) : BARRED[opening.state]?.(opening);
   if (barred)
     return (
       <main style={{ padding: 32 }} role="alert">
@@ -58,6 +66,15 @@ const BARRED: Partial<Record<Opening['state'], (opening: Opening) => ReactNode>>
     <>
       <h1>{messages.yourDataWasWrittenBy}</h1>
       <p>{messages.itIsLeftAsIt}</p>
+      <button type="button" onClick={() => window.location.reload()}>
+        {messages.loadAnew}
+      </button>
+    </>
+  ),
+  stuck: () => (
+    <>
+      <h1>{messages.doesNotOpen}</h1>
+      <p>{messages.doesNotOpenText}</p>
       <button type="button" onClick={() => window.location.reload()}>
         {messages.loadAnew}
       </button>

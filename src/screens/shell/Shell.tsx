@@ -20,10 +20,12 @@ const StorageCare = dynamic(() => import('./StorageCare').then((module) => modul
   ssr: false,
 });
 
+const Lost = dynamic(() => import('./Lost').then((module) => module.Lost), { ssr: false });
+
 /** Round every place: data, theme, top bar, keys, and what is dropped or pasted. */
 export function Shell({ children }: { children: ReactNode }): ReactNode {
   return (
-    <RepositoryProvider>
+    <RepositoryProvider lost={(held) => <Lost held={held} />}>
       <Themed>{children}</Themed>
     </RepositoryProvider>
   );

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { withTried } from '@/core/records/practised';
+import { withTried } from '@/core/records/newest';
 import type { Practised, Tried } from '@/core/records/practised';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { trimmed } from '@/core/units/format';

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { COURSE, isAtRandom, readEye } from '@/core/eye/course';
 import type { EyeQuestion } from '@/core/eye/question';
-import { withAnswer } from '@/core/records/ownEye';
+import { withAnswer } from '@/core/records/newest';
 import type { EyeAnswer, OwnEye, EyeChoice } from '@/core/records/ownEye';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { askAfter } from '@/workers/eye';

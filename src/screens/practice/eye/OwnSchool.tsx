@@ -8,7 +8,7 @@ import type { ReactNode } from 'react';
 import { COURSE, isAtRandom, readEye } from '@/core/eye/course';
 import type { EyeReading, Fitted } from '@/core/eye/course';
 import { schoolOf } from '@/core/loss/schools';
-import { backupOf } from '@/core/records/backup';
+import { backupOf } from '@/core/records/backupTexts';
 import { noRecords } from '@/core/records/kinds';
 import type { OwnEye } from '@/core/records/ownEye';
 import { trimmed } from '@/core/units/format';
