@@ -5,6 +5,7 @@ import { readBackup } from '@/core/records/backup';
 import { backupTexts } from '@/core/records/backupTexts';
 import { noRecords, RECORD_KINDS, RECORD_TABLES } from '@/core/records/kinds';
 import type { KeptRecord, RecordTable, Records } from '@/core/records/kinds';
+import { MOST_ANSWERS, withNewest } from '@/core/records/newest';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { openDatabase } from './database';
 import { merge } from './merging';
@@ -169,23 +170,12 @@ describe('a store as full as a file may be', () => {
 });
 
 describe('own eye and practice', () => {
-  it('go on at their bound, the newest kept', async () => {
-    const { withAnswer } = await import('@/core/records/newest');
-    const { withTried } = await import('@/core/records/newest');
-    const answer = (at: number) => ({ differences: {}, said: 'first' as const, plain: false, at: `${at}` });
-    const answers = Array.from({ length: 500 }, (_, at) => answer(at));
-    const more = withAnswer(answers, answer(500));
-    expect([more.length, more[0]?.at, more.at(-1)?.at]).toEqual([500, '1', '500']);
-    const tried = {
-      at: AT,
-      kind: 'light' as const,
-      from: 'drawn' as const,
-      loss: 0,
-      offStops: null,
-      seconds: 1,
-    };
-    const full = Array.from({ length: 20_000 }, () => tried);
-    expect(withTried(full, { ...tried, loss: 5 })).toHaveLength(20_000);
-    expect(withTried(full, { ...tried, loss: 5 }).at(-1)?.loss).toBe(5);
+  it('go on at their bound, the newest kept', () => {
+    const more = withNewest(
+      Array.from({ length: MOST_ANSWERS }, (_, at) => at),
+      MOST_ANSWERS,
+      MOST_ANSWERS,
+    );
+    expect([more.length, more[0], more.at(-1)]).toEqual([MOST_ANSWERS, 1, MOST_ANSWERS]);
   });
 });

@@ -3,7 +3,7 @@ import type { KeptRecord, RecordOf, RecordTable } from '../records/kinds';
 import { copiedThing, thingName } from '../records/kitItem';
 import { bareOfKit } from '../records/kitCamera';
 import { turnsOfBoth } from '../records/verdictTurns';
-import { answersOfBoth, triedOnBoth } from '../records/newest';
+import { MOST_ANSWERS, MOST_TRIED, newestOfBoth } from '../records/newest';
 import { omit } from '../units/omit';
 import type { LogEntry } from '../records/logEntry';
 import { contentOf } from '../records/content';
@@ -56,11 +56,15 @@ export const CONFLICT_RULES: { [T in Exclude<RecordTable, 'removed'>]: ConflictR
         newer.updatedAt === older.updatedAt
           ? [newer.weights, older.weights].sort((one, other) => (asText(one) < asText(other) ? 1 : -1))
           : [newer.weights];
-      return { ...newer, weights: weights ?? null, answers: answersOfBoth(newer.answers, older.answers) };
+      return {
+        ...newer,
+        weights: weights ?? null,
+        answers: newestOfBoth(newer.answers, older.answers, MOST_ANSWERS),
+      };
     },
   },
   practised: {
-    combined: (newer, older) => ({ ...newer, tried: triedOnBoth(newer.tried, older.tried) }),
+    combined: (newer, older) => ({ ...newer, tried: newestOfBoth(newer.tried, older.tried, MOST_TRIED) }),
   },
 };
 

@@ -5,7 +5,7 @@ import { faultsUnder } from '../schema/fault';
 import type { Fault } from '../schema/fault';
 import { FileVersion } from '../schema/fileVersion';
 import { upToDate } from '../schema/versions';
-import { FILE_VERSION } from '../schema/versions';
+import type { FILE_VERSION } from '../schema/versions';
 import { noRecords, RECORD_KINDS, RECORD_TABLES, recordName, recordSchemas } from './kinds';
 import type { KeptRecord, Records, RecordTable } from './kinds';
 import { notesThatStay } from './removalNotes';

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
-import { withTried } from '@/core/records/newest';
+import { MOST_TRIED, withNewest } from '@/core/records/newest';
 import type { Practised, Tried } from '@/core/records/practised';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { trimmed } from '@/core/units/format';
@@ -34,7 +34,7 @@ export function DrillsTab(): ReactNode {
   const keep = (one: Omit<Tried, 'at'>): Promise<void> =>
     repository.keep('practised', 'mine', messages.answerADrill, (before, at) => ({
       ...(before ?? nothingPractised(at)),
-      tried: withTried(before?.tried ?? [], { ...one, at }),
+      tried: withNewest(before?.tried ?? [], { ...one, at }, MOST_TRIED),
     }));
   const forget = async (): Promise<void> => {
     await repository.remove('practised', 'mine', messages.forget);

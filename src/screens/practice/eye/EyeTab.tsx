@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { COURSE, isAtRandom, readEye } from '@/core/eye/course';
 import type { EyeQuestion } from '@/core/eye/question';
-import { withAnswer } from '@/core/records/newest';
+import { MOST_ANSWERS, withNewest } from '@/core/records/newest';
 import type { EyeAnswer, OwnEye, EyeChoice } from '@/core/records/ownEye';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { askAfter } from '@/workers/eye';
@@ -30,7 +30,7 @@ export function EyeTab(): ReactNode {
   const say = async (looked: EyeAnswer): Promise<void> => {
     await repository.keep('eye', 'mine', messages.answerAPair, (before, at) => ({
       ...(before ?? emptyEye(at)),
-      answers: withAnswer(before?.answers ?? [], { ...looked, at }),
+      answers: withNewest(before?.answers ?? [], { ...looked, at }, MOST_ANSWERS),
     }));
     if (answers.length + 1 === COURSE) setBegun(false);
   };
