@@ -14,7 +14,7 @@ const SLOW = Number(process.env.SLOW ?? 1);
 export const WHOLE = { tag: '@whole' };
 
 /**
- * Every test fails on a request to another origin, on an error in the console, and on an uncaught one in the page; but for
+ * Every test fails on a request to another origin, on one that is not answered, on an error in the console, and on an uncaught one in the page; but for
  * the errors that a test provokes and names in `provoked`.
  */
 export const test = base.extend<{ watched: undefined; provoked: RegExp | null }>({
@@ -27,6 +27,9 @@ export const test = base.extend<{ watched: undefined; provoked: RegExp | null }>
         const url = request.url();
         if (!url.startsWith('data:') && !url.startsWith('blob:') && new URL(url).origin !== home)
           wrong.push(`request to ${url}`);
+      });
+      context.on('response', (response) => {
+        if (response.status() >= 400) wrong.push(`answer ${response.status()} ${response.url()}`);
       });
       context.on('console', (message) => {
         if (message.type() === 'error') wrong.push(`console: ${message.text()}`);

@@ -400,3 +400,24 @@ test.describe('with the worker that keeps the app', () => {
     await expect(page.getByRole('menuitem', { name: 'Ready for no network' })).toBeVisible();
   });
 });
+
+test('deleted from under an open page, the data is offered and put back', async ({ page, context }) => {
+  await open(page, '/');
+  // Another page of the address, without the app.
+  const other = await context.newPage();
+  await other.goto('/api/health');
+  await other.evaluate(
+    () =>
+      new Promise<void>((done, failed) => {
+        const request = indexedDB.deleteDatabase('lynxeye');
+        request.onsuccess = () => done();
+        request.onerror = () => failed(new Error('not deleted'));
+      }),
+  );
+  await other.close();
+  await expect(page.getByRole('heading', { name: 'Your data was deleted here' })).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('13 shots');
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.locator('main[data-ready="true"]').waitFor();
+  await expect(page.getByText('Upper gorge run').first()).toBeVisible();
+});

@@ -192,7 +192,7 @@ export class History {
         const chosen = (await this.database.choices.count()) > 0;
         if (this.chosen && !chosen) throw new Cleared();
         const done = await action();
-        this.chosen = true;
+        this.chosen = (await this.database.choices.count()) > 0;
         return done;
       });
     } catch (error) {

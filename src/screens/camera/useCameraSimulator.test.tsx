@@ -9,6 +9,7 @@ import type { Repository } from '@/store/repository';
 import { RepositoryContext } from '../data/repository';
 import { said } from '../testing/said';
 import { useCameraSimulator } from './useCameraSimulator';
+import { WordedError } from '@/words/whyText';
 
 const camera = ARCHETYPES.main;
 const setup: Setup = {
@@ -180,7 +181,7 @@ describe('the stand-in camera on its page', () => {
     quiet.press();
     await quiet.wait(0.1);
     expect(recorded).toEqual([]);
-    refuse = new Error('the storage is full');
+    refuse = new WordedError('the storage is full');
     const full = standIn();
     full.read();
     full.press();

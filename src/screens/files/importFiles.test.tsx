@@ -9,6 +9,7 @@ import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
 import { importFiles } from './importFiles';
 import { useIncomingState } from './incomingState';
+import { WordedError } from '@/words/whyText';
 
 let stage: Stage;
 beforeEach(async () => {
@@ -81,7 +82,7 @@ describe('files on their way in', () => {
     const real = stage.repository.addShots.bind(stage.repository);
     stage.repository.addShots = () => {
       stage.repository.addShots = real;
-      return Promise.reject(new Error('the storage is full'));
+      return Promise.reject(new WordedError('the storage is full'));
     };
     await take(file('one.json', emptyShot('One')), file('two.json', emptyShot('Two')));
     expect(said[0]).toMatch(/^! one\.json: .*the storage is full/);

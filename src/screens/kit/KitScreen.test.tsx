@@ -10,6 +10,7 @@ import type { Region } from '../testing/region';
 import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
 import { KitScreen } from './KitScreen';
+import { WordedError } from '@/words/whyText';
 
 let stage: Stage;
 beforeEach(async () => {
@@ -215,7 +216,7 @@ describe('the figures of a thing', () => {
 
   it('that could not be written stay in the field with the reason', async () => {
     const detail = await open('demo-kit-cells');
-    stage.repository.changeKit = () => Promise.reject(new Error('the storage is full'));
+    stage.repository.changeKit = () => Promise.reject(new WordedError('the storage is full'));
     const field = detail.getByRole('spinbutton', { name: 'Charge' });
     enter(field, '3');
     expect((await detail.findByRole('alert')).textContent).toContain('the storage is full');

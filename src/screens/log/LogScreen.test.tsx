@@ -7,6 +7,7 @@ import { visit, visited } from '../testing/address';
 import { openStage } from '../testing/stage';
 import type { Stage } from '../testing/stage';
 import { LogScreen } from './LogScreen';
+import { WordedError } from '@/words/whyText';
 
 let stage: Stage;
 beforeEach(async () => {
@@ -124,7 +125,7 @@ describe('the log', () => {
     stage.show(<LogScreen />);
     const entry = await latest();
     const shown = within(await row(entry));
-    stage.repository.judge = () => Promise.reject(new Error('the storage is full'));
+    stage.repository.judge = () => Promise.reject(new WordedError('the storage is full'));
     const note = shown.getByRole('textbox', { name: `Note on ${entry.shotName}` });
     await stage.user.type(note, ' more');
     await stage.user.tab();

@@ -16,6 +16,7 @@ import { IncomingFiles } from './IncomingFiles';
 import { Keys } from './Keys';
 import { isLostChunk, loadAnewOnce } from './lostChunk';
 import { themeConfig } from './theme';
+import { WordedError } from '@/words/whyText';
 
 const saved = vi.hoisted((): { name: string; text: string }[] => []);
 vi.mock('../files/download', () => ({
@@ -94,7 +95,7 @@ describe('the actions of the shell', () => {
   });
 
   it('tells what could not be written', async () => {
-    stage.repository.backup = () => Promise.reject(new Error('no room'));
+    stage.repository.backup = () => Promise.reject(new WordedError('no room'));
     act(actions().exportAll);
     await waitFor(() => expect(said).toEqual([expect.stringMatching(/^! .*no room/)]));
   });

@@ -2,6 +2,7 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { ChoiceField, ClockField, NumberField, TextField } from './Fields';
+import { WordedError } from '@/words/whyText';
 
 describe('a field of a number', () => {
   it('commits on Enter and when it is left, once for what is new', async () => {
@@ -53,7 +54,7 @@ describe('a field of a number', () => {
         value={4}
         min={0}
         max={60}
-        onCommit={() => Promise.reject(new Error('no room'))}
+        onCommit={() => Promise.reject(new WordedError('no room'))}
       />,
     );
     const field = screen.getByRole('spinbutton', { name: 'Speed' });

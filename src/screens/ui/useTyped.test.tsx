@@ -4,6 +4,7 @@ import { RefusedWrite } from '@/store/refusedWrite';
 import { untilSettled } from '../testing/settled';
 import { namedText, useTyped, useTypedText } from './useTyped';
 import { worded } from '@/core/schema/fault';
+import { WordedError } from '@/words/whyText';
 
 /** A write that is under way until it is settled from outside. */
 function slow(): { promise: Promise<void>; done: () => void; fail: (error: Error) => void } {
@@ -89,7 +90,7 @@ describe('a field of text', () => {
   });
 
   it('marks what was refused', async () => {
-    const { result } = text('Rook', () => Promise.reject(new Error('no room')));
+    const { result } = text('Rook', () => Promise.reject(new WordedError('no room')));
     act(() => result.current.onType('Pika'));
     await untilSettled(() => result.current.onLeave());
     expect(result.current).toMatchObject({ value: 'Pika', status: 'error' });

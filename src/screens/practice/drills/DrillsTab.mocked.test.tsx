@@ -11,6 +11,7 @@ import * as drills from '@/workers/drills';
 import { openStage } from '../../testing/stage';
 import type { Stage } from '../../testing/stage';
 import { DrillsTab } from './DrillsTab';
+import { WordedError } from '@/words/whyText';
 
 vi.mock('../../bench/panels/preview/useFilms', async (load) => ({
   ...(await load<object>()),
@@ -81,7 +82,7 @@ describe('drills', () => {
   });
 
   it('says why where no drill could be made, and what to do', async () => {
-    vi.spyOn(drills, 'nextDrillFor').mockRejectedValueOnce(new Error('out of memory'));
+    vi.spyOn(drills, 'nextDrillFor').mockRejectedValueOnce(new WordedError('out of memory'));
     stage.show(<DrillsTab />);
     await press('Three drills');
     expect((await screen.findByRole('alert')).textContent).toContain('out of memory. Load the page anew');

@@ -10,6 +10,7 @@ import type { Stage } from '../../../testing/stage';
 import { CloudHours } from './CloudHours';
 import { SkyAround } from './SkyAround';
 import { changingSun } from './sunEditing';
+import { WordedError } from '@/words/whyText';
 
 // There is no layout here: every drawing is as wide as a laptop's.
 vi.mock('../../../ui/useWidth', () => ({ useWidth: () => 900 }));
@@ -111,7 +112,7 @@ describe('cloud by the hour', () => {
     vi.stubGlobal('fetch', () => Promise.resolve({ ok: false, status: 503 }));
     await press(/forecast/i);
     await waitFor(() => expect(screen.getByRole('status').textContent).toContain('503'));
-    vi.stubGlobal('fetch', () => Promise.reject(new Error('no way there')));
+    vi.stubGlobal('fetch', () => Promise.reject(new WordedError('no way there')));
     await press(/forecast/i);
     await waitFor(() => expect(screen.getByRole('status').textContent).toContain('no way there'));
     expect(held.now()).toEqual(RIDE);
