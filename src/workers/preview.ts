@@ -96,7 +96,7 @@ export class Studio {
     this.drawing.delete(worker);
     this.idle.push(worker);
     if (at?.live) {
-      if ('failed' in reply) this.fail(new Error(reply.failed));
+      if ('failed' in reply) this.fail(new WordedError(reply.failed));
       else at.wish.onPicture(reply.number, reply.picture, reply.sharpness);
     }
     this.next();
