@@ -41,7 +41,7 @@ test(
     await expect(page.getByText(/^Drawing clip 1 of 8/)).toBeVisible();
     await expect(page.getByText(/^Drawing clip 4 of 8/)).toBeVisible();
     // Stopped, what was drawn until then is at hand; the clips that are kept stay the same.
-    await page.getByRole('button', { name: 'Stop' }).click();
+    await page.getByRole('button', { name: 'Stop', exact: true }).click();
     await expect(page.getByRole('button', { name: 'Draw its sample clips' })).toBeVisible();
     await expect.poll(async () => (await clipsOf(page)).length).toBe(DEMO.clips.length);
     await page

@@ -305,7 +305,7 @@ test('on a phone the day and a clip fit, and a look is stopped at once', WHOLE, 
     },
   ]);
   await takeIn(page, files);
-  await page.getByRole('button', { name: 'Stop' }).click();
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByRole('progressbar')).toHaveCount(0);
   expect((await named(page, 'long.mp4')).looked).toBe('file');
   await page.getByRole('button', { name: 'Look at it' }).click();

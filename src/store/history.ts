@@ -2,10 +2,9 @@ import { RECORD_TABLES, recordChecks } from '@/core/records/kinds';
 import type { Database } from './database';
 import { Cleared } from './cleared';
 import { RefusedWrite } from './refusedWrite';
-import { idOf, saysTheSame, stamped } from './stamps';
+import { idOf } from './step';
 import type { RecordChange, Step } from './step';
 import type { World } from './world';
-import { withinBounds } from './bounds';
 import { recordText } from '@/words/recordText';
 
 export interface HistoryState {
@@ -65,18 +64,18 @@ export class History {
    * @throws {RefusedWrite} when a record does not fit its schema
    */
   commit(label: string, decide: Decide): Promise<readonly RecordChange[]> {
-    return this.inTurn(async () => this.decided(label, decide, await recordChecks(), false));
+    return this.inTurn(async () => this.decided(label, decide, await tools(), false));
   }
 
   /** The same with records as they are given, what is known of their edits included: a merge, or a clean slate. */
   commitExactly(label: string, decide: Decide): Promise<readonly RecordChange[]> {
-    return this.inTurn(async () => this.decided(label, decide, await recordChecks(), true));
+    return this.inTurn(async () => this.decided(label, decide, await tools(), true));
   }
 
   private async decided(
     label: string,
     decide: Decide,
-    checks: Awaited<ReturnType<typeof recordChecks>>,
+    given: Tools,
     exact: boolean,
   ): Promise<readonly RecordChange[]> {
     const step = await this.transaction(async () => {
@@ -84,7 +83,7 @@ export class History {
         ({ before, after }) => JSON.stringify(before) !== JSON.stringify(after),
       );
       if (decided.length === 0) return null;
-      const changes = await this.written(decided, exact, (change) => sound(change, checks));
+      const changes = await this.written(decided, exact, given, (change) => sound(change, given.checks));
       const { tab } = this.who;
       const own = { tab, label, changes, undone: false, taken: this.now().getTime() };
       return this.kept(exact ? { ...own, exact } : own);
@@ -99,13 +98,13 @@ export class History {
   /** @throws what a screen could not write of that which it shows */
   async undo(): Promise<Undone> {
     await this.allWritten();
-    return this.inTurn(() => this.step('after', 'before'));
+    return this.inTurn(async () => this.step('after', 'before', await tools()));
   }
 
   /** @throws what a screen could not write of that which it shows */
   async redo(): Promise<Undone> {
     await this.allWritten();
-    return this.inTurn(() => this.step('before', 'after'));
+    return this.inTurn(async () => this.step('before', 'after', await tools()));
   }
 
   /** Before a step is undone or done again, `write` writes what a screen shows and has held back; gives its end. */
@@ -132,14 +131,14 @@ export class History {
     return () => this.listeners.delete(listener);
   };
 
-  private async step(expected: Side, wanted: Side): Promise<Undone> {
+  private async step(expected: Side, wanted: Side, given: Tools): Promise<Undone> {
     const [from, to] = wanted === 'before' ? [this.done, this.undone] : [this.undone, this.done];
     const entry = from.at(-1);
     if (!entry) return { ok: false, reason: 'nothing' };
     const undone = wanted === 'before';
     const written = await this.transaction(async () => {
-      const there = await stillThere(this.database, entry.changes, expected);
-      if (there) await this.written(turned(entry.changes, there, wanted), entry.exact ?? false);
+      const there = await stillThere(this.database, entry.changes, expected, given);
+      if (there) await this.written(turned(entry.changes, there, wanted), entry.exact ?? false, given);
       if (entry.at !== undefined) {
         if (there) await this.database.steps.update(entry.at, { undone });
         // It can never be undone truthfully any more; those before it may be.
@@ -169,6 +168,7 @@ export class History {
   private async written(
     changes: readonly RecordChange[],
     exact: boolean,
+    { stamped, withinBounds }: Tools,
     checked: (change: RecordChange) => RecordChange = (change) => change,
   ): Promise<readonly RecordChange[]> {
     const stamping = { at: this.now(), newName: this.who.newCounter };
@@ -218,6 +218,17 @@ export class History {
   }
 }
 
+/** What changes are written with: it comes with the first one, before its transaction, which waits for nothing else. */
+async function tools() {
+  const [checks, { withinBounds }, { stamped, saysTheSame }] = await Promise.all([
+    recordChecks(),
+    import('./bounds'),
+    import('./stamps'),
+  ]);
+  return { checks, withinBounds, stamped, saysTheSame };
+}
+type Tools = Awaited<ReturnType<typeof tools>>;
+
 type Side = 'before' | 'after';
 type Decide = (kept: Database) => Promise<readonly RecordChange[]>;
 
@@ -245,6 +256,7 @@ async function stillThere(
   database: Database,
   changes: readonly RecordChange[],
   side: Side,
+  { saysTheSame }: Tools,
 ): Promise<readonly (object | null)[] | null> {
   const kept = new Map<RecordChange, object | null>();
   for (const table of RECORD_TABLES) {

@@ -11,7 +11,7 @@ import { besideName } from '@/words/newNames';
 import { nextStamp } from './counting';
 import type { Database } from './database';
 import type { Repository } from './repository';
-import { idOf } from './stamps';
+import { idOf } from './step';
 import type { RecordChange } from './step';
 
 type Checks = Awaited<ReturnType<typeof recordChecks>>;

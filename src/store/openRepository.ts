@@ -1,5 +1,4 @@
 import Dexie from 'dexie';
-import { backupOf } from '@/core/records/backupTexts';
 import type { Backup } from '@/core/records/backup';
 import { noRecords } from '@/core/records/kinds';
 import type { Records } from '@/core/records/kinds';
@@ -54,7 +53,7 @@ export function openRepository(
     if (!over) letGo({ state: 'lost', held });
   };
   const lostWithHeld = (): void => {
-    if (opened) lost(backupOf(opened.queries.held(), world.now().toISOString()));
+    if (opened) lost(opened.heldBackup());
   };
   database.on('versionchange', ({ newVersion }) => {
     if (newVersion === null && opened) {

@@ -8,6 +8,7 @@ import { countedOn } from '@/core/records/verdictTurns';
 import type { Judged } from '@/core/records/verdictTurns';
 import { nextStamp } from './counting';
 import type { Database } from './database';
+import { idOf } from './step';
 import type { RecordChange } from './step';
 
 /** When, and what a device that counts its edits anew calls itself. */
@@ -84,8 +85,4 @@ function ownerOf(table: RecordTable, record: object): string | undefined {
 export function saysTheSame(one: object | null, other: object | null): boolean {
   const bare = (record: object | null): string => (record ? contentOf(omit(record as Judged, 'turns')) : '');
   return bare(one) === bare(other);
-}
-
-export function idOf(change: RecordChange): string {
-  return (change.before ?? change.after)?.id ?? '';
 }

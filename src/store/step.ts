@@ -25,3 +25,8 @@ export interface Step {
   /** When, milliseconds since 1970. */
   taken: number;
 }
+
+/** Of the record that changes. */
+export function idOf(change: RecordChange): string {
+  return (change.before ?? change.after)?.id ?? '';
+}

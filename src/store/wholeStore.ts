@@ -12,12 +12,16 @@ export type Counts = Record<RecordTable, number>;
 export class WholeStore extends Writing {
   /** Everything kept, as one file's content. */
   async backup(): Promise<Backup> {
-    return {
-      kind: 'lynxeye/backup',
-      version: FILE_VERSION,
-      exportedAt: this.at(),
-      ...(await this.queries.everything()),
-    };
+    return this.asBackup(await this.queries.everything());
+  }
+
+  /** The same of what the page read last. */
+  heldBackup(): Backup {
+    return this.asBackup(this.queries.held());
+  }
+
+  private asBackup(records: Records): Backup {
+    return { kind: 'lynxeye/backup', version: FILE_VERSION, exportedAt: this.at(), ...records };
   }
 
   /** Puts the demo data back as it ships; the person's own stays. */

@@ -3,7 +3,6 @@
 import * as messages from '@/language/files';
 import type { MenuProps } from 'antd';
 import { useEffect, useState } from 'react';
-import { backupTexts } from '@/core/records/backupTexts';
 import type { Repository } from '@/store/repository';
 import { useRepository } from '../data/repository';
 import { useToast } from '../ui/toast';
@@ -44,6 +43,7 @@ type Asked = FileSystemDirectoryHandle & {
 };
 
 async function write(repository: Repository, folder: FileSystemDirectoryHandle): Promise<void> {
+  const { backupTexts } = await import('@/core/records/backupTexts');
   const texts = backupTexts(await repository.backup());
   for (const [at, text] of texts.entries()) {
     const file = await folder.getFileHandle(fileOf(repository, at + 1), { create: true });

@@ -1,6 +1,6 @@
 'use client';
 
-import * as messages from '@/language/shell';
+import * as messages from '@/language/incoming';
 import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { ReactNode } from 'react';

@@ -1,6 +1,6 @@
 'use client';
 
-import * as messages from '@/language/data';
+import * as messages from '@/language/lost';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Backup } from '@/core/records/backup';
