@@ -9,6 +9,11 @@ import { IncomingDialog } from '../shell/IncomingDialog';
 import { useIncomingState } from './incomingState';
 import { useFolderBackup, useFolderItems } from './folderBackup';
 
+interface Writing {
+  write: (text: string) => Promise<void>;
+  close: () => Promise<void>;
+}
+
 /** A folder on a disk that may be full. */
 class Folder {
   readonly name = 'Back-ups';
@@ -81,6 +86,12 @@ const press = async (name: RegExp): Promise<void> =>
 const rename = (name: string): Promise<unknown> =>
   act(() => stage.repository.changeShot('demo-01', 'rename', (shot) => ({ ...shot, name })));
 const OWN = 'lynxeye-backup-this.json';
+/** Picks the folder and waits until that is whole: written, kept and said. */
+const pickFolder = async (): Promise<void> => {
+  await press(/^Back up to a folder/);
+  await waitFor(() => expect(said).toContainEqual(expect.stringContaining(OWN)));
+  said.length = 0;
+};
 
 describe('a folder that is kept up', () => {
   it('gets everything when it is picked, and again after a change', async () => {
@@ -92,9 +103,7 @@ describe('a folder that is kept up', () => {
   });
 
   it('that cannot be written any more is told once, and written again when it can', async () => {
-    await press(/^Back up to a folder/);
-    await waitFor(() => expect(folder.files.size).toBe(1));
-    said.length = 0;
+    await pickFolder();
     folder.full = true;
     await rename('Not written');
     await waitFor(() => expect(said).toHaveLength(1));
@@ -105,8 +114,7 @@ describe('a folder that is kept up', () => {
   });
 
   it('brings what another device wrote there', async () => {
-    await press(/^Back up to a folder/);
-    await waitFor(() => expect(folder.files.size).toBe(1));
+    await pickFolder();
     const other = JSON.parse(folder.files.get(OWN)!) as { shots: { id: string; shot: object }[] };
     other.shots = [
       { ...other.shots[0]!, id: 'from-there', shot: { ...other.shots[0]!.shot, name: 'From there' } },
@@ -132,8 +140,7 @@ describe('a folder that is kept up', () => {
   });
 
   it('that may not be written any more is told at the next change, which waits until it may', async () => {
-    await press(/^Back up to a folder/);
-    await waitFor(() => expect(folder.files.size).toBe(1));
+    await pickFolder();
     for (const refused of ['denied', 'prompt'] as const) {
       folder.allowed = refused;
       said.length = 0;
@@ -152,9 +159,32 @@ describe('a folder that is kept up', () => {
     }
   });
 
+  it('is written once at a time, so that the newest stays', async () => {
+    await pickFolder();
+    const order: string[] = [];
+    const { createWritable } = (await folder.getFileHandle(OWN)) as {
+      createWritable: () => Promise<Writing>;
+    };
+    // The first writing is slow to begin.
+    let slow = 2;
+    folder.getFileHandle = async () => ({
+      createWritable: async () => {
+        order.push('begun');
+        if (slow-- > 1) await new Promise((done) => setTimeout(done, 4000));
+        const stream = await createWritable();
+        return { ...stream, close: () => stream.close().then(() => void order.push('closed')) };
+      },
+    });
+    await rename('The older');
+    await waitFor(() => expect(order).toEqual(['begun']));
+    await rename('The newer');
+    await waitFor(() => expect(order).toHaveLength(4));
+    expect(order).toEqual(['begun', 'closed', 'begun', 'closed']);
+    expect(folder.files.get(OWN)).toContain('The newer');
+  });
+
   it('that is let go of is written no more', async () => {
-    await press(/^Back up to a folder/);
-    await waitFor(() => expect(folder.files.size).toBe(1));
+    await pickFolder();
     await press(/^Stop/);
     await waitFor(() => expect(screen.getByRole('menuitem', { name: /^Back up to a folder/ })).toBeDefined());
     expect(await stage.repository.queries.folder('backup')).toBeNull();

@@ -42,7 +42,16 @@ type Asked = FileSystemDirectoryHandle & {
   requestPermission?: (options: { mode: 'readwrite' }) => Promise<PermissionState>;
 };
 
-async function write(repository: Repository, folder: FileSystemDirectoryHandle): Promise<void> {
+let writing: Promise<void> = Promise.resolve();
+
+/** Writes everything as it stands, one writing after the other: of two at once the older could be the one that stays. */
+function write(repository: Repository, folder: FileSystemDirectoryHandle): Promise<void> {
+  const next = writing.then(() => writeAll(repository, folder));
+  writing = next.catch(() => undefined);
+  return next;
+}
+
+async function writeAll(repository: Repository, folder: FileSystemDirectoryHandle): Promise<void> {
   const { backupTexts } = await import('@/core/records/backupTexts');
   const texts = backupTexts(await repository.backup());
   for (const [at, text] of texts.entries()) {
