@@ -167,14 +167,15 @@ describe('a folder that is kept up', () => {
     };
     // The first writing is slow to begin.
     let slow = 2;
-    folder.getFileHandle = async () => ({
-      createWritable: async () => {
-        order.push('begun');
-        if (slow-- > 1) await new Promise((done) => setTimeout(done, 4000));
-        const stream = await createWritable();
-        return { ...stream, close: () => stream.close().then(() => void order.push('closed')) };
-      },
-    });
+    folder.getFileHandle = () =>
+      Promise.resolve({
+        createWritable: async () => {
+          order.push('begun');
+          if (slow-- > 1) await new Promise((done) => setTimeout(done, 4000));
+          const stream = await createWritable();
+          return { ...stream, close: () => stream.close().then(() => void order.push('closed')) };
+        },
+      });
     await rename('The older');
     await waitFor(() => expect(order).toEqual(['begun']));
     await rename('The newer');

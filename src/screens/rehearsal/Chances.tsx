@@ -17,7 +17,7 @@ import styles from './rehearsal.module.css';
 import { chancePct, failureText, pct, rangeText } from './told';
 
 /** Rows shown of a long day, and so many more at each press. */
-const ROWS = 30;
+const ROWS = 20;
 
 /** Each shot of the day: how often what goes wrong, out of ten dots; its light against its window; and what drives it. */
 export function Chances({ report, day }: { report: Rehearsal; day: WorkedDay }): ReactNode {

@@ -11,6 +11,7 @@ import type { Rehearsal } from '@/core/rehearse/rehearse';
 import { tenths, trimmed } from '@/core/units/format';
 import { dayPartName } from '@/words/shotName';
 import type { LookedAt } from '@/workers/rehearse';
+import { useInView } from '../ui/useInView';
 import { useWidth } from '../ui/useWidth';
 import { DayDrawing } from './DayDrawing';
 import styles from './rehearsal.module.css';
@@ -42,11 +43,16 @@ export function DayByDay({
   /** A day of this seed is wanted. */
   onOpen: (seed: number) => void;
 }): ReactNode {
-  const { lived, number, playing, play, go } = useDays(report.draws, day.parts.length, of);
-  const { seed } = report;
-  const isKept = kept.some((one) => one.seed === seed && one.number === number);
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame);
+  const inSight = useInView(frame);
+  const { lived, number, playing, play, go } = useDays(report.draws, {
+    parts: day.parts.length,
+    of,
+    inSight,
+  });
+  const { seed } = report;
+  const isKept = kept.some((one) => one.seed === seed && one.number === number);
   return (
     <section aria-labelledby="watch-title">
       <h2 id="watch-title">{messages.watch}</h2>

@@ -18,6 +18,8 @@ const open = async (day: string): Promise<void> => {
   visit(`/rehearsal?outing=demo-outing&day=${day}`);
   stage.show(<RehearsalScreen />);
   await screen.findByText(/^50 days counted, seed 1$/);
+  // Its sections come one after the other, this one as the last.
+  await screen.findByRole('heading', { name: 'Cards, cells and warmth' });
 };
 
 /** The demo outing with the first entry of each day at another time. */

@@ -23,6 +23,7 @@ import { useDayEditing } from '../outing/useDayEditing';
 import { outingUrl, useOutingAddress } from '../routes';
 import { Empty } from '../ui/Empty';
 import { NumberField } from '../ui/Fields';
+import { OneByOne } from '../ui/OneByOne';
 import { OutingHead } from '../ui/OutingHead';
 import { Cameras } from './Cameras';
 import { Chances } from './Chances';
@@ -111,7 +112,7 @@ function OfDay({ open, worked }: { open: OpenDay; worked: DayAtWork }): ReactNod
       </div>
       {failed !== null && <p role="alert">{messages.failed({ why: failed })}</p>}
       {report && (
-        <>
+        <OneByOne>
           <Result report={report} day={worked.day} />
           <Chances report={report} day={worked.day} />
           <DayByDay
@@ -135,7 +136,7 @@ function OfDay({ open, worked }: { open: OpenDay; worked: DayAtWork }): ReactNod
             editing={editing}
           />
           <Cameras report={report} day={worked.day} zone={outing.zone} />
-        </>
+        </OneByOne>
       )}
       <SlipsForm slips={slips} onSlip={setSlip} checks={checks} outing={outing} day={day} worked={worked} />
     </>

@@ -18,8 +18,14 @@ export interface Days {
   go: (number: number) => void;
 }
 
-/** The drawn days one after the other: by themselves until one is chosen, and not at all where motion is not wanted. */
-export function useDays(draws: number, parts: number, of: object | null): Days {
+/**
+ * The drawn days one after the other: by themselves until one is chosen, while they are in sight, and not at all where motion
+ * is not wanted.
+ */
+export function useDays(
+  draws: number,
+  { parts, of, inSight }: { parts: number; of: object | null; inSight: boolean },
+): Days {
   const calm = useReducedMotion();
   const atOnce = Math.max(1, Math.min(AT_ONCE, Math.floor(PARTS_AT_ONCE / Math.max(1, parts))));
   const [asked, play] = useState<boolean | null>(null);
@@ -46,10 +52,10 @@ export function useDays(draws: number, parts: number, of: object | null): Days {
     };
   }, [known, number, of, draws, atOnce]);
   useEffect(() => {
-    if (!playing || draws === 0) return undefined;
+    if (!playing || !inSight || draws === 0) return undefined;
     const timer = setInterval(() => setNumber((before) => (before + 1) % draws), EACH_MS);
     return () => clearInterval(timer);
-  }, [playing, draws]);
+  }, [playing, inSight, draws]);
   return {
     lived,
     number,

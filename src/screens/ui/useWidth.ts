@@ -9,15 +9,10 @@ export function useWidth(frame: RefObject<HTMLElement | null>): number {
   useEffect(() => {
     const element = frame.current;
     if (!element) return;
-    const measure = (): void => {
-      setWidth(element.clientWidth);
-    };
-    const observer = new ResizeObserver(measure);
+    // It tells of what it begins to observe too, once that is laid out: asking here would have it laid out at once.
+    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
     observer.observe(element);
-    measure();
-    return () => {
-      observer.disconnect();
-    };
+    return () => observer.disconnect();
   }, [frame]);
   return width;
 }
