@@ -1,6 +1,12 @@
+import CRC32 from 'crc-32';
+import type { Page } from '@playwright/test';
+import type { Records } from '@/core/records/kinds';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { expect, open, test, WHOLE } from './fixture';
+import { extremes } from './extremes';
+import type { Ends } from './extremes';
+import { OF_EACH_KIND, PLACES } from './places';
 import { DEMO, DEMO_OUTING } from './records';
 
 /** As far as the schema of a shot goes, and no further. */
@@ -78,25 +84,81 @@ test('what lies at the ends of the schema is drawn whole everywhere', WHOLE, asy
     'power',
     'variants',
   ];
-  for (const place of [
+  await drawWhole(page, [
     ...shots.flatMap(({ id }) => parts.map((part) => `/bench?shot=${id}&part=${part}`)),
     `/outing?${ofDay}`,
     `/carry?${ofDay}`,
     `/rehearsal?${ofDay}`,
     `/debrief?${ofDay}`,
     '/',
-  ]) {
+  ]);
+});
+
+/** Rules for what of every record is put to which end of its schema. A camera keeps its lists: they name each other. */
+const ENDS: Record<string, Ends> = {
+  'at their least': (what, path) =>
+    what === 'list' || (what === 'key' && path.startsWith('kit')) ? null : 'least',
+  'at their most': (what) => (what === 'number' ? 'most' : null),
+  'empty where they may be': (what, path) => (what === 'number' || path.startsWith('kit') ? null : 'least'),
+  'mixed of both ends': (what, path) =>
+    what === 'number' ? ([null, 'least', 'most'] as const)[(CRC32.str(path) >>> 0) % 3]! : null,
+};
+/** Of these every place is walked, of the others one of each kind. */
+const MIXED = /least|mixed/;
+for (const [how, ends] of Object.entries(ENDS))
+  test(
+    `shots, outings, clips, gear and cameras ${how} are drawn whole everywhere`,
+    WHOLE,
+    async ({ page }) => {
+      test.slow();
+      await open(page, '/');
+      await put(page, extremes(ends));
+      await drawWhole(page, MIXED.test(how) ? PLACES : OF_EACH_KIND);
+    },
+  );
+
+/** Puts records in place of those that are kept. */
+async function put(page: Page, records: Records): Promise<void> {
+  await page.evaluate(
+    (all) =>
+      new Promise<void>((resolve, reject) => {
+        const request = indexedDB.open('lynxeye');
+        request.onerror = () => reject(new Error('the data does not open'));
+        request.onsuccess = () => {
+          const transaction = request.result.transaction([...request.result.objectStoreNames], 'readwrite');
+          for (const [table, list] of Object.entries(all))
+            for (const record of list as unknown[]) transaction.objectStore(table).put(record);
+          transaction.oncomplete = () => {
+            request.result.close();
+            resolve();
+          };
+        };
+      }),
+    records,
+  );
+}
+
+/** Goes to each place: no attribute and no text there may be of what is no number. */
+async function drawWhole(page: Page, places: readonly string[]): Promise<void> {
+  const broken: string[] = [];
+  let place = '';
+  page.on(
+    'console',
+    (message) => message.type() === 'error' && broken.push(`${place}: ${message.text().slice(0, 200)}`),
+  );
+  page.on('pageerror', (error) => broken.push(`${place}: uncaught ${error.message.slice(0, 200)}`));
+  for (place of places) {
     await open(page, place);
     await page.waitForLoadState('networkidle');
-    // An attribute that is no number is an error of the console too, on which the fixture fails.
-    const broken = await page.evaluate(() =>
-      [...document.querySelectorAll('*')].flatMap((element) =>
+    const found = await page.evaluate(() => [
+      ...[...document.querySelectorAll('*')].flatMap((element) =>
         [...element.attributes]
           .filter(({ value }) => /(^|[^a-z])(NaN|Infinity)([^a-z]|$)/.test(value))
           .map(({ name, value }) => `${element.tagName} ${name}=${value.slice(0, 60)}`),
       ),
-    );
-    expect(broken, place).toEqual([]);
-    expect(await page.locator('main').innerText(), place).not.toMatch(/\bNaN\b|\bInfinity\b|\bundefined\b/);
+      ...(document.querySelector('main')!.innerText.match(/.*\b(NaN|Infinity|undefined)\b.*/g) ?? []),
+    ]);
+    broken.push(...found.map((what) => `${place}: ${what}`));
   }
-});
+  expect([...new Set(broken)]).toEqual([]);
+}

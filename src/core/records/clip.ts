@@ -12,11 +12,11 @@ import { TurnsSchema } from './turnsSchema';
  * the verdict.
  */
 const id = z.string().min(1).max(60);
-const points = z.array(z.number().nullable()).max(600);
+const points = z.array(z.number().min(-1e9).max(1e9).nullable()).max(600);
 
 const CurvesSchema = z.strictObject({
   /** Seconds from one point to the next; the first stands for the first of them. */
-  stepSeconds: z.number().min(0),
+  stepSeconds: z.number().min(0).max(1e7),
   middleStops: points,
   clippedPct: points,
   crushedPct: points,
@@ -65,13 +65,13 @@ export const ClipSchema = z.strictObject({
   filmed: SettingsSchema.nullable().default(null),
   /** Shake that was in it before a hold took it out, by how its sharpness pulses: deg/s rms, and how sure, log2. */
   rawShake: z
-    .strictObject({ degPerSRms: z.number().min(0), spread: z.number().min(0) })
+    .strictObject({ degPerSRms: z.number().min(0).max(1e6), spread: z.number().min(0).max(100) })
     .nullable()
     .default(null),
   measured: MeasuredClipSchema,
   curves: CurvesSchema.nullable(),
   frames: z
-    .array(z.strictObject({ atSeconds: z.number(), jpeg: z.string().max(60_000) }))
+    .array(z.strictObject({ atSeconds: z.number().min(0).max(1e7), jpeg: z.string().max(60_000) }))
     .max(20)
     .default([]),
   verdicts: z.array(z.enum(VERDICTS)).max(VERDICTS.length).default([]),

@@ -7,31 +7,35 @@ import { FINDING_CODES } from '../vocabulary/findings';
  * What came back of one clip: the facts of its file, what its pictures and its sound come to, and what was found. Shares in
  * per cent, times in seconds from the beginning; `null` says that there is none, or that it could not be told.
  */
-const number = z.number();
-const share = z.strictObject({ median: number, worst: number, worstAtSeconds: number });
+/** No figure of a clip is further off: what is, no file of a camera has, and nothing could be drawn of it. */
+const number = z.number().min(-1e9).max(1e9);
+const count = z.int().min(0).max(1e9);
+const seconds = z.number().min(0).max(1e7);
+const pixels = z.int().min(0).max(100_000);
+const share = z.strictObject({ median: number, worst: number, worstAtSeconds: seconds });
 
 const ContainerSchema = z.strictObject({
   format: z.string().max(20),
   videoCodec: z.string().max(40),
-  width: z.int(),
-  height: z.int(),
+  width: pixels,
+  height: pixels,
   /** Clockwise, to be shown upright. */
   rotationDeg: z.union([z.literal(0), z.literal(90), z.literal(180), z.literal(270)]),
-  frames: z.int(),
+  frames: count,
   /** Over all frames; and the usual rate next to the one most frames keep. */
-  frameRate: number,
-  nominalFps: number,
+  frameRate: number.min(0),
+  nominalFps: number.min(0),
   variable: z.boolean(),
-  durationSeconds: number,
+  durationSeconds: seconds,
   /** Of the picture; `null` where it is not coded. */
-  bitRateMbps: number.nullable(),
+  bitRateMbps: number.min(0).nullable(),
   createdAt: z.iso.datetime().nullable(),
   audio: z
     .strictObject({
       codec: z.string().max(40),
-      channels: z.int(),
-      sampleRate: number,
-      durationSeconds: number,
+      channels: count,
+      sampleRate: number.min(0),
+      durationSeconds: seconds,
     })
     .nullable(),
 });
@@ -41,7 +45,7 @@ const PicturesSchema = z.strictObject({
   crushedPct: share,
   /** Stops from 18 % grey. */
   middleStops: z.strictObject({ median: number, min: number, max: number }),
-  exposureSteps: z.int(),
+  exposureSteps: count,
   pulsingPct: number.nullable(),
   /** 0 sharp … 1 blurred; `followsMovement`: its correlation with how fast the picture moves, −1…1. */
   blur: z
@@ -55,7 +59,7 @@ const PicturesSchema = z.strictObject({
     .nullable(),
   repeatedPct: number.nullable(),
   /** Every how manyeth frame is new. */
-  repeatPattern: z.int().nullable(),
+  repeatPattern: count.nullable(),
   movement: z
     .strictObject({
       shakePctWidthPerSRms: number,
@@ -104,7 +108,7 @@ const SoundSchema = z.strictObject({
 const FindingSchema = z.strictObject({
   code: z.enum(FINDING_CODES),
   /** The worst moment; `null`: the whole clip. */
-  atSeconds: number.nullable(),
+  atSeconds: seconds.nullable(),
   value: number,
   limit: number,
   /** The one smallest change that would have cured it; `null`: no setting does, or the shot is not known. */
@@ -116,7 +120,7 @@ const UNREAD_CODES = ['noFrames', 'notDecoded', 'cutShort'] as const;
 
 /** A clip measured, as it is kept: codes and figures, whatever the language they are told in. */
 export const MeasuredClipSchema = z.strictObject({
-  file: z.strictObject({ name: z.string().max(300), bytes: z.int() }),
+  file: z.strictObject({ name: z.string().max(300), bytes: z.int().min(0) }),
   container: ContainerSchema,
   pictures: PicturesSchema.nullable(),
   sound: SoundSchema.nullable(),

@@ -42,3 +42,7 @@ export function putLook(id: string, look: { share: number; stop: () => void } | 
     return { looking: next };
   });
 }
+
+export function refuse(name: string, why: string): void {
+  useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name, why }] }));
+}

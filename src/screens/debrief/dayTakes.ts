@@ -12,7 +12,19 @@ import type { ClipFacts } from '@/core/inspect/recordings';
 import { isTimeLapse } from '@/core/records/filmedAs';
 import { meanOf } from '@/core/inspect/series';
 import type { Clip, Curves } from '@/core/records/clip';
+import type { Outing, OutingDay } from '@/core/records/outing';
+import type { Repository } from '@/store/repository';
 import type { HeldAgainst } from '@/workers/clips';
+
+/** A day that clips come back from. */
+export interface Debriefed {
+  repository: Repository;
+  outing: Outing;
+  day: OutingDay;
+  worked: WorkedDay;
+  /** As they are kept now. */
+  kept: readonly Clip[];
+}
 
 /** A day told as what clips are matched to: what each camera was to film, when, how long and how. */
 export function plannedTakes({ parts }: WorkedDay): PlannedTake[] {

@@ -1,10 +1,10 @@
 import type { Outing, OutingDay } from '@/core/records/outing';
 import type { SampleClip } from '@/formats/clip/sample';
 import { filmSample } from '@/workers/clips';
-import { useClipFiles } from './clipFiles';
+import { refuse, useClipFiles } from './clipFiles';
 import { partOf } from './dayTakes';
-import type { Debriefed } from './takingClips';
-import { refuse, takeClips } from './takingClips';
+import type { Debriefed } from './dayTakes';
+import { takeClips } from './takingClips';
 import { whyText } from '@/words/whyText';
 
 /** The clips of the sample outing, drawn one after the other as they came out, and taken in like any others. */

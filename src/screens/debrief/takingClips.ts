@@ -2,29 +2,17 @@ import * as messages from '@/language/debrief';
 import { recordingsIn } from '@/core/inspect/recordings';
 import type { DayMatch } from '@/core/inspect/matching';
 import type { Clip } from '@/core/records/clip';
-import type { Outing, OutingDay } from '@/core/records/outing';
-import { FILE_VERSION } from '@/core/schema/versions';
 import type { WorkedDay } from '@/core/day/workedDay';
 import type { Repository } from '@/store/repository';
 import { isoIn } from '@/formats/clock';
 import { faultText } from '@/words/faultText';
-import type { ClipOpened } from '@/formats/clip/look';
-import type { Checked } from '@/core/schema/fault';
-import { judgeClip, lookAtClip, matchClips, openFile } from '@/workers/clips';
-import type { UnderWay } from '@/workers/clips';
+import { judgeClip, lookAtClip, matchClips } from '@/workers/clips';
 import { soundsBeside } from '../files/clipFiles';
-import { putFile, putLook, useClipFiles } from './clipFiles';
-import { factsOfClip, filmsOf, groupOf, partOf, plannedTakes, wantedOf } from './dayTakes';
+import { putLook, refuse, useClipFiles } from './clipFiles';
+import { factsOfClip, filmsOf, partOf, plannedTakes, wantedOf } from './dayTakes';
+import type { Debriefed } from './dayTakes';
+import { allOpened } from './openingClips';
 import { whyText } from '@/words/whyText';
-
-export interface Debriefed {
-  repository: Repository;
-  outing: Outing;
-  day: OutingDay;
-  worked: WorkedDay;
-  /** As they are kept now. */
-  kept: readonly Clip[];
-}
 
 /** Takes files in: opens each, finds its shot, keeps what its container says, and then looks at one after the other. */
 export async function takeClips(given: readonly File[], on: Debriefed): Promise<void> {
@@ -51,103 +39,6 @@ export async function takeClips(given: readonly File[], on: Debriefed): Promise<
     'quick',
     on,
   );
-}
-
-/** Files opened at once: one that takes long holds up no other. */
-const LANES = 3;
-
-/** Opens files, and gives the new clips in their order; stopped, it leaves the rest and says so. */
-async function allOpened(
-  files: readonly File[],
-  sounds: ReadonlyMap<string, File>,
-  on: Debriefed,
-): Promise<(Clip | null)[]> {
-  const clips: (Clip | null)[] = files.map(() => null);
-  const underWay = new Set<UnderWay<unknown>>();
-  let [next, left, stopped] = [0, files.length, false];
-  const stop = (): void => {
-    stopped = true;
-    for (const one of underWay) one.stop();
-  };
-  useClipFiles.setState({ opening: { left, stop } });
-  const lane = async (): Promise<void> => {
-    while (next < files.length && !stopped) {
-      const at = next++;
-      const file = files[at] as File;
-      const known = on.kept.find((clip) => isOf(clip, file));
-      // The same file again is only found again: what was measured and judged of it stays.
-      if (known) putFile(known.id, file, sounds.get(file.name));
-      else {
-        const opening = openFile(file, file.name);
-        underWay.add(opening);
-        clips[at] = await opened(opening.done, file, sounds.get(file.name), on);
-        underWay.delete(opening);
-      }
-      left -= 1;
-      useClipFiles.setState({ opening: { left, stop } });
-    }
-  };
-  await Promise.all(Array.from({ length: LANES }, lane));
-  useClipFiles.setState({ opening: null });
-  for (const file of files.slice(next)) refuse(file.name, messages.stoppedOpening);
-  return clips;
-}
-
-/** Drawn again, a clip of the sample outing is the same, though another browser writes it at another length. */
-function isOf({ demo, measured: { file: its } }: Clip, file: File): boolean {
-  return its.name === file.name && (demo || its.bytes === file.size);
-}
-
-async function opened(
-  reading: UnderWay<Checked<ClipOpened>>['done'],
-  file: File,
-  sound: File | undefined,
-  { repository, outing, day }: Debriefed,
-): Promise<Clip | null> {
-  const read = await reading.catch((error: unknown) => whyText(error));
-  if (read === null) refuse(file.name, messages.stoppedOpening);
-  else if (typeof read === 'string') refuse(file.name, read);
-  else if (!read.ok) refuse(file.name, read.faults.map(faultText).join('; '));
-  if (read === null || typeof read === 'string' || !read.ok) return null;
-  const { container, cutShort } = read.value;
-  const id = repository.newId();
-  const at = new Date().toISOString();
-  putFile(id, file, sound);
-  return {
-    kind: 'lynxeye/clip',
-    version: FILE_VERSION,
-    id,
-    createdAt: at,
-    updatedAt: at,
-    demo: false,
-    outingId: outing.id,
-    dayId: day.id,
-    group: groupOf(file),
-    cameraId: null,
-    entryId: null,
-    part: 0,
-    doubt: 0,
-    other: null,
-    piece: null,
-    byHand: false,
-    startAt: container.createdAt,
-    looked: 'file',
-    cutShort,
-    filmed: null,
-    rawShake: null,
-    measured: {
-      file: { name: file.name, bytes: file.size },
-      container,
-      pictures: null,
-      sound: null,
-      unread: null,
-      findings: [],
-    },
-    curves: null,
-    frames: [],
-    verdicts: [],
-    note: '',
-  };
 }
 
 interface Placed {
@@ -280,10 +171,6 @@ async function lookAtOne(
 /** What came back of the same shot before. */
 async function earlierOf(shotId: string, { id }: Clip, { queries }: Repository): Promise<Clip[]> {
   return (await queries.clipsOfShot(shotId)).filter((one) => one.id !== id);
-}
-
-export function refuse(name: string, why: string): void {
-  useClipFiles.setState(({ refused }) => ({ refused: [...refused, { name, why }] }));
 }
 
 /** Puts a clip to another shot by hand, or to none, and holds what was measured against that. */
