@@ -9,7 +9,7 @@ import { HourLines, timeAxis } from '../ui/timeAxis';
 import type { TimeAxis } from '../ui/timeAxis';
 import drawing from '../ui/timeDrawing.module.css';
 import styles from './rehearsal.module.css';
-import { failureText } from './told';
+import { failureText, LONG_DAY } from './told';
 
 const LAY = { left: 92, right: 20, axis: 20, cloud: 34, light: 70, lane: 46 };
 const BLOCK = 14;
@@ -120,12 +120,9 @@ function blockOf(
   ];
 }
 
-/** Of a long day many shots are one path: it is drawn six times a second. */
-const MOST_APART = 60;
-
-/** The parts of one camera. */
+/** The parts of one camera. Of a long day many are one path: it is drawn six times a second. */
 function Lane({ blocks }: { blocks: readonly Block[] }): ReactNode {
-  if (blocks.length <= MOST_APART)
+  if (blocks.length <= LONG_DAY)
     return blocks.map(({ id, failed, light, planned, lived }) => (
       <g key={id} data-failed={failed} className={styles.livedPart}>
         <rect className={styles.lightOf} {...light} />

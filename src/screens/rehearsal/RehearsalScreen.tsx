@@ -32,7 +32,7 @@ import { Reliable } from './Reliable';
 import { Deciding } from './Deciding';
 import { OtherTimes } from './OtherTimes';
 import styles from './rehearsal.module.css';
-import { chancePct, failureText, pct, worstOf } from './told';
+import { chancePct, failureText, LONG_DAY, pct, worstOf } from './told';
 import { useRehearsal } from './useRehearsal';
 import type { Rehearsed } from './useRehearsal';
 import { SlipsForm } from './SlipsForm';
@@ -59,7 +59,7 @@ function DayPlace({ outings, ...open }: OpenDay & { outings: readonly Outing[] }
   const { outing, day } = open;
   const worked = useWorkedDay(open);
   return (
-    <div className={styles.rehearsal}>
+    <div className={styles.rehearsal} data-long={worked.day.parts.length > LONG_DAY}>
       <OutingHead title={messages.title} place="/rehearsal" outings={outings} outing={outing} day={day}>
         <Link href={outingUrl('/outing', outing.id, day.id)}>{messages.toTheOuting}</Link>
       </OutingHead>

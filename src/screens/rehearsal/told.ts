@@ -27,3 +27,6 @@ export function worstOf({ chances }: RehearsedShot): Failure | null {
   const [first] = (Object.entries(chances) as [Failure, Chance][]).sort(([, a], [, b]) => b.p - a.p);
   return first && first[1].p > 0 ? first[0] : null;
 }
+
+/** With more shots than these a day is told over and over only where it is in sight, and drawn with fewer pieces. */
+export const LONG_DAY = 60;
