@@ -56,8 +56,11 @@ class Folder {
   }
 }
 
+/** Shorter than a person's, but longer than two changes one after the other take. */
+const CALM_MS = 500;
+
 function Shown(): ReactNode {
-  useFolderBackup();
+  useFolderBackup(CALM_MS);
   return <Menu items={useFolderItems()} />;
 }
 
@@ -171,7 +174,7 @@ describe('a folder that is kept up', () => {
       Promise.resolve({
         createWritable: async () => {
           order.push('begun');
-          if (slow-- > 1) await new Promise((done) => setTimeout(done, 4000));
+          if (slow-- > 1) await new Promise((done) => setTimeout(done, 3 * CALM_MS));
           const stream = await createWritable();
           return { ...stream, close: () => stream.close().then(() => void order.push('closed')) };
         },

@@ -81,7 +81,7 @@ async function othersIn(folder: FileSystemDirectoryHandle, repository: Repositor
  * Writes after every change, as long as a folder is picked. Where it may not be written, the person is told at that change,
  * and what waits is written as soon as it may be, on a later visit too.
  */
-export function useFolderBackup(): void {
+export function useFolderBackup(calmMs = CALM_MS): void {
   const repository = useRepository();
   const { complain } = useToast();
   useEffect(() => {
@@ -110,7 +110,7 @@ export function useFolderBackup(): void {
           }
           told = !written;
         });
-      }, CALM_MS);
+      }, calmMs);
     };
     void repository.queries.choice(WAITS).then((waits) => (waits === 'yes' ? writeNow() : true));
     const stop = repository.history.subscribe(later);
@@ -118,7 +118,7 @@ export function useFolderBackup(): void {
       stop();
       clearTimeout(timer);
     };
-  }, [repository, complain]);
+  }, [repository, complain, calmMs]);
 }
 
 /** Lines of the menu: pick a folder, allow it again, or stop. */
