@@ -13,6 +13,7 @@ import type { HistoryState } from '@/store/history';
 import type { Repository } from '@/store/repository';
 import { openRepository } from '@/store/openRepository';
 import type { Opening } from '@/store/openRepository';
+import styles from './barred.module.css';
 import { demoData } from './demoData';
 import { OwnContext, useOwnOf } from './learned';
 
@@ -34,7 +35,7 @@ export function RepositoryProvider({
   const barred = opening.state === 'lost' ? lost(opening.held) : BARRED[opening.state]?.(opening);
   if (barred)
     return (
-      <main style={{ padding: 32 }} role="alert">
+      <main className={styles.barred} role="alert">
         {barred}
       </main>
     );
