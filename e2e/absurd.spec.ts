@@ -1,13 +1,12 @@
 import CRC32 from 'crc-32';
 import type { Page } from '@playwright/test';
-import type { Records } from '@/core/records/kinds';
 import type { ShotRecord } from '@/core/records/shotRecord';
 import { FILE_VERSION } from '@/core/schema/versions';
 import { expect, open, test, WHOLE } from './fixture';
 import { extremes } from './extremes';
 import type { Ends } from './extremes';
 import { OF_EACH_KIND, PLACES } from './places';
-import { DEMO, DEMO_OUTING } from './records';
+import { DEMO, DEMO_OUTING, putKept } from './records';
 
 /** As far as the schema of a shot goes, and no further. */
 const FAR: Record<string, object> = {
@@ -112,31 +111,10 @@ for (const [how, ends] of Object.entries(ENDS))
     async ({ page }) => {
       test.slow();
       await open(page, '/');
-      await put(page, extremes(ends));
+      await putKept(page, extremes(ends));
       await drawWhole(page, MIXED.test(how) ? PLACES : OF_EACH_KIND);
     },
   );
-
-/** Puts records in place of those that are kept. */
-async function put(page: Page, records: Records): Promise<void> {
-  await page.evaluate(
-    (all) =>
-      new Promise<void>((resolve, reject) => {
-        const request = indexedDB.open('lynxeye');
-        request.onerror = () => reject(new Error('the data does not open'));
-        request.onsuccess = () => {
-          const transaction = request.result.transaction([...request.result.objectStoreNames], 'readwrite');
-          for (const [table, list] of Object.entries(all))
-            for (const record of list as unknown[]) transaction.objectStore(table).put(record);
-          transaction.oncomplete = () => {
-            request.result.close();
-            resolve();
-          };
-        };
-      }),
-    records,
-  );
-}
 
 /** Goes to each place: no attribute and no text there may be of what is no number. */
 async function drawWhole(page: Page, places: readonly string[]): Promise<void> {

@@ -55,6 +55,27 @@ export async function patchKept(page: Page, patches: readonly Patch[]): Promise<
   );
 }
 
+/** Puts records in place of those that are kept. */
+export async function putKept(page: Page, records: Records): Promise<void> {
+  await page.evaluate(
+    (all) =>
+      new Promise<void>((resolve, reject) => {
+        const request = indexedDB.open('lynxeye');
+        request.onerror = () => reject(new Error('the data does not open'));
+        request.onsuccess = () => {
+          const transaction = request.result.transaction([...request.result.objectStoreNames], 'readwrite');
+          for (const [table, list] of Object.entries(all))
+            for (const record of list as unknown[]) transaction.objectStore(table).put(record);
+          transaction.oncomplete = () => {
+            request.result.close();
+            resolve();
+          };
+        };
+      }),
+    records,
+  );
+}
+
 /** What a table holds now: what is shown may not be written yet, and a page that goes takes what is under way with it. */
 export async function kept(page: Page, table: Patch['table']): Promise<unknown[]> {
   return page.evaluate(
