@@ -125,7 +125,14 @@ function besideView(space: Space, mode: Mode, shutter: ShutterSetting, all: read
     const loss =
       wished +
       exposed.loss +
-      weighedSum(MOTION_TERMS, weights, { figures, aim, brightLog, darkLog, longestLog });
+      weighedSum(MOTION_TERMS, weights, {
+        figures,
+        aim,
+        brightLog,
+        darkLog,
+        darkWeight: space.light.darkWeight,
+        longestLog,
+      });
     if (best === null || loss < best.loss) best = { exposed, loss };
   }
   if (best === null) throw new Error('a shutter without a single exposure');

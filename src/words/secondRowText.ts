@@ -7,21 +7,28 @@ import { evText } from './settingText';
 type Of<S extends Reason['setting']> = Extract<Reason, { setting: S }>;
 
 /** Why white balance, colour and exposure offset stand as they do. */
-export function whiteBalanceText(reason: Of<'whiteBalance'>): ReasonText {
-  const text = reason.auto
-    ? messages.headingToAndFromThe
-    : reason.graded
-      ? messages.lockedSoThatAGrade
-      : reason.lamps
-        ? messages.lockedForTheLamps
-        : messages.lockedTheLightHardlyChanges;
-  return {
-    text,
-    steps: [
-      messages.theLightChangesByStops({ changeStops: tenths(reason.changeStops) }),
-      messages.inTheMiddleOfIt({ kelvin: reason.kelvin, auto: reason.auto }),
-    ],
-  };
+export function whiteBalanceText({ auto, graded, light }: Of<'whiteBalance'>): ReasonText {
+  const { from, warmK, coolK } = light;
+  const [warm, cool] = [hundreds(warmK), hundreds(coolK)];
+  const steps = [
+    messages.theLightIsFromToK({
+      warmK: warm,
+      coolK: cool,
+      same: warm === cool,
+      offMired: Math.round(light.offMired),
+      wanderMired: light.wanderMired,
+    }),
+  ];
+  return auto
+    ? {
+        text: messages.automaticBecause({ from }),
+        steps: [...steps, messages.lockItAtK({ from, lockK: light.lockK })],
+      }
+    : { text: messages.lockedBecause({ from, graded }), steps };
+}
+
+function hundreds(kelvin: number): number {
+  return Math.round(kelvin / 100) * 100;
 }
 
 export function colourText(reason: Of<'colour'>): ReasonText {

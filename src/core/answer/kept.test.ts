@@ -15,7 +15,7 @@ import type { Solution } from './solve';
 const shotOf = (school: SchoolId, more: Partial<Shot> = {}): Shot => ({
   ...emptyShot('Ride'),
   look: { school },
-  light: { kind: 'range', evMin: 11, evMax: 15.5 },
+  light: { kind: 'range', evMin: 13, evMax: 15 },
   filters: [],
   ...more,
 });

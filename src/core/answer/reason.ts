@@ -3,6 +3,7 @@ import type { SchoolId } from '../vocabulary/schools';
 import type { Screen } from '../vocabulary/screens';
 import type { YieldedWish } from './kept';
 import type { ForcedBy, Neighbour } from './neighbours';
+import type { LightColour } from '../light/kelvin';
 import type { TermChange } from '../search/judged';
 
 /** Who holds a setting: the person, or what the shot's day decides; `false`: nobody, it was worked out. */
@@ -108,9 +109,7 @@ export type Reason = {
       setting: 'whiteBalance';
       auto: boolean;
       graded: boolean;
-      lamps: boolean;
-      kelvin: number;
-      changeStops: number;
+      light: LightColour;
     }
   | { setting: 'colour'; grade: 'none' | 'light' | 'full'; baseIso: number; guardStops: number }
   | { setting: 'exposureOffsetStops'; stops: number; floats: boolean; evMax: number }

@@ -1,5 +1,4 @@
 import { flickerResidual } from '../light/flicker';
-import { lockedWhiteBalanceK } from '../search/settingsOf';
 import { encodingBitsPerPixel, cardUse, writtenMbps } from '../camera/card';
 import { ev100OfSetting } from '../light/exposureValue';
 import { pixelsPerSightDegree } from '../playback/screens';
@@ -56,10 +55,8 @@ function plainReasonsOf(solution: Solution): PlainReason[] {
       setting: 'whiteBalance',
       pinned: pinned('whiteBalance'),
       auto: settings.whiteBalance === 'auto',
-      graded: space.brief.look.grade === 'full',
-      lamps: space.light.pulseHz !== null,
-      kelvin: lockedWhiteBalanceK(space),
-      changeStops: space.light.evMax - space.light.evMin,
+      graded: space.brief.look.grade !== 'none',
+      light: space.workings.lightColour,
     },
     {
       setting: 'colour',

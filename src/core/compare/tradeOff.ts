@@ -1,3 +1,4 @@
+import { knownLight } from '../light/lightRange';
 import type { FilterSetting } from '../filters/kit';
 import { flickerSafeShutters } from '../light/flicker';
 import { THIRD_STOP_SHUTTERS } from '../units/stops';
@@ -124,7 +125,7 @@ export function lightTradeOff(space: Space, { colour, shutter, iso }: Candidate)
   const filters = space.filters.map((filter): FilterOverLight => {
     // One light after the other, each known: what the charts show is where losses begin.
     const factsAt = (ev: number): ExposureFacts => {
-      const known = { evMin: ev, evMax: ev, spreadStops: 0, pulseHz: null };
+      const known = knownLight(ev);
       return {
         sensor,
         light: known,

@@ -81,7 +81,7 @@ describe('what a day holds of a shot', () => {
   });
 
   it('says that a change could be made but gains too little', () => {
-    const middling: ShotInput['light'] = { kind: 'range', evMin: 13.6, evMax: 14.4 };
+    const middling: ShotInput['light'] = { kind: 'range', evMin: 13, evMax: 13.6 };
     const { sheet } = dayOf(
       [shot({ light: SUN }), shot({ light: middling }), shot({ light: SUN })],
       [true, true],

@@ -1,3 +1,4 @@
+import { asRange } from '../light/lightRange';
 import { solve } from '../answer/solve';
 import type { Brief } from '../brief/brief';
 import { heldBySettings } from '../inspect/planned';
@@ -19,7 +20,7 @@ const OFF_STOPS = { darkest: -3, brightest: 2 } as const;
  * are right for it. `off`: where between too dark and too bright the picture lies, 0 … 1.
  */
 export function askLight(brief: Brief, ev: number, before: number, off: number): DrillQuestion | null {
-  const lit = (guess: number): Brief => ({ ...brief, light: { kind: 'range', evMin: guess, evMax: guess } });
+  const lit = (guess: number): Brief => ({ ...brief, light: asRange(brief.light, guess, guess) });
   const { base } = brief.camera.iso.standard;
   const wish = { ...lit(ev), pins: { shutterMode: 'fixed', iso: { min: base, max: base } } as const };
   const outcome = solve(wish);
@@ -82,7 +83,7 @@ export function askStops(
   const ev = ev100OfSetting(fNumber, from.seconds, base) + from.stops;
   if (ev < LIGHT_EV.darkest || ev > LIGHT_EV.brightest) return null;
   const thenSeconds = from.seconds * 2 ** byStops;
-  const lit: Brief = { ...brief, light: { kind: 'range', evMin: ev, evMax: ev } };
+  const lit: Brief = { ...brief, light: asRange(brief.light, ev, ev) };
   const same = { iso: { min: base, max: base }, shutterMode: 'fixed' } as const;
   const first = solve({
     ...lit,

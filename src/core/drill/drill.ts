@@ -1,3 +1,4 @@
+import type { LightRange } from '../light/lightRange';
 import type { Brief } from '../brief/brief';
 import type { Exposure } from '../loss/exposure';
 import { LOST_CLIP } from '../rehearse/simulated';
@@ -58,7 +59,7 @@ export interface Drill {
   id: string | null;
   name: string | null;
   brief: Brief;
-  light: { evMin: number; evMax: number; spreadStops: number; pulseHz: number | null };
+  light: LightRange;
   given: DrillGiven;
   choices: DrillChoice[];
   /** Index of what loses least. */

@@ -33,8 +33,8 @@ const LOOKS: readonly Look[] = [
   // Somebody passes near, in the wood.
   {
     mount: { kind: 'tripod', activity: 'riding' },
-    motion: { subject: { speedMps: 16, distanceM: 4, sizeM: 1.8, sideM: 4 } },
-    light: { kind: 'range', evMin: 5, evMax: 5.5 },
+    motion: { subject: { speedMps: 16, distanceM: 1.5, sizeM: 1.8, sideM: 1.5 } },
+    light: { kind: 'range', evMin: 7, evMax: 7.3 },
     filters: [],
     limits: { lamps: 'none', isoCeiling: 800 },
   },

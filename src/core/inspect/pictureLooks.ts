@@ -1,6 +1,6 @@
 import type { Brief } from '../brief/brief';
 import { BEAT_SEEN_HZ } from '../light/flicker';
-import { lightRangeOf } from '../light/lightRange';
+import { asRange, evRangeOf } from '../light/lightRange';
 import { shakeFloorSeconds } from '../motion/shake';
 import type { Pictures } from '../records/clipReport';
 import type { Pins } from '../records/settings';
@@ -184,8 +184,8 @@ function beyond(pct: number, limit: number): number {
 const MOST_BEYOND = 4;
 
 function lit(brief: Brief, { brighter = 0, darker = 0 }: { brighter?: number; darker?: number }): Brief {
-  const { evMin, evMax } = lightRangeOf(brief.light, brief.limits);
-  return { ...brief, light: { kind: 'range', evMin: evMin - darker, evMax: evMax + brighter } };
+  const { evMin, evMax } = evRangeOf(brief.light);
+  return { ...brief, light: asRange(brief.light, evMin - darker, evMax + brighter) };
 }
 
 /**

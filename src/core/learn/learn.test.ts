@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { season } from '../../../bench/season';
 import { briefOf } from '../brief/brief';
-import { lightRangeOf } from '../light/lightRange';
+import { evRangeOf } from '../light/lightRange';
 import { modePowerW } from '../camera/modeTable';
 import { figureId, withOwn } from '../records/figures';
 import type { Figure, Learned } from '../records/learned';
@@ -195,9 +195,8 @@ describe("a brief with the person's own figures", () => {
     const { brief } = briefOf(shotWith(learned));
     const { brief: plain } = briefOf(shotWith([]));
     expect(brief.motion.shakeDegPerSRms).toBeCloseTo(52, 6);
-    const told = { lamps: 'none', mainsHz: 50, screenHz: 60 } as const;
-    expect(lightRangeOf(brief.light, told).evMax).toBeCloseTo(15.5, 9);
-    expect(lightRangeOf(brief.light, told).evMin).toBeCloseTo(12, 9);
+    expect(evRangeOf(brief.light).evMax).toBeCloseTo(15.5, 9);
+    expect(evRangeOf(brief.light).evMin).toBeCloseTo(12, 9);
     expect(brief.filters[0]).toMatchObject({ measuredStops: 3.2 });
     expect(brief.camera.heat.stillAirKPerW).toBeCloseTo(2 * plain.camera.heat.stillAirKPerW, 9);
     expect(brief.camera.writesShare).toBeCloseTo(0.9, 9);

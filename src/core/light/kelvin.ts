@@ -1,23 +1,141 @@
+import { LAMP_COLOUR } from '../vocabulary/lamps';
+import type { LampKind } from '../vocabulary/lamps';
+import { MOUNTS } from '../vocabulary/mounts';
 import { SKY_HABITS } from '../vocabulary/outdoors';
-import type { Light } from './lightSchema';
-import type { Lamps } from './lamps';
-import type { LightRange } from './lightRange';
+import type { Shade } from '../vocabulary/outdoors';
+import { SCENES } from '../vocabulary/scenes';
+import { item } from '../units/items';
+import { clamp } from '../units/stops';
+import type { Light, SunLight } from './lightSchema';
+import { lampsIn } from './lamps';
+import type { LightRange, RunThroughLight } from './lightRange';
 import { skyAt } from './sky';
 import { sunPosition } from './sun/position';
 import { USUAL_SUN } from './sun/sunLight';
-import { item } from '../units/items';
 
 /**
- * Correlated colour temperature of the light, kelvin, to lock white balance at. Starting estimates in the order of
- * published daylight tables: a low sun is warm, shade and cloud are cool.
+ * The colour of a run's light as correlated colour temperature, K. Differences are told in mired, 10⁶/K, in which equal steps
+ * look equal (Judd 1932). All figures are starting estimates in the order of published daylight and lamp tables.
  */
-const LAMPS_K = 3200;
-const DAYLIGHT_K = 5600;
-const CLOUD_K = 6500;
-const SHADE_K = 7000;
+export interface LightColour {
+  /** Where to lock white balance, K. */
+  lockK: number;
+  /** The warmest and the coolest of the run, K. */
+  warmK: number;
+  coolK: number;
+  /** How far all of it may lie from where it is told, mired. */
+  offMired: number;
+  /** How far an automatic wanders by itself, mired. */
+  wanderMired: number;
+  from: ColourSource;
+}
+
+/** What gives the light its colour; a `lowSun` is to keep it. */
+export type ColourSource = 'sky' | 'lowSun' | 'lamps' | 'unknownLamps' | 'screen' | 'mixed';
+
+type Seen = Pick<LightColour, 'warmK' | 'coolK' | 'offMired' | 'from'>;
+
+export const miredOf = (kelvin: number): number => 1_000_000 / kelvin;
+
+/** Low sun keeps its colour where white is daylight, K. */
+const KEPT_K = 5400;
+/** A camera's white balance is set in hundreds. */
+const STEP_K = 100;
+
+/** An automatic in light that stays, in light or headings that change, and under lamps of several kinds, mired. */
+const WANDER_STEADY = 10;
+const WANDER_CHANGING = 25;
+const WANDER_MIXED = 35;
+/** Light that varies by more than this changes in colour too, stops. */
+const STEADY_WITHIN_STOPS = 1;
+
+export function colourOfLight(light: Light, range: LightRange, run: RunThroughLight): LightColour {
+  const seen = seenIn(light, range, run);
+  const { warmK, coolK, from } = seen;
+  const lockK =
+    from === 'lowSun'
+      ? KEPT_K
+      : Math.round(1_000_000 / ((miredOf(warmK) + miredOf(coolK)) / 2) / STEP_K) * STEP_K;
+  const steady =
+    range.evMax - range.evMin <= STEADY_WITHIN_STOPS &&
+    (MOUNTS[run.mount.kind].stands || from === 'lamps' || from === 'screen');
+  return {
+    ...seen,
+    lockK,
+    wanderMired:
+      from === 'mixed' || from === 'unknownLamps' ? WANDER_MIXED : steady ? WANDER_STEADY : WANDER_CHANGING,
+  };
+}
+
+function seenIn(light: Light, range: LightRange, { limits }: RunThroughLight): Seen {
+  const lamps = lampsIn(light);
+  if (limits.lamps === 'screen') return one(SCREEN_K, 10, 'screen');
+  if (lamps !== 'none' && lamps !== 'unknown') {
+    const { kelvin, offMired } = LAMP_COLOUR[lamps];
+    return one(kelvin, offMired, 'lamps');
+  }
+  if (light.kind === 'scene') return ofScenes(light, lamps);
+  if (lamps === 'unknown' || limits.lamps === 'mains')
+    return one(between(LAMPS_BY_LIGHT, range.evMax), UNKNOWN_LAMPS_MIRED, 'unknownLamps');
+  if (light.kind === 'sun') return ofSun(light);
+  return {
+    warmK: between(SKY_BY_LIGHT, range.evMax),
+    coolK: between(SKY_BY_LIGHT, range.evMin),
+    offMired: SKY_MIRED,
+    from: 'sky',
+  };
+}
+
+const one = (kelvin: number, offMired: number, from: ColourSource): Seen => ({
+  warmK: kelvin,
+  coolK: kelvin,
+  offMired,
+  from,
+});
+
 const SCREEN_K = 6500;
+const UNKNOWN_LAMPS_MIRED = 40;
+/** Of a sky told by its brightness alone, mired. */
+const SKY_MIRED = 15;
+
+type Table = readonly (readonly [at: number, kelvin: number])[];
+
+/** A sky by the light it gives, EV100: sun, cloud, shade and wood, dusk, the blue hour; the moon is the sun's light again. */
+const SKY_BY_LIGHT: Table = [
+  [-1, 4200],
+  [1, 8500],
+  [6, 8000],
+  [9, 7200],
+  [11, 6800],
+  [12, 6500],
+  [13, 6200],
+  [14, 5800],
+  [15, 5500],
+];
+
+/** Lamps that nobody named, by the light they give, EV100: warm where one lives, neutral where one works and plays. */
+const LAMPS_BY_LIGHT: Table = [
+  [3, 2700],
+  [5, 2800],
+  [6, 3000],
+  [7, 4000],
+  [12, 4500],
+];
+
+function ofScenes({ from, to }: Extract<Light, { kind: 'scene' }>, lamps: LampKind): Seen {
+  const ends = [SCENES[from], SCENES[to]];
+  const kelvins = ends.map(({ kelvin }) => kelvin);
+  const lit = ends.filter((end) => end.lamps).length;
+  return {
+    warmK: Math.min(...kelvins),
+    coolK: Math.max(...kelvins),
+    offMired: Math.max(...ends.map(({ offMired }) => offMired)),
+    from: lamps === 'none' ? 'sky' : lit === 1 ? 'mixed' : 'unknownLamps',
+  };
+}
+
 /** Sunlight by the sun's altitude, degrees. */
-const SUN_K: readonly (readonly [altitudeDeg: number, kelvin: number])[] = [
+const SUN_K: Table = [
   [-6, 8500],
   [-2, 4500],
   [0, 2800],
@@ -27,28 +145,48 @@ const SUN_K: readonly (readonly [altitudeDeg: number, kelvin: number])[] = [
   [35, 5500],
   [90, 5700],
 ];
+const CLOUD_K = 6500;
+const SHADE_K: Readonly<Record<Exclude<Shade, 'open'>, number>> = {
+  openShade: 7500,
+  lightWood: 6300,
+  denseWood: 6600,
+  gorge: 7500,
+};
+/** A sun between these altitudes colours the sky and what it falls on, degrees. */
+const LOW_SUN_DEG = [-4, 8] as const;
+const SUN_MIRED = 6;
 
-/** A camera's white balance is set in hundreds. */
-const STEP_K = 100;
-
-/** The colour temperature of a run's light, in the middle of it. */
-export function kelvinOf(light: Light, range: Pick<LightRange, 'evMax' | 'pulseHz'>, lamps: Lamps): number {
-  if (lamps === 'screen') return SCREEN_K;
-  if (range.pulseHz !== null) return LAMPS_K;
-  if (light.kind !== 'sun') return range.evMax >= 13 ? DAYLIGHT_K : CLOUD_K;
-  const middle = (Date.parse(light.from) + Date.parse(light.to)) / 2;
-  // Told cloud by the hour comes before the day's sky, as it does for the light itself.
-  if (skyAt(light.sky ?? USUAL_SUN.sky, light.clouds, middle).likely >= SKY_HABITS.cloud.divisor)
-    return CLOUD_K;
+function ofSun(light: SunLight): Seen {
+  const [from, to] = [Date.parse(light.from), Date.parse(light.to)];
   const shades = light.shade ?? USUAL_SUN.shade;
-  if (!shades.includes('open')) return SHADE_K;
-  return Math.round(sunKelvin(sunPosition(light, middle).altitudeDeg) / STEP_K) * STEP_K;
+  const kelvins: number[] = [];
+  let low = false;
+  for (const at of [from, (from + to) / 2, to]) {
+    // Told cloud by the hour comes before the day's sky, as it does for the light itself.
+    const cloudy = skyAt(light.sky ?? USUAL_SUN.sky, light.clouds, at).likely >= SKY_HABITS.cloud.divisor;
+    const { altitudeDeg } = sunPosition(light, at);
+    if (cloudy) kelvins.push(CLOUD_K);
+    else {
+      if (shades.includes('open')) {
+        kelvins.push(between(SUN_K, altitudeDeg));
+        low ||= altitudeDeg > LOW_SUN_DEG[0] && altitudeDeg < LOW_SUN_DEG[1];
+      }
+      for (const shade of shades) if (shade !== 'open') kelvins.push(SHADE_K[shade]);
+    }
+  }
+  return {
+    warmK: Math.min(...kelvins),
+    coolK: Math.max(...kelvins),
+    offMired: SUN_MIRED,
+    from: low ? 'lowSun' : 'sky',
+  };
 }
 
-function sunKelvin(altitudeDeg: number): number {
-  const above = SUN_K.findIndex(([at]) => at >= altitudeDeg);
-  if (above <= 0) return item(SUN_K, above === 0 ? 0 : SUN_K.length - 1)[1];
-  const [lowAt, low] = item(SUN_K, above - 1);
-  const [highAt, high] = item(SUN_K, above);
-  return low + ((high - low) * (altitudeDeg - lowAt)) / (highAt - lowAt);
+/** Straight lines between the rows of a table, and its ends beyond them. */
+function between(table: Table, at: number): number {
+  const above = table.findIndex(([from]) => from >= at);
+  if (above <= 0) return item(table, above === 0 ? 0 : table.length - 1)[1];
+  const [lowAt, low] = item(table, above - 1);
+  const [highAt, high] = item(table, above);
+  return low + (high - low) * clamp((at - lowAt) / (highAt - lowAt), 0, 1);
 }

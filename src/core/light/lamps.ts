@@ -1,10 +1,13 @@
+import { SCENES } from '../vocabulary/scenes';
+import type { LampKind } from '../vocabulary/lamps';
 import { pulseHzOfMains } from './flicker';
+import type { Light } from './lightSchema';
 
 /** Where artificial light comes from in a shot. */
 export const LAMPS = ['byLight', 'none', 'mains', 'screen'] as const;
 export type Lamps = (typeof LAMPS)[number];
 
-/** What a shot says of its lamps. `byLight`: lit from the mains when the light is that of a lit room. */
+/** What a shot says of its lamps. `byLight`: lit from the mains where the light has lamps. */
 export interface LampsToldBy {
   lamps: Lamps;
   mainsHz: number;
@@ -12,7 +15,20 @@ export interface LampsToldBy {
   screenHz: number;
 }
 
-/** The pulse in the light, Hz, or `null` when nothing pulses. `lit`: the light looks like lamplight. */
+/**
+ * The lamps in a light: those told, else those that light the named scene. Light told by figures alone has none: dusk, a wood
+ * and the dawn are as dark as a lit room, and lit by the sky.
+ */
+export function lampsIn(light: Light): LampKind {
+  if (light.lamps !== undefined) return light.lamps;
+  return light.kind === 'scene' && (SCENES[light.from].lamps || SCENES[light.to].lamps) ? 'unknown' : 'none';
+}
+
+export function isLamplit(light: Light): boolean {
+  return lampsIn(light) !== 'none';
+}
+
+/** The pulse in the light, Hz, or `null` when nothing pulses. `lit`: there are lamps in the light. */
 export function pulseOf({ lamps, mainsHz, screenHz }: LampsToldBy, lit: boolean): number | null {
   if (lamps === 'screen') return screenHz;
   if (lamps === 'mains' || (lamps === 'byLight' && lit)) return pulseHzOfMains(mainsHz);

@@ -1,7 +1,9 @@
 import type { Light } from './lightSchema';
 import { ev100OfIlluminance } from './exposureValue';
-import { pulseOf } from './lamps';
+import { isLamplit, lampsIn, pulseOf } from './lamps';
 import type { LampsToldBy } from './lamps';
+import type { MountKind } from '../vocabulary/mounts';
+import { MOUNTS } from '../vocabulary/mounts';
 import { evOfReading, rangeOfReadings } from './readings';
 import { SCENES } from '../vocabulary/scenes';
 import { sunLightRange } from './sun/sunLight';
@@ -12,21 +14,105 @@ export interface LightRange {
   evMax: number;
   /** How far either end may lie from where it is told, stops: one standard deviation, by how the light is known. */
   spreadStops: number;
+  /** How far it wanders within the run beyond what is told, stops: one standard deviation. */
+  wanderStops: number;
+  /** Both together: what an exposure meets around either end. */
+  aroundStops: number;
+  /** What the dark end and the bright end weigh, 0…1: a short stretch by its share of the run, half of it and more whole. */
+  darkWeight: number;
+  brightWeight: number;
   pulseHz: number | null;
 }
 
 /** What all light of one day is off by together, stops (start): the air is clearer or hazier than its name. */
 export const DAY_LIGHT_STOPS = 0.3;
 
-/** Brightest light, EV100, at which a run of unnamed light is taken to be lit by lamps: a bright hall (start). */
-const LAMPLIGHT_UP_TO_EV = 8;
-/** Below this, EV100, no lamp is at work: moonlight (start). */
-const LAMPLIGHT_DOWN_TO_EV = 0;
+/** What of a run decides how its light goes: its lamps, and how the camera is carried through it. */
+export interface RunThroughLight {
+  limits: LampsToldBy;
+  mount: { kind: MountKind };
+}
 
 /** The light a shot describes, whichever way it was told, with its lamps. Source for scenes: `scenes.ts`. */
-export function lightRangeOf(light: Light, told: LampsToldBy): LightRange {
+export function lightRangeOf(light: Light, { limits, mount }: RunThroughLight): LightRange {
   const range = evRangeOf(light);
-  return { ...range, spreadStops: spreadOf(light), pulseHz: pulseOf(told, looksLamplit(light, range)) };
+  const lit = isLamplit(light);
+  const spreadStops = spreadOf(light);
+  const wanderStops = wanderOf(light, range, mount.kind, lit);
+  const darkShare = light.darkShare ?? usualDarkShare(range, mount.kind);
+  return {
+    ...range,
+    spreadStops,
+    wanderStops,
+    aroundStops: Math.hypot(spreadStops, wanderStops),
+    darkWeight: weightOf(darkShare),
+    brightWeight: weightOf(1 - darkShare),
+    pulseHz: pulseOf(limits, lit),
+  };
+}
+
+/** Light that is known and stays, EV100: one for the whole run, or two ends that weigh alike. */
+export function knownLight(evMin: number, evMax = evMin): LightRange {
+  return {
+    evMin,
+    evMax,
+    spreadStops: 0,
+    wanderStops: 0,
+    aroundStops: 0,
+    darkWeight: 1,
+    brightWeight: 1,
+    pulseHz: null,
+  };
+}
+
+/** The same light told by the ends of another range; its lamps and its dark stretches stay. */
+export function asRange(light: Light, evMin: number, evMax: number): Light {
+  const lamps = lampsIn(light);
+  return {
+    kind: 'range',
+    evMin,
+    evMax,
+    ...(lamps === 'none' ? {} : { lamps }),
+    ...(light.darkShare === undefined ? {} : { darkShare: light.darkShare }),
+  };
+}
+
+/** Even in one light clouds and shade pass, and what carries the camera turns it, stops (start): so much at rest, and for each degree a second of its usual turning. */
+const WANDER_STOPS = 0.2;
+const WANDER_PER_DEG_PER_S = 0.25 / 60;
+/** Lamps stand where they are: only near and far from them differ (start). */
+const WANDER_LAMPLIT_STOPS = 0.25;
+/** What is told of the light's way is no surprise: so much of it is taken off (start). */
+const TOLD_SHARE = 0.25;
+
+function wanderOf(
+  light: Light,
+  { evMin, evMax }: { evMin: number; evMax: number },
+  mount: MountKind,
+  lit: boolean,
+): number {
+  const { panDegPerS, stands } = MOUNTS[mount];
+  if (lit) return stands ? 0 : WANDER_LAMPLIT_STOPS;
+  // The sun's light is worked out for every heading and shade of the run.
+  const told = light.kind === 'sun' ? 1 : TOLD_SHARE;
+  return Math.max(WANDER_STOPS, WANDER_STOPS + WANDER_PER_DEG_PER_S * panDegPerS - told * (evMax - evMin));
+}
+
+/**
+ * The wider a run's light, the rarer its dark end: sun and shade take turns, but what lies six stops down is an underpass
+ * (start: half the run up to this width, from there by its cube). A camera that stands sees the light go by slowly.
+ */
+const TAKING_TURNS_STOPS = 4;
+const SHORTEST_STRETCH = 0.06;
+
+function usualDarkShare({ evMin, evMax }: { evMin: number; evMax: number }, mount: MountKind): number {
+  const width = evMax - evMin;
+  if (MOUNTS[mount].stands || width <= TAKING_TURNS_STOPS) return 0.5;
+  return Math.max(SHORTEST_STRETCH, 0.5 * (TAKING_TURNS_STOPS / width) ** 3);
+}
+
+function weightOf(share: number): number {
+  return Math.min(1, 2 * share);
 }
 
 /** The range alone, EV100. */
@@ -71,11 +157,4 @@ function spreadOf(light: Light): number {
   return Math.max(
     ...[light.from, light.to].map((scene) => corrected?.[scene]?.spreadStops ?? SPREAD_STOPS.scene),
   );
-}
-
-/** A named scene says whether lamps light it; the sun's light has none; any other is judged by how dark it is. */
-function looksLamplit(light: Light, { evMin }: { evMin: number }): boolean {
-  if (light.kind === 'scene') return SCENES[light.from].lamps || SCENES[light.to].lamps;
-  if (light.kind === 'sun') return false;
-  return evMin <= LAMPLIGHT_UP_TO_EV && evMin >= LAMPLIGHT_DOWN_TO_EV;
 }

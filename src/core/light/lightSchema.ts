@@ -1,3 +1,4 @@
+import { LAMP_KINDS } from '../vocabulary/lamps';
 import { SHADES, SKIES, SUN_GROUNDS } from '../vocabulary/outdoors';
 import * as z from 'zod';
 import { ZoneSchema } from '../schema/zone';
@@ -6,6 +7,14 @@ import { InstantSchema } from '../schema/times';
 import { finds } from '../schema/fault';
 
 /** Light as files tell it, in each of its ways. What follows from it stands in `light/`. */
+/** What any light may say beside its figures. */
+const beside = {
+  /** The lamps in it; left out: those of the named scene, else none. */
+  lamps: z.enum(LAMP_KINDS).optional(),
+  /** Share of the run spent near the dark end, 0…1; left out: the usual one. */
+  darkShare: z.number().min(0).max(1).optional(),
+};
+
 /** A figure of the person's own in place of the usual: so many stops brighter, and how far that may be off. */
 const CorrectedSchema = z.strictObject({
   stops: z.number().min(-20).max(20),
@@ -51,6 +60,7 @@ const degrees = z.number().min(0).max(360);
 const SunLightSchema = z
   .strictObject({
     kind: z.literal('sun'),
+    ...beside,
     lat: z.number().min(-90).max(90),
     lon: z.number().min(-180).max(180),
     from: instant,
@@ -117,6 +127,7 @@ export type CameraReading = z.output<typeof CameraReadingSchema>;
 
 const OneReadingLightSchema = z.strictObject({
   kind: z.literal('reading'),
+  ...beside,
   ...cameraReading,
   darkerStops: stops.default(0),
   brighterStops: stops.default(0),
@@ -124,6 +135,7 @@ const OneReadingLightSchema = z.strictObject({
 
 const ReadingsLightSchema = z.strictObject({
   kind: z.literal('readings'),
+  ...beside,
   readings: z.array(ReadingSchema).min(1).max(40),
   darkerStops: stops.default(0),
   brighterStops: stops.default(0),
@@ -134,11 +146,12 @@ const lux = z.number().min(0.0001).max(1_000_000);
 
 export const LightSchema = z.discriminatedUnion('kind', [
   z
-    .strictObject({ kind: z.literal('range'), evMin: ev, evMax: ev })
+    .strictObject({ kind: z.literal('range'), ...beside, evMin: ev, evMax: ev })
     .refine((light) => light.evMin <= light.evMax, finds({ code: 'atLeastKey', key: 'evMin' }, ['evMax'])),
   z
     .strictObject({
       kind: z.literal('scene'),
+      ...beside,
       from: z.enum(SCENE_NAMES),
       to: z.enum(SCENE_NAMES).optional(),
       /** What the person's own clips say of these scenes. */
@@ -149,7 +162,7 @@ export const LightSchema = z.discriminatedUnion('kind', [
   OneReadingLightSchema,
   ReadingsLightSchema,
   z
-    .strictObject({ kind: z.literal('lux'), luxMin: lux, luxMax: lux })
+    .strictObject({ kind: z.literal('lux'), ...beside, luxMin: lux, luxMax: lux })
     .refine(
       (light) => light.luxMin <= light.luxMax,
       finds({ code: 'atLeastKey', key: 'luxMin' }, ['luxMax']),

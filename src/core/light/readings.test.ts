@@ -1,8 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { candelaOf, faceEvWith, faceLight, luxAt, luxOfEv, reachM } from './face';
-import { kelvinOf } from './kelvin';
 import { evOfReading, linearOfSrgb, MID_GREY, toneOf } from './readings';
-import type { SunLight } from './sun/sunLight';
 
 /** An even picture of one grey, 0…255. */
 const grey = (value: number, pixels = 64): Uint8ClampedArray =>
@@ -50,29 +48,5 @@ describe('a face against the sky', () => {
     const told = faceLight(8, 12);
     const there = faceEvWith(8, lamp, reachM(lamp, told.missingLux));
     expect(12 - there).toBeCloseTo(1.5, 6);
-  });
-});
-
-describe('colour of the light', () => {
-  const sun = (clock: string, more: Partial<SunLight> = {}): SunLight => ({
-    kind: 'sun',
-    lat: 46.62,
-    lon: 12.3,
-    from: `2026-10-03T${clock}:00+02:00`,
-    to: `2026-10-03T${clock}:00+02:00`,
-    ...more,
-  });
-  const day = { evMax: 15, pulseHz: null };
-
-  it('is warm under a low sun and lamps, cool in shade and cloud', () => {
-    const noon = kelvinOf(sun('13:00'), day, 'byLight');
-    expect(noon).toBeGreaterThan(5200);
-    expect(kelvinOf(sun('18:20'), day, 'byLight')).toBeLessThan(noon - 500);
-    expect(kelvinOf(sun('13:00', { shade: ['gorge'] }), day, 'byLight')).toBeGreaterThan(noon + 500);
-    expect(kelvinOf(sun('13:00', { sky: 'cloud' }), day, 'byLight')).toBe(6500);
-    const clouds = [{ at: '2026-10-03T12:00:00+02:00', cloudPct: 95, spreadPct: 0, by: 'forecast' as const }];
-    expect(kelvinOf(sun('12:30', { clouds }), day, 'byLight')).toBe(6500);
-    const room = { kind: 'scene', from: 'litRoom', to: 'litRoom' } as const;
-    expect(kelvinOf(room, { evMax: 6, pulseHz: 100 }, 'byLight')).toBe(3200);
   });
 });

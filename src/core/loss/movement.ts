@@ -23,6 +23,8 @@ export const SUBJECT_BLUR_TOLERANCE_PCT = 3;
 export const STROBING_STEP_PCT = 1.5;
 /** What strobes at the edge is seen, but it is the middle of the picture that is watched (start). */
 const WORST_SHARE = 0.25;
+/** Of the steps, what each octave of shake over its tolerance at half the time between frames hides (start). */
+const HIDDEN = 0.2;
 /** Shake in deg/s rms below which a mount counts as steady by itself (start: a heavy handle). */
 const STEADY_BY_ITSELF_DEG_PER_S = 8;
 
@@ -73,6 +75,8 @@ export interface MotionFacts {
   aim: ShutterAim | null;
   brightLog: number;
   darkLog: number;
+  /** What the dark end weighs, 0…1, as in the run's light. */
+  darkWeight: number;
   /** What it may take, though it does not in this light. */
   longestLog: number;
 }
@@ -122,7 +126,7 @@ export function motionFigures(
     shownLog: rate.shownLog,
     pulse: rate.pulse,
     stepPct: view.worstPctPerS / rate.shownFps,
-    stepOctaves: stepOctavesOf(view.typicalPctPerS, view.worstPctPerS, rate.shownFps),
+    stepOctaves: stepOctavesOf(view, rate),
     steady: steadied || motion.shakeDegPerSRms < STEADY_BY_ITSELF_DEG_PER_S,
   };
 }
@@ -134,21 +138,40 @@ export function atPace(
 ): MotionFigures {
   if (shake === 0 && speed === 0) return figures;
   const times = 2 ** speed;
-  const { typicalPctPerS, worstPctPerS, shownFps } = figures;
+  const faster = {
+    typicalPctPerS: figures.typicalPctPerS * times,
+    worstPctPerS: figures.worstPctPerS * times,
+    shakeFloorLog: figures.shakeFloorLog - shake,
+  };
   return {
     ...figures,
-    typicalPctPerS: typicalPctPerS * times,
-    worstPctPerS: worstPctPerS * times,
+    ...faster,
     stepPct: figures.stepPct * times,
-    stepOctaves: stepOctavesOf(typicalPctPerS * times, worstPctPerS * times, shownFps),
-    shakeFloorLog: figures.shakeFloorLog - shake,
+    stepOctaves: stepOctavesOf(faster, figures),
     subjectFloorLog: figures.subjectFloorLog - speed,
   };
 }
 
-function stepOctavesOf(typicalPctPerS: number, worstPctPerS: number, shownFps: number): number {
+/** What is seen of the steps: a picture that shakes so much that half the time between frames would smear it hides them. */
+function stepOctavesOf(
+  {
+    typicalPctPerS,
+    worstPctPerS,
+    shakeFloorLog,
+  }: Pick<ViewFigures, 'typicalPctPerS' | 'worstPctPerS' | 'shakeFloorLog'>,
+  { shownFps, shownLog }: Pick<RateFigures, 'shownFps' | 'shownLog'>,
+): number {
   const octaves = (pctPerS: number): number => Math.max(0, Math.log2(pctPerS / shownFps / STROBING_STEP_PCT));
-  return (1 - WORST_SHARE) * octaves(typicalPctPerS) + WORST_SHARE * octaves(worstPctPerS);
+  const shaken = Math.max(0, shownLog - 1 - shakeFloorLog);
+  return (
+    ((1 - WORST_SHARE) * octaves(typicalPctPerS) + WORST_SHARE * octaves(worstPctPerS)) /
+    (1 + HIDDEN * shaken)
+  );
+}
+
+/** Of what the bright end and the dark end lose, where the dark one loses more: all of it, or as short as it is less. */
+export function atWorst(bright: number, dark: number, darkWeight: number): number {
+  return bright + darkWeight * (dark - bright);
 }
 
 /** The shutter aimed at in one view, log2 of seconds: an angle of the frames shown, or the shake floor if that is shorter. */

@@ -24,6 +24,7 @@ import { tilt } from './terms/tilt';
 import { under } from './terms/under';
 import { viewNarrow } from './terms/viewNarrow';
 import { viewWide } from './terms/viewWide';
+import { whiteBalance } from './terms/whiteBalance';
 
 /**
  * The table of losses: every term once, by what must be known to tell it. A score is the weighted sum of the terms and
@@ -35,7 +36,7 @@ export const MOTION_TERMS = [angle, smear, subjectBlur, strobing, flicker] as co
 export const RATE_TERMS = [stutter, cadence] as const;
 export const FRAME_TERMS = [resolution, viewNarrow, viewWide, steadiness, tilt, editCrop] as const;
 export const FILE_TERMS = [bitRate, card] as const;
-export const COLOUR_TERMS = [colour] as const;
+export const COLOUR_TERMS = [colour, whiteBalance] as const;
 
 /** In the order of the charts. */
 export const TERM_TABLE = [

@@ -1,3 +1,4 @@
+import type { LightRange } from '../light/lightRange';
 import type { Brief } from '../brief/brief';
 import { heldBySettings } from '../inspect/planned';
 import { expose } from '../loss/exposure';
@@ -22,6 +23,8 @@ export interface FilmingOption {
   shutter: ShutterSetting;
   filter: FilterSetting;
   iso: IsoWindow;
+  /** As planned: how it wanders, and what its ends weigh. */
+  light: LightRange;
   figures: MotionFigures;
   aim: ShutterAim | null;
   weights: Weights;
@@ -60,6 +63,7 @@ function workedOut(brief: Brief, settings: Settings): FilmingOption | null {
     shutter: candidate.shutter,
     filter: candidate.filter,
     iso: candidate.iso,
+    light: space.light,
     figures: figuresOf(space, candidate.mode),
     aim,
     weights,
@@ -94,12 +98,20 @@ export function outcomeOn(
   glass: FilterSetting = option.filter,
 ): DrawOutcome {
   const { sensor, shutter, iso, weights, aim } = option;
-  const light = { evMin: conditions.evMin, evMax: conditions.evMax, spreadStops: 0, pulseHz: null };
+  const { evMin, evMax } = conditions;
+  const light = { ...option.light, evMin, evMax, spreadStops: 0, aroundStops: option.light.wanderStops };
   const exposure: Exposure = expose(sensor, light, shutter, glass.stops, iso);
   const figures = atPace(option.figures, conditions);
   const { brightLog, darkLog } = exposure;
   const loss =
-    movementSum(weights, { figures, aim, brightLog, darkLog, longestLog: shutter.longestLog }) +
+    movementSum(weights, {
+      figures,
+      aim,
+      brightLog,
+      darkLog,
+      darkWeight: light.darkWeight,
+      longestLog: shutter.longestLog,
+    }) +
     exposureSum(weights, { sensor, light, shutter, filter: glass, iso, exposure }, option.base, Infinity);
   return {
     over: exposure.overStops > sensor.guardStops,

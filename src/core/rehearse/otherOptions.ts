@@ -2,7 +2,7 @@ import type { Brief } from '../brief/brief';
 import { filterKey } from '../day/partAnswer';
 import { partWorkOf } from '../day/partWork';
 import type { Memo } from '../day/partWork';
-import { lightRangeOf } from '../light/lightRange';
+import { asRange, evRangeOf } from '../light/lightRange';
 import { schoolOf } from '../loss/schools';
 import { search } from '../search/search';
 import { settingsOf } from '../search/settingsOf';
@@ -45,10 +45,10 @@ export function otherOptions({ part, option }: PlannedPart, { sheet }: Plan, mem
 }
 
 function briefAt(brief: Brief, { stops, shake }: { stops: number; shake: number }): Brief {
-  const { evMin, evMax } = lightRangeOf(brief.light, brief.limits);
+  const { evMin, evMax } = evRangeOf(brief.light);
   return {
     ...brief,
-    light: { kind: 'range', evMin: evMin + stops, evMax: evMax + stops },
+    light: asRange(brief.light, evMin + stops, evMax + stops),
     motion: { ...brief.motion, shakeDegPerSRms: brief.motion.shakeDegPerSRms * 2 ** shake },
   };
 }

@@ -6,7 +6,7 @@ import { recordingLoad } from '../day/recording';
 import type { RecordingLoad } from '../day/recording';
 import type { PartAnswer } from '../day/partAnswer';
 import type { DayPart, Schedule } from '../day/schedule';
-import { DAY_LIGHT_STOPS, lightRangeOf } from '../light/lightRange';
+import { DAY_LIGHT_STOPS, evRangeOf, lightRangeOf } from '../light/lightRange';
 import { instantsOf, sunLightAt } from '../light/sun/sunLight';
 import type { Gear } from '../records/outing';
 import { figureId } from '../records/figures';
@@ -139,7 +139,7 @@ export function planOf(
 
 /** How far the light of a part may be off beyond what its day is, stops: under a sky that is cloud, which comes by the hour. */
 function ownSpread({ brief }: DayPart): number {
-  const { spreadStops } = lightRangeOf(brief.light, brief.limits);
+  const { spreadStops } = lightRangeOf(brief.light, brief);
   // What the day as a whole is off by stands in each light's spread.
   return Math.sqrt(Math.max(0, spreadStops ** 2 - DAY_LIGHT_STOPS ** 2));
 }
@@ -147,7 +147,7 @@ function ownSpread({ brief }: DayPart): number {
 function lightOverDelay({ brief, fromMs, toMs }: DayPart, skyStops: number): LightOverDelay {
   const { light } = brief;
   if (light.kind !== 'sun') {
-    const { evMin, evMax } = lightRangeOf(light, brief.limits);
+    const { evMin, evMax } = evRangeOf(light);
     return { stepMs: STEP_MINUTES * 60_000, evMin: [evMin], evMax: [evMax], cloudStops: [0] };
   }
   const instants = instantsOf(fromMs, toMs + MOST_MINUTES * 60_000, STEP_MINUTES * 60_000);

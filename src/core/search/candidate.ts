@@ -45,11 +45,18 @@ export function lossOf(space: Space, candidate: Candidate): Loss {
   const { longestLog } = shutter;
   const loss: Loss = { ...NO_LOSS };
   putLosses(loss, EXPOSURE_TERMS, { sensor: colour.sensor, light, shutter, filter, iso, exposure });
-  putLosses(loss, MOTION_TERMS, { figures, aim: space.school.aim, brightLog, darkLog, longestLog });
+  const { aim } = space.school;
+  const { darkWeight } = light;
+  putLosses(loss, MOTION_TERMS, { figures, aim, brightLog, darkLog, darkWeight, longestLog });
   putLosses(loss, RATE_TERMS, { brief, frameRate: mode.frameRate });
   putLosses(loss, FRAME_TERMS, frameFactsOf(space, mode));
   putLosses(loss, FILE_TERMS, { brief, mode, encoding });
-  putLosses(loss, COLOUR_TERMS, { grade: brief.look.grade, colour: colour.id });
+  putLosses(loss, COLOUR_TERMS, {
+    grade: brief.look.grade,
+    colour: colour.id,
+    light: space.workings.lightColour,
+    whiteBalance: colour.whiteBalance,
+  });
   for (const { price } of yieldedIn(space, candidate)) loss.wish += price;
   return loss;
 }

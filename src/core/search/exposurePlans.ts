@@ -130,7 +130,10 @@ const shutterReaches = new WeakMap<
   { longest: ShutterSetting; shortest: ShutterSetting }
 >();
 
-/** The longest and the shortest time of any shutter of a list, as fixed ones. */
+/** The least that makes a shutter a running one. */
+const LEAST_SPAN_STOPS = 1e-9;
+
+/** The longest and the shortest time of any shutter of a list. */
 function shutterReachOf(
   shutters: readonly ShutterSetting[],
 ): { longest: ShutterSetting; shortest: ShutterSetting } | null {
@@ -138,7 +141,11 @@ function shutterReachOf(
   if (known || shutters.length === 0) return known ?? null;
   const longest = Math.max(...shutters.map(({ longestSeconds }) => longestSeconds));
   const shortest = Math.min(...shutters.map(({ shortestSeconds }) => shortestSeconds));
-  const reach = { longest: shutterSetting(longest, longest), shortest: shutterSetting(shortest, shortest) };
+  // A running shutter may stand at the shortest as well, and loses less there than one that is nailed to it.
+  const reach = {
+    longest: shutterSetting(longest, longest),
+    shortest: { ...shutterSetting(shortest, shortest), spanStops: LEAST_SPAN_STOPS },
+  };
   shutterReaches.set(shutters, reach);
   return reach;
 }

@@ -212,7 +212,7 @@ function heldScore({ school }: Space, { figures, aim }: Kindest, shutter: Shutte
   const { longestLog } = shutter;
   return movedScore(
     school,
-    { figures, aim, brightLog: longestLog, darkLog: longestLog, longestLog },
+    { figures, aim, brightLog: longestLog, darkLog: longestLog, darkWeight: 1, longestLog },
     shutter,
   );
 }

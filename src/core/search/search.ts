@@ -178,7 +178,9 @@ function bestGroup(
   return best;
 }
 
-function shutterScore({ school }: Space, { figures, aim }: Kindest, plan: ExposurePlan): number {
+function shutterScore({ school, light }: Space, { figures, aim }: Kindest, plan: ExposurePlan): number {
   const { brightLog, darkLog, shutter } = plan;
-  return movedScore(school, { figures, aim, brightLog, darkLog, longestLog: shutter.longestLog }, shutter);
+  const { darkWeight } = light;
+  const { longestLog } = shutter;
+  return movedScore(school, { figures, aim, brightLog, darkLog, darkWeight, longestLog }, shutter);
 }

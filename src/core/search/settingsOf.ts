@@ -1,11 +1,8 @@
 import { shutterAngleDeg } from '../playback/shutterAngle';
 import type { Settings } from '../records/settings';
-import { kelvinOf } from '../light/kelvin';
 import type { Candidate } from './candidate';
 import type { Space } from './space';
 
-/** Light range in stops beyond which heading to and from the sun turns the colour enough to need automatic. */
-const AUTO_WHITE_BALANCE_FROM_STOPS = 2;
 /** Light, EV100, from which a sky stands in the picture brighter than what the camera meters. */
 const BRIGHT_SKY_EV = 15;
 const USUAL_GUARD_OFFSET = -0.3;
@@ -32,25 +29,12 @@ export function settingsOf(space: Space, candidate: Candidate): Settings {
     bitDepth: encoding.bitDepth,
     recording: mode.recording,
     stabilization: mode.stabilization,
-    whiteBalance: pins.whiteBalance ?? whiteBalanceFor(space),
+    whiteBalance: colour.whiteBalance,
     colour: colour.id,
     exposureOffsetStops: pins.exposureOffsetStops ?? offsetFor(space, auto || iso.spanStops > 0),
     sharpening: pins.sharpening ?? (graded ? 'low' : 'standard'),
     noiseReduction: pins.noiseReduction ?? (graded ? 'low' : 'standard'),
   };
-}
-
-/** Locked for a grade or a steady light; automatic where the light changes and nobody grades. */
-function whiteBalanceFor(space: Space): 'auto' | number {
-  const { brief, light } = space;
-  const changes = light.evMax - light.evMin > AUTO_WHITE_BALANCE_FROM_STOPS;
-  if (brief.look.grade !== 'full' && (brief.look.grade === 'none' || changes)) return 'auto';
-  return lockedWhiteBalanceK(space);
-}
-
-/** The colour temperature to lock to in this light. */
-export function lockedWhiteBalanceK({ brief, light }: Pick<Space, 'brief' | 'light'>): number {
-  return kelvinOf(brief.light, light, brief.limits.lamps);
 }
 
 /** An offset only acts where the camera may move something. */

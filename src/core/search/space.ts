@@ -9,6 +9,7 @@ import type { Demands } from '../loss/frame';
 import { schoolOf } from '../loss/schools';
 import type { School } from '../loss/schools';
 import { COLOUR_TERMS, weighedSum } from '../loss/table';
+import { bestWhiteBalance } from '../loss/terms/whiteBalance';
 import { grainAt } from '../loss/terms/noise';
 import type { Brief } from '../brief/brief';
 import { allowedModes } from './allowedModes';
@@ -44,6 +45,8 @@ export interface ColourSpace {
   /** Weighted loss of the colour itself, and of the grain of its lowest ISO, which no exposure is without. */
   loss: number;
   grain: number;
+  /** What it costs least to leave white balance at: the pin, a lock, or the automatic. */
+  whiteBalance: 'auto' | number;
   sensor: Sensor;
   /** ISO windows for a fixed shutter, widest first so that a tie keeps the window that holds longest. */
   isoWindows: readonly IsoWindow[];
@@ -73,7 +76,7 @@ export function spaceFor(brief: Brief, school: School = schoolOf(brief.look)): S
       brief,
       school,
       light,
-      told: { ...light, spreadStops: 0 },
+      told: { ...light, aroundStops: 0 },
       demands,
       workings: shared,
       colours,
@@ -94,10 +97,13 @@ function colourSpace(brief: Brief, school: School, shared: Workings, colour: All
     : isoLadderWindows(camera.iso.steps, baseIso, maxIso, shared);
   const referenceLog = Math.log2(camera.iso.standard.base / 100);
   const noiseStops = camera.noiseStops + (pins.recording === 'lowLight' ? camera.lowLightNoiseStops : 0);
+  const tinted = { grade: brief.look.grade, colour: id, light: shared.lightColour };
+  const whiteBalance = pins.whiteBalance ?? bestWhiteBalance(tinted);
   const lowest = Math.min(...isoWindows.map(({ minLog }) => minLog));
   return {
     id,
-    loss: weighedSum(COLOUR_TERMS, school.weights, { grade: brief.look.grade, colour: id }),
+    loss: weighedSum(COLOUR_TERMS, school.weights, { ...tinted, whiteBalance }),
+    whiteBalance,
     grain: school.weights.noise * grainAt(lowest - referenceLog + noiseStops),
     sensor: {
       fNumber: camera.fNumber,

@@ -1,4 +1,6 @@
-import { lightRangeOf } from '../light/lightRange';
+import { colourOfLight } from '../light/kelvin';
+import type { LightColour } from '../light/kelvin';
+import { asRange, lightRangeOf } from '../light/lightRange';
 import type { LightRange } from '../light/lightRange';
 import type { Brief } from '../brief/brief';
 import type { Pins } from '../records/settings';
@@ -17,6 +19,7 @@ import type { Demands } from '../loss/frame';
 /** What every school's space of one brief shares: worked out once, whichever school asks first. */
 export interface Workings {
   light: LightRange;
+  lightColour: LightColour;
   demands: Demands;
   allowed?: AllowedModes | Obstacle;
   /** Loss of each encoding that the pins leave, by file group. */
@@ -51,12 +54,13 @@ export function underPins(brief: Brief, pins: Pins): Brief {
 
 /** The same brief in another light: what the light has no part in is not worked out again. */
 export function underLight(brief: Brief, light: LightRange): Brief {
-  const relit = { ...brief, light: { kind: 'range' as const, evMin: light.evMin, evMax: light.evMax } };
+  const relit = { ...brief, light: asRange(brief.light, light.evMin, light.evMax) };
   const { figures, rates, ...shared } = workingsOf(brief);
   const samePulse = light.pulseHz === shared.light.pulseHz;
   workings.set(relit, {
     ...shared,
     light,
+    lightColour: colourOfLight(relit.light, light, brief),
     figures: samePulse ? figures : [[], []],
     rates: samePulse ? rates : new Map<number, RateFigures>(),
   });
@@ -68,8 +72,10 @@ const workings = new WeakMap<Brief, Workings>();
 export function workingsOf(brief: Brief): Workings {
   const known = workings.get(brief);
   if (known) return known;
+  const light = lightRangeOf(brief.light, brief);
   const fresh: Workings = {
-    light: lightRangeOf(brief.light, brief.limits),
+    light,
+    lightColour: colourOfLight(brief.light, light, brief),
     demands: demandsOf(brief),
     encodings: new Map(),
     views: new Map(),

@@ -1,6 +1,6 @@
 import { filterSettings } from '../filters/kit';
 import type { FilterSetting } from '../filters/kit';
-import { kelvinOf } from '../light/kelvin';
+import { colourOfLight } from '../light/kelvin';
 import { lightRangeOf } from '../light/lightRange';
 import type { Brief } from '../brief/brief';
 import type { Settings } from '../records/settings';
@@ -39,7 +39,7 @@ function filtersOf({ filters, pins }: Brief): FilterSetting[] {
   return filter ? all.filter(({ ids }) => ids.join() === filter.ids.join()) : all;
 }
 
-function settingsOfPlan(plan: TimeLapsePlan, { light, limits }: Brief): Settings {
+function settingsOfPlan(plan: TimeLapsePlan, brief: Brief): Settings {
   const { mode, filter, shutterSeconds, shutterAngleDeg } = plan;
   const encoding = mode.encodings.reduce((best, one) => (one.bitRateMbps > best.bitRateMbps ? one : best));
   return {
@@ -57,7 +57,7 @@ function settingsOfPlan(plan: TimeLapsePlan, { light, limits }: Brief): Settings
     recording: mode.recording,
     stabilization: mode.stabilization,
     // Pictures of one film may not change colour between them.
-    whiteBalance: kelvinOf(light, lightRangeOf(light, limits), limits.lamps),
+    whiteBalance: colourOfLight(brief.light, lightRangeOf(brief.light, brief), brief).lockK,
     colour: 'standard',
     exposureOffsetStops: 0,
     sharpening: 'standard',

@@ -9,9 +9,9 @@ import { cadenceOf, familyOf, RATE_FAMILIES } from '../playback/cadence';
 import type { RateFamily } from '../playback/cadence';
 import { schoolOf } from '../loss/schools';
 import { searchBelow } from '../search/search';
-import { lockedWhiteBalanceK, settingsOf } from '../search/settingsOf';
+import { settingsOf } from '../search/settingsOf';
 import { spaceFor } from '../search/space';
-import { underPins } from '../search/workings';
+import { underPins, workingsOf } from '../search/workings';
 
 /**
  * Several cameras solved together, so that they cut: one frame-rate family, one shutter angle of the frames shown, one
@@ -137,8 +137,7 @@ function sharedWhiteBalance(briefs: readonly Brief[]): number {
   const pinned = briefs.map(({ pins }) => pins.whiteBalance).find((value) => typeof value === 'number');
   if (typeof pinned === 'number') return pinned;
   const [first] = briefs;
-  const made = first ? spaceFor(first) : null;
-  return made?.ok ? lockedWhiteBalanceK(made.space) : 5600;
+  return first ? workingsOf(first).lightColour.lockK : 5600;
 }
 
 function round(degrees: number): number {

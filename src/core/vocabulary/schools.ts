@@ -61,7 +61,7 @@ export const SCHOOL_HABITS = {
   film: {
     aim: { angleDeg: 180, withinStops: 0, orShakeFloor: false },
     // Frames that are never shown halve the shown angle, which is what this school will not have.
-    weights: { angle: 2, cadence: 5, over: 1.5, drift: 2, smear: 0.7 },
+    weights: { angle: 2, cadence: 5, over: 1.5, smear: 0.7 },
     wishes: {
       stabilization: {
         among: ['off'],
@@ -94,7 +94,10 @@ export const SCHOOL_HABITS = {
       },
       shutterMode: {
         mode: 'fixed',
-        price: start(1, 'the floor is known before the run; a running shutter is not needed'),
+        price: start(
+          0.4,
+          'the floor is known before the run: a running shutter is needed only for light that will not fit',
+        ),
       },
       withinShakeFloor: {
         price: start(
@@ -113,12 +116,12 @@ export const SCHOOL_HABITS = {
       stabilization: { among: STEADIED, price: start(1, 'a little blur and a steadied picture go together') },
       shutterMode: {
         mode: 'fixed',
-        price: start(0.8, 'set once for sun and shade, the window does the rest'),
+        price: start(0.3, 'set once for sun and shade, as far as the window does the rest'),
       },
       angle: {
         fromDeg: 90,
         toDeg: 120,
-        price: start(0.8, 'between natural and crisp is the point; sun and shade come first'),
+        price: start(0.7, 'between natural and crisp is the point; sun and shade come first'),
       },
       isoMax: { iso: 800, price: start(0.2, 'grain above 800 spoils what the rest has won') },
     },
@@ -135,7 +138,7 @@ export const SCHOOL_HABITS = {
       },
       shutterMode: {
         mode: 'fixed',
-        price: start(1.5, 'an evening of work is not spent on blur that comes and goes'),
+        price: start(0.4, 'blur that comes and goes is work in the edit; a white sky is past all work'),
       },
     },
     steadiedInEdit: true,

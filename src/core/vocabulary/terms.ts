@@ -27,6 +27,7 @@ export const PAGE_OF_TERM = {
   bitRate: 'card',
   card: 'card',
   colour: 'schools',
+  whiteBalance: 'light',
   wish: 'schools',
 } as const satisfies Record<string, ReasonPage>;
 export type TermId = keyof typeof PAGE_OF_TERM;

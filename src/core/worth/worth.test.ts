@@ -124,7 +124,7 @@ describe('what to get next', () => {
       kind: 'nd',
       stops,
     });
-    const full = worthWith([recordOf('a', { ...SUN, filters: [3, 4, 5, 6].map(nd) })]);
+    const full = worthWith([recordOf('a', { ...SUN, filters: [3, 4, 5, 6, 7].map(nd) })]);
     expect(full.things.filter(({ thing }) => thing.what === 'filter')).toEqual([]);
     expect(adviceOn(full, new Map(), 1000)).toMatchObject({ code: 'nothing' });
   });

@@ -5,9 +5,9 @@ import type { MotionFacts } from '../movement';
 import type { TermOf } from '../term';
 
 const slopes = {
-  short: start(0.3, 'a stop under the aim is crisper movement, which sport is used to'),
+  short: start(0.25, 'a stop under the aim is crisper movement, which sport is used to'),
   choppyFrom: start(2, 'two stops under it each frame stands for itself'),
-  choppy: start(0.3, 'from there movement turns choppy'),
+  choppy: start(0.05, 'from there movement turns choppy'),
   most: start(
     1.5,
     'past that each frame stands for itself whatever the shutter: shorter still changes the light, not the look',
@@ -30,21 +30,24 @@ const [SHORT, CHOPPY_FROM, CHOPPY, MOST, LONG, UNUSED] = [
   slopes.unused.value,
 ];
 
-/** Distance of the shutter angle shown from the school's aim, at whichever end of the light misses it more. */
+/** Distance of the shutter angle shown from the school's aim, in the mean of both ends of the light. */
 export const angle: TermOf<'angle', MotionFacts> = {
   id: 'angle',
   owner: 'motion',
   seen: 'movement choppier or smoother than what the school calls natural',
   formula:
-    'stops shorter than the aim × short, past choppyFrom × choppy more, at most `most`; stops longer × long; at the worse end of the light',
+    'stops shorter than the aim × short, past choppyFrom × choppy more, at most `most`; stops longer × long; in the mean of both ends of the light',
   slopes,
   noteFrom: null,
   remedies: [],
-  loss: ({ figures, aim, brightLog, darkLog, longestLog }) => {
+  loss: ({ figures, aim, brightLog, darkLog, darkWeight, longestLog }) => {
     if (aim === null) return 0;
     const aimLog = aimLogOf(aim, figures);
     const dark = distance(aim, darkLog - aimLog);
-    const used = brightLog === darkLog ? dark : Math.max(dark, distance(aim, brightLog - aimLog));
+    const used =
+      brightLog === darkLog
+        ? dark
+        : (1 - darkWeight / 2) * distance(aim, brightLog - aimLog) + (darkWeight / 2) * dark;
     return longestLog === darkLog ? used : used + UNUSED * distance(aim, longestLog - aimLog);
   },
 };

@@ -11,7 +11,7 @@ const slopes = {
     1,
     'a standard picture breaks in banded skies when pushed; rate, light and noise may be worth it',
   ),
-  flatFully: start(0.6, 'a flat picture bears most of a full grade'),
+  flatFully: start(0.75, 'a flat picture bears half of a full grade'),
 };
 const LOSS: Readonly<Record<Grade, Readonly<Record<Colour, number>>>> = {
   none: { standard: 0, flat: slopes.flatUngraded.value, log: slopes.logUngraded.value },

@@ -1,5 +1,7 @@
 import { start } from '../../units/estimate';
 import { expectedExcess } from '../../units/expected';
+import { clamp } from '../../units/stops';
+import { atWorst } from '../movement';
 import type { ExposureFacts } from '../exposure';
 import type { TermOf } from '../term';
 
@@ -7,20 +9,31 @@ const slopes = {
   isoFree: start(0.05, 'an ISO window that never moves still may, on a bright jacket or a dark trunk'),
   isoStop: start(0.06, 'brightness follows the scene within a shot; grain comes and goes with it'),
   shutterFree: start(
-    0.5,
+    0.6,
     'an automatic shutter changes the look of movement by itself: where a fixed one holds, it is not worth half of what is just noticed',
   ),
-  shutterStop: start(0.15, 'each stop the shutter runs turns smooth movement choppy or back within one shot'),
+  shutterAnyway: start(
+    0.04,
+    'where pictures stand crisp for themselves already no look is left to change: only the brightness follows',
+  ),
+  lookFrom: start(1 / 1000, 'at a thousandth a moving thing is a still picture, whatever the rate'),
+  lookFull: start(1 / 200, 'from a two-hundredth on the length of its blur is what tells how it moves'),
+  followed: start(0.1, 'whatever the look, a picture that follows the light is seen doing so'),
+  shutterStop: start(0.08, 'each stop the shutter runs turns smooth movement choppy or back within one shot'),
 };
-const [ISO_FREE, ISO_STOP, SHUTTER_FREE, SHUTTER_STOP] = [
+const [ISO_FREE, ISO_STOP, SHUTTER_FREE, SHUTTER_ANYWAY, FOLLOWED, SHUTTER_STOP] = [
   slopes.isoFree.value,
   slopes.isoStop.value,
   slopes.shutterFree.value,
+  slopes.shutterAnyway.value,
+  slopes.followed.value,
   slopes.shutterStop.value,
 ];
+const LOOK_FROM_LOG = Math.log2(slopes.lookFrom.value);
+const LOOK_STOPS = Math.log2(slopes.lookFull.value) - LOOK_FROM_LOG;
 
 /** What any automatic shutter drifts at least. */
-export const RUNNING_AT_LEAST = slopes.shutterFree.value;
+export const RUNNING_AT_LEAST = slopes.shutterAnyway.value;
 
 /** What wanders by itself is seen wandering: a little for being free, and a little for each stop it moves. */
 export const drift: TermOf<'drift', ExposureFacts> = {
@@ -28,7 +41,7 @@ export const drift: TermOf<'drift', ExposureFacts> = {
   owner: 'exposure',
   seen: 'brightness, grain or the look of movement changes within the shot',
   formula:
-    'shutterFree or isoFree where something may move; expected stops between both ends of the light × isoStop and × shutterStop',
+    'isoFree, or shutterFree as far as a look is left between lookFrom and lookFull (shutterAnyway where none is), where something may move; expected stops between both ends of the light × isoStop and × shutterStop, a short dark stretch by its share',
   slopes,
   noteFrom: null,
   remedies: [],
@@ -36,22 +49,25 @@ export const drift: TermOf<'drift', ExposureFacts> = {
     const isoMoves = iso.spanStops > 0;
     const shutterMoves = shutter.spanStops > 0;
     if (!isoMoves && !shutterMoves) return 0;
-    const { spreadStops, evMax, evMin } = light;
+    const { aroundStops, evMax, evMin, darkWeight } = light;
     const { turn } = exposure;
-    let loss = shutterMoves ? SHUTTER_FREE : ISO_FREE;
-    if (isoMoves)
-      loss +=
-        ISO_STOP *
-        (expectedWithin(turn - evMin, spreadStops, iso.spanStops) -
-          expectedWithin(turn - evMax, spreadStops, iso.spanStops));
-    if (shutterMoves)
-      loss +=
-        SHUTTER_STOP *
-        (expectedWithin(evMax - turn, spreadStops, shutter.spanStops) -
-          expectedWithin(evMin - turn, spreadStops, shutter.spanStops));
+    // A short dark stretch is a short change.
+    const moved = (from: number, to: number, span: number): number =>
+      darkWeight * (expectedWithin(to, aroundStops, span) - expectedWithin(from, aroundStops, span));
+    let loss = isoMoves ? ISO_STOP * moved(turn - evMax, turn - evMin, iso.spanStops) : 0;
+    if (shutterMoves) {
+      const look = atWorst(lookAt(exposure.brightLog), lookAt(exposure.darkLog), darkWeight);
+      loss += SHUTTER_ANYWAY + look * (SHUTTER_FREE - SHUTTER_ANYWAY);
+      loss += (FOLLOWED + look * SHUTTER_STOP) * moved(evMin - turn, evMax - turn, shutter.spanStops);
+    } else loss += ISO_FREE;
     return loss;
   },
 };
+
+/** The look that a shutter has to change, 0…1: log2 of seconds. */
+function lookAt(log: number): number {
+  return clamp((log - LOOK_FROM_LOG) / LOOK_STOPS, 0, 1);
+}
 
 /** Expected stops of what follows the light but only between 0 and `span`. */
 function expectedWithin(wanted: number, spread: number, span: number): number {

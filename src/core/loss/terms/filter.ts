@@ -4,7 +4,7 @@ import type { TermOf } from '../term';
 
 const slopes = {
   perStop: start(
-    0.03,
+    0.04,
     'each stop of glass is one more thing to fit, drop and smudge: enough to take the lighter of two that serve alike',
   ),
 };

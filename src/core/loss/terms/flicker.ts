@@ -11,8 +11,8 @@ const slopes = {
   ),
   steady: start(0.03, 'at a steady level the pulse only shifts the exposure a little'),
   bands: start(
-    0.1,
-    'read out line by line, a steady pulse stands as stripes across the picture: seen on walls, easily lost over texture',
+    0.4,
+    'read out line by line, a steady pulse stands as stripes across the picture: seen on walls, ceilings and faces, lost over texture',
   ),
   shimmer: start(0.5, 'above ten hertz the eye averages half of it away'),
 };

@@ -1,5 +1,6 @@
 import { sourced, start } from '../../units/estimate';
 import { expectedExcess } from '../../units/expected';
+import { atWorst } from '../movement';
 import type { ExposureFacts } from '../exposure';
 import type { TermOf } from '../term';
 
@@ -9,7 +10,7 @@ const slopes = {
     'each doubling of ISO is half the light, and shot noise goes with its root; a stop or two is found only by looking for it',
   ),
   carefulStops: start(2, 'two stops over the base are what careful practice leaves alone'),
-  pastCareful: start(0.35, 'past it grain crawls in shade and fine texture breaks up in coding'),
+  pastCareful: start(0.22, 'past it grain crawls in shade and fine texture breaks up in coding'),
 };
 const [PER_STOP, CAREFUL, PAST_CAREFUL] = [
   slopes.perStop.value,
@@ -23,18 +24,18 @@ export const noise: TermOf<'noise', ExposureFacts> = {
   owner: 'exposure',
   seen: 'grain in the shade, by the ISO that the dark end takes',
   formula:
-    'expected stops of ISO above the standard base at the dark end × perStop, those past carefulStops × pastCareful more',
+    'expected stops of ISO above the standard base at the dark end × perStop, those past carefulStops × pastCareful more; a short dark stretch by its share of the run',
   slopes,
   noteFrom: 0.5,
   remedies: [],
   loss: ({ sensor, light, iso, exposure }) => {
     const lowest = iso.minLog - sensor.referenceLog + sensor.noiseStops;
-    const wanted = exposure.turn - light.evMin;
-    const { spreadStops } = light;
-    return (
-      PER_STOP * expectedBetween(wanted, spreadStops, lowest, iso.spanStops, 0) +
-      PAST_CAREFUL * expectedBetween(wanted, spreadStops, lowest, iso.spanStops, CAREFUL)
-    );
+    const { evMin, evMax, aroundStops, darkWeight } = light;
+    const at = (ev: number): number =>
+      PER_STOP * expectedBetween(exposure.turn - ev, aroundStops, lowest, iso.spanStops, 0) +
+      PAST_CAREFUL * expectedBetween(exposure.turn - ev, aroundStops, lowest, iso.spanStops, CAREFUL);
+    const dark = at(evMin);
+    return darkWeight === 1 ? dark : atWorst(at(evMax), dark, darkWeight);
   },
 };
 

@@ -1,5 +1,6 @@
 import { start } from '../../units/estimate';
 import { SMEAR_TOLERANCE_PCT } from '../../motion/shake';
+import { atWorst } from '../movement';
 import type { MotionFacts } from '../movement';
 import type { TermOf } from '../term';
 
@@ -18,10 +19,11 @@ export const smear: TermOf<'smear', MotionFacts> = {
   owner: 'motion',
   seen: 'the picture softens and sharpens with every bump, which no steadying takes out',
   formula:
-    'octaves of the longest shutter over the shake floor × perOctave; × unsteady where nothing is steadied',
+    'octaves of the longest shutter over the shake floor × perOctave, a short dark stretch by its share of the run; × unsteady where nothing is steadied',
   slopes,
   noteFrom: 0.15,
   remedies: [],
-  loss: ({ figures, darkLog }) =>
-    (figures.steady ? PER_OCTAVE : PER_OCTAVE * UNSTEADY) * Math.max(0, darkLog - figures.shakeFloorLog),
+  loss: ({ figures: { steady, shakeFloorLog }, brightLog, darkLog, darkWeight }) =>
+    (steady ? PER_OCTAVE : PER_OCTAVE * UNSTEADY) *
+    atWorst(Math.max(0, brightLog - shakeFloorLog), Math.max(0, darkLog - shakeFloorLog), darkWeight),
 };

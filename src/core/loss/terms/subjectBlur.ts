@@ -1,5 +1,5 @@
 import { start } from '../../units/estimate';
-import { SUBJECT_BLUR_TOLERANCE_PCT } from '../movement';
+import { atWorst, SUBJECT_BLUR_TOLERANCE_PCT } from '../movement';
 import type { MotionFacts } from '../movement';
 import type { TermOf } from '../term';
 
@@ -16,9 +16,11 @@ export const subjectBlur: TermOf<'subjectBlur', MotionFacts> = {
   id: 'subjectBlur',
   owner: 'motion',
   seen: 'what should be read in passing is a streak',
-  formula: `octaves of the longest shutter over the one that blurs the subject by ${SUBJECT_BLUR_TOLERANCE_PCT} % of the width × perOctave`,
+  formula: `octaves of the longest shutter over the one that blurs the subject by ${SUBJECT_BLUR_TOLERANCE_PCT} % of the width × perOctave, a short dark stretch by its share of the run`,
   slopes,
   noteFrom: 0.15,
   remedies: [],
-  loss: ({ figures, darkLog }) => PER_OCTAVE * Math.max(0, darkLog - figures.subjectFloorLog),
+  loss: ({ figures: { subjectFloorLog }, brightLog, darkLog, darkWeight }) =>
+    PER_OCTAVE *
+    atWorst(Math.max(0, brightLog - subjectFloorLog), Math.max(0, darkLog - subjectFloorLog), darkWeight),
 };

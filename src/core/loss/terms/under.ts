@@ -5,10 +5,10 @@ import type { TermOf } from '../term';
 
 const slopes = {
   perStop: start(
-    0.8,
+    1,
     'a dark shade is forgiven sooner than a white sky, and lifts a stop in the edit; always dearer than noise, so that ISO is spent first',
   ),
-  crushedFrom: start(1, 'past a stop the lift shows: shade turns grey and blotched'),
+  crushedFrom: start(0.75, 'past three quarters of a stop the lift shows: shade turns grey and blotched'),
   crushed: start(0.7, 'from there the lift itself is seen'),
   blackFrom: start(2.5, 'two and a half stops down middle grey is nearly black: nothing is told apart'),
   black: start(1.2, 'from there the picture is lost, whatever it was for'),
@@ -32,15 +32,17 @@ export const under: TermOf<'under', ExposureFacts> = {
   owner: 'exposure',
   seen: 'the dark end of the light lies below the window: shade closes up, then the picture is black',
   formula:
-    'expected stops below the window × perStop, those past crushedFrom × crushed more, those past blackFrom × black more; the bright end likewise × otherEnd',
+    'expected stops below the window × perStop, those past crushedFrom × crushed more, those past blackFrom × black more; each end by its share of the run, the bright one × otherEnd',
   slopes,
   noteFrom: 0.04,
   remedies: ['raiseCeiling', 'letShutterRun', 'splitRun', 'exposeForDark'],
   loss: ({ light, exposure }) => {
-    const { spreadStops, evMax, evMin } = light;
-    const dark = darkLoss(exposure.windowEvMin - evMin, spreadStops);
+    const { aroundStops, evMax, evMin, brightWeight, darkWeight } = light;
+    const dark = darkLoss(exposure.windowEvMin - evMin, aroundStops);
+    if (dark === 0) return 0;
     // The bright end is never darker.
-    return dark === 0 ? 0 : dark + OTHER_END * darkLoss(exposure.windowEvMin - evMax, spreadStops);
+    const bright = darkLoss(exposure.windowEvMin - evMax, aroundStops);
+    return darkWeight * dark + OTHER_END * brightWeight * bright;
   },
 };
 

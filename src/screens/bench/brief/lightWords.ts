@@ -218,7 +218,7 @@ const luxWord = (id: 'luxMin' | 'luxMax', name: string): Word => ({
 type Reading = Extract<Light, { kind: 'reading' }>;
 
 const readingWord = (
-  id: Exclude<keyof Reading, 'kind'>,
+  id: Exclude<keyof Reading, 'kind' | 'lamps' | 'darkShare'>,
   name: string,
   unit: string,
   [min, max, step]: readonly [number, number, number],

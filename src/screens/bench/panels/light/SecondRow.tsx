@@ -4,7 +4,6 @@ import * as messages from '@/language/bench/light';
 import type { ReactNode } from 'react';
 import { reasonsOf } from '@/core/answer/reasons';
 import type { Solution } from '@/core/answer/solve';
-import { lockedWhiteBalanceK } from '@/core/search/settingsOf';
 import { PAGE_OF_SETTING } from '@/core/records/settings';
 import type { SettingKey } from '@/core/records/settings';
 import { SCHOOL_LABEL, SETTING_LABEL } from '@/words/labels';
@@ -74,7 +73,9 @@ export function SecondRow({ solution }: { solution: Solution }): ReactNode {
           ))}
         </tbody>
       </table>
-      <p className={styles.small}>{messages.lockedThisLightWantsK({ space: lockedWhiteBalanceK(space) })}</p>
+      <p className={styles.small}>
+        {messages.lockedThisLightWantsK({ space: space.workings.lightColour.lockK })}
+      </p>
     </section>
   );
 }
