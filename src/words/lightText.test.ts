@@ -69,7 +69,7 @@ describe('light in words', () => {
   });
 
   it('warns when a filter opens the camera’s seal', () => {
-    const shot = demo('Sun gate');
+    const shot = demo('Whip pair');
     const opened = {
       ...shot,
       filters: shot.filters!.map((filter) => ({ ...filter, opensSeal: true })),

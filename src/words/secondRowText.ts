@@ -9,13 +9,12 @@ type Of<S extends Reason['setting']> = Extract<Reason, { setting: S }>;
 /** Why white balance, colour and exposure offset stand as they do. */
 export function whiteBalanceText({ auto, graded, light }: Of<'whiteBalance'>): ReasonText {
   const { from, warmK, coolK } = light;
-  const [warm, cool] = [hundreds(warmK), hundreds(coolK)];
   const steps = [
     messages.theLightIsFromToK({
-      warmK: warm,
-      coolK: cool,
-      same: warm === cool,
-      offMired: Math.round(light.offMired),
+      warmK,
+      coolK,
+      same: warmK === coolK,
+      offMired: light.offMired,
       wanderMired: light.wanderMired,
     }),
   ];
@@ -25,10 +24,6 @@ export function whiteBalanceText({ auto, graded, light }: Of<'whiteBalance'>): R
         steps: [...steps, messages.lockItAtK({ from, lockK: light.lockK })],
       }
     : { text: messages.lockedBecause({ from, graded }), steps };
-}
-
-function hundreds(kelvin: number): number {
-  return Math.round(kelvin / 100) * 100;
 }
 
 export function colourText(reason: Of<'colour'>): ReasonText {

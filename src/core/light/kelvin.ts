@@ -41,6 +41,7 @@ export const miredOf = (kelvin: number): number => 1_000_000 / kelvin;
 const KEPT_K = 5400;
 /** A camera's white balance is set in hundreds. */
 const STEP_K = 100;
+const inSteps = (kelvin: number): number => Math.round(kelvin / STEP_K) * STEP_K;
 
 /** An automatic in light that stays, in light or headings that change, and under lamps of several kinds, mired. */
 const WANDER_STEADY = 10;
@@ -51,16 +52,16 @@ const STEADY_WITHIN_STOPS = 1;
 
 export function colourOfLight(light: Light, range: LightRange, run: RunThroughLight): LightColour {
   const seen = seenIn(light, range, run);
-  const { warmK, coolK, from } = seen;
-  const lockK =
-    from === 'lowSun'
-      ? KEPT_K
-      : Math.round(1_000_000 / ((miredOf(warmK) + miredOf(coolK)) / 2) / STEP_K) * STEP_K;
+  const { from } = seen;
+  const [warmK, coolK] = [inSteps(seen.warmK), inSteps(seen.coolK)];
+  const lockK = from === 'lowSun' ? KEPT_K : inSteps(1_000_000 / ((miredOf(warmK) + miredOf(coolK)) / 2));
   const steady =
     range.evMax - range.evMin <= STEADY_WITHIN_STOPS &&
     (MOUNTS[run.mount.kind].stands || from === 'lamps' || from === 'screen');
   return {
     ...seen,
+    warmK,
+    coolK,
     lockK,
     wanderMired:
       from === 'mixed' || from === 'unknownLamps' ? WANDER_MIXED : steady ? WANDER_STEADY : WANDER_CHANGING,

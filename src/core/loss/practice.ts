@@ -119,7 +119,7 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
     'over.pastGuard',
   ),
   drone('middle', s(80), s(320), '112° is its point', 'wish.angle'),
-  trail('middle', AUTO, FIXED, 'set once would leave the wood dark or the sun white', 'under.perStop'),
+  weir('middle', FIXED, AUTO, 'set once, the window does the rest', 'drift.shutterFree'),
   trail('post', held('off'), held('strong'), 'steadied twice it warps', 'wish.stabilization'),
   trail('post', s(200), s(50), 'what is smeared no edit steadies', 'smear.perOctave'),
   trail('handsOff', AUTO, FIXED, 'nobody can reach the camera between sun and wood', 'wish.shutterMode'),

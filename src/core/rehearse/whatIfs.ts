@@ -30,7 +30,7 @@ export type WhatIf = {
 /** Enough days to tell what is worth telling. */
 const DAYS = 400;
 /** What changes less is not told. */
-const TOLD_LOSS = 0.02;
+const TOLD_LOSS = 0.1;
 const TOLD_CHANCE = 0.01;
 
 /** What may help a day: a cell or card for each camera, a glass that it would wear, a break, a stop. */

@@ -56,7 +56,9 @@ export const drift: TermOf<'drift', ExposureFacts> = {
       darkWeight * (expectedWithin(to, aroundStops, span) - expectedWithin(from, aroundStops, span));
     let loss = isoMoves ? ISO_STOP * moved(turn - evMax, turn - evMin, iso.spanStops) : 0;
     if (shutterMoves) {
-      const look = atWorst(lookAt(exposure.brightLog), lookAt(exposure.darkLog), darkWeight);
+      // By the light alone: what it takes at the lowest ISO, whatever the longest was set to.
+      const taken = shutter.longestLog + turn;
+      const look = atWorst(lookAt(taken - evMax), lookAt(taken - evMin), darkWeight);
       loss += SHUTTER_ANYWAY + look * (SHUTTER_FREE - SHUTTER_ANYWAY);
       loss += (FOLLOWED + look * SHUTTER_STOP) * moved(evMin - turn, evMax - turn, shutter.spanStops);
     } else loss += ISO_FREE;

@@ -138,7 +138,7 @@ export function choicesFor(
         current: colour === now.colour,
       }));
     case 'whiteBalance':
-      return (['auto', 2800, 3200, 4000, 5000, 5600, 6500, 7500] as const).map((whiteBalance) => ({
+      return unique(['auto', ...kelvinsWith(now.whiteBalance)] as const, String).map((whiteBalance) => ({
         label: whiteBalance === 'auto' ? messages.automatic : messages.whiteBalance({ whiteBalance }),
         pins: { whiteBalance },
         current: whiteBalance === now.whiteBalance,
@@ -159,6 +159,12 @@ export function choicesFor(
     default:
       return [];
   }
+}
+
+/** White balances that cameras offer, K, and the one at hand, from the warmest. */
+function kelvinsWith(now: Settings['whiteBalance']): number[] {
+  const usual = [2100, 2800, 3200, 4000, 5000, 5600, 6500, 7500];
+  return (now === 'auto' ? usual : [...usual, now]).sort((a, b) => a - b);
 }
 
 function shutterChoices(brief: Brief, now: Settings): TileChoice[] {
