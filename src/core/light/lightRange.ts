@@ -39,7 +39,7 @@ export function lightRangeOf(light: Light, { limits, mount }: RunThroughLight): 
   const lit = isLamplit(light);
   const spreadStops = spreadOf(light);
   const wanderStops = wanderOf(light, range, mount.kind, lit);
-  const darkShare = light.darkShare ?? usualDarkShare(range, mount.kind);
+  const darkShare = darkShareOf(light, mount.kind);
   return {
     ...range,
     spreadStops,
@@ -105,7 +105,10 @@ function wanderOf(
 const TAKING_TURNS_STOPS = 4;
 const SHORTEST_STRETCH = 0.06;
 
-function usualDarkShare({ evMin, evMax }: { evMin: number; evMax: number }, mount: MountKind): number {
+/** Share of the run spent near its dark end, 0…1: as told, else the usual one. */
+export function darkShareOf(light: Light, mount: MountKind): number {
+  if (light.darkShare !== undefined) return light.darkShare;
+  const { evMin, evMax } = evRangeOf(light);
   const width = evMax - evMin;
   if (MOUNTS[mount].stands || width <= TAKING_TURNS_STOPS) return 0.5;
   return Math.max(SHORTEST_STRETCH, 0.5 * (TAKING_TURNS_STOPS / width) ** 3);

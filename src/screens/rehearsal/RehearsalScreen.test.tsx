@@ -35,7 +35,7 @@ describe('the rehearsal of a day', () => {
   it('tells which shot is likeliest to fail and why, chance by chance, with intervals', async () => {
     await open('sunday');
     expect(
-      screen.getByText(/^Likeliest to fail: Tunnel descent, in \d+ % of days, for smear\.$/),
+      screen.getByText(/^Likeliest to fail: Tunnel descent, in \d+ % of days, for too dark\.$/),
     ).toBeDefined();
     const table = within(screen.getByRole('table'));
     const { outings } = makeDemo();
@@ -156,11 +156,11 @@ describe('the rehearsal of a day', () => {
       const entries = (await stage.database.outings.get('demo-outing'))?.days[0]?.entries ?? [];
       return entries.find((entry) => entry.what === 'shot' && entry.reading !== undefined);
     };
-    const take = await screen.findByRole('button', { name: 'Take a reading before Upper gorge run' });
+    const take = await screen.findByRole('button', { name: 'Take a reading before Put-in talk' });
     await stage.user.click(take);
     await waitFor(async () => expect(await reading()).toMatchObject({ reading: { minutesBefore: 10 } }));
     await stage.user.click(
-      await screen.findByRole('button', { name: 'Take the reading before Upper gorge run off the cards' }),
+      await screen.findByRole('button', { name: 'Take the reading before Put-in talk off the cards' }),
     );
     await waitFor(async () => expect(await reading()).toBeUndefined());
     const checks = within(screen.getByRole('list', { name: 'What the checks save' }));

@@ -1,14 +1,16 @@
 import * as messages from '@/language/bench/brief';
-import { evRangeOf } from '@/core/light/lightRange';
+import { darkShareOf, evRangeOf } from '@/core/light/lightRange';
 import { luxOfEv } from '@/core/light/face';
-import { LAMPS } from '@/core/light/lamps';
+import { LAMPS, lampsIn } from '@/core/light/lamps';
+import { LAMP_KINDS } from '@/core/vocabulary/lamps';
+import type { LampKind } from '@/core/vocabulary/lamps';
 import { SCENE_NAMES } from '@/core/vocabulary/scenes';
 import type { Brief } from '@/core/brief/brief';
 import type { Light, Shot } from '@/core/records/shot';
 import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { SCENE_LABEL } from '@/words/labels';
-import { LAMPS_LABEL, lightText } from '@/words/lightText';
+import { LAMP_LABEL, LAMPS_LABEL, lightText } from '@/words/lightText';
 import { sunWords } from './sunWords';
 import { number, options, withKey } from './wordControls';
 import type { SentencePart, Word } from './wordControls';
@@ -25,7 +27,9 @@ export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Sen
     set: (shot, value, b) => {
       if (value === 'sun') return sunHere ? sunHere(shot) : shot;
       const others = omit(shot, 'light');
-      return value === null ? others : { ...others, light: lightOfKind(value, b) };
+      return value === null
+        ? others
+        : { ...others, light: { ...besideOf(b.light), ...lightOfKind(value, b) } };
     },
     ...(sunHere || brief.light.kind === 'sun' ? {} : { opens: { sun: 'light' } }),
   };
@@ -33,6 +37,7 @@ export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Sen
     messages.lightBy,
     kind,
     ...lightWords(brief.light),
+    ...(isOneLight(brief.light) ? [] : [messages.nearTheDarkEndFor, darkShare]),
     messages.isoUpTo,
     {
       ...number(
@@ -46,6 +51,8 @@ export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Sen
       set: (shot: Shot, value: unknown) =>
         withKey(shot, 'limits', 'isoCeiling', typeof value === 'number' ? Math.round(value) : null),
     },
+    messages.lampsAre,
+    lampKind,
     messages.litBy,
     {
       id: 'lamps',
@@ -97,6 +104,40 @@ export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Sen
     messages.cardEnd,
   ];
 }
+
+/** What a light says beside its figures: it stays when those change. */
+function besideOf({ lamps, darkShare }: Light): Pick<Light, 'lamps' | 'darkShare'> {
+  return { ...(lamps === undefined ? {} : { lamps }), ...(darkShare === undefined ? {} : { darkShare }) };
+}
+
+/** Which lamps there are, and how long the run is near its dark end: whatever else tells the light. */
+const lampKind: Word = {
+  id: 'lampKind',
+  name: messages.kindOfLamps,
+  path: 'light.lamps',
+  kind: 'choice',
+  options: options(LAMP_KINDS, LAMP_LABEL),
+  value: ({ light }) => lampsIn(light),
+  set: (shot, value, { light }) => ({
+    ...shot,
+    light: value === null ? (omit(light, 'lamps') as Light) : { ...light, lamps: value as LampKind },
+  }),
+};
+const darkShare: Word = {
+  id: 'darkShare',
+  name: messages.darkShare,
+  path: 'light.darkShare',
+  kind: 'number',
+  unit: '%',
+  min: 0,
+  max: 100,
+  step: 5,
+  value: ({ light, mount }) => Math.round(100 * darkShareOf(light, mount.kind)),
+  set: (shot, value, { light }) => ({
+    ...shot,
+    light: value === null ? (omit(light, 'darkShare') as Light) : { ...light, darkShare: value / 100 },
+  }),
+};
 
 function lightWords(light: Light): SentencePart[] {
   switch (light.kind) {
@@ -160,6 +201,12 @@ function lightWords(light: Light): SentencePart[] {
   }
 }
 
+/** A light without a dark end to be near to. */
+function isOneLight(light: Light): boolean {
+  const { evMin, evMax } = evRangeOf(light);
+  return evMax - evMin < 1;
+}
+
 function lightWord(id: string, name: string, of: 'from' | 'to'): Word {
   return {
     id,
@@ -172,7 +219,7 @@ function lightWord(id: string, name: string, of: 'from' | 'to'): Word {
       const others = omit(shot, 'light');
       if (value === null || light.kind !== 'scene') return others;
       const { kind, from, to } = light;
-      return { ...others, light: { kind, from, to, [of]: value } };
+      return { ...others, light: { ...besideOf(light), kind, from, to, [of]: value } };
     },
   };
 }
@@ -192,7 +239,7 @@ function rangeWord(id: 'evMin' | 'evMax', name: string): Word {
       if (value === null || light.kind !== 'range') return shot;
       const evMin = id === 'evMin' ? value : Math.min(light.evMin, value);
       const evMax = id === 'evMax' ? value : Math.max(light.evMax, value);
-      return { ...shot, light: { kind: 'range', evMin, evMax } };
+      return { ...shot, light: { ...besideOf(light), kind: 'range', evMin, evMax } };
     },
   };
 }
@@ -211,7 +258,7 @@ const luxWord = (id: 'luxMin' | 'luxMax', name: string): Word => ({
     if (value === null || light.kind !== 'lux') return shot;
     const luxMin = id === 'luxMin' ? value : Math.min(light.luxMin, value);
     const luxMax = id === 'luxMax' ? value : Math.max(light.luxMax, value);
-    return { ...shot, light: { kind: 'lux', luxMin, luxMax } };
+    return { ...shot, light: { ...besideOf(light), kind: 'lux', luxMin, luxMax } };
   },
 });
 
