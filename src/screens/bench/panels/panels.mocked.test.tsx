@@ -203,7 +203,7 @@ describe('lamps that pulse', () => {
     await stage.user.click(take!);
     expect(held.now().pins).toMatchObject({ shutterMode: 'fixed' });
     expect(held.now().pins!.shutterSeconds).toBeCloseTo(seconds, 4);
-    await choose('Lit by', /screen/);
+    await choose('Lamps pulse', /screen/);
     enter(number(/^Screen pulses/), '240');
     expect(held.now().limits).toEqual({ mainsHz: 60, lamps: 'screen', screenHz: 240 });
   });
@@ -249,7 +249,8 @@ describe('several cameras on one shot', () => {
 
   it('add one, solve them together and take it off again', async () => {
     // Posted straight away, white balance is left automatic, and two automatics part.
-    const held = show({ ...RIDE, look: { grade: 'none' } });
+    const light = { kind: 'range' as const, evMin: 9, evMax: 15 };
+    const held = show({ ...RIDE, light, look: { grade: 'none' } });
     await press('Add a camera');
     // One that is not on the shot yet, where else it is usually worn.
     expect(held.now().secondAngles).toMatchObject([
