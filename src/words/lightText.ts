@@ -1,7 +1,6 @@
 import { code as LOCALE } from '@/language/locale';
 import * as messages from '@/language/words/light';
 import type { Shade, Sky, SunGround } from '@/core/vocabulary/outdoors';
-import type { LampKind } from '@/core/vocabulary/lamps';
 import type { Lamps } from '@/core/light/lamps';
 import type { LitFrom } from '@/core/light/sun/lit';
 import type { Light } from '@/core/records/shot';
@@ -15,8 +14,6 @@ export const SHADE_LABEL: Record<Shade, string> = messages.shadeLabel;
 export const SUN_GROUND_LABEL: Record<SunGround, string> = messages.sunGroundLabel;
 
 export const LIT_LABEL: Record<LitFrom | 'standing' | 'night', string> = messages.litLabel;
-
-export const LAMP_LABEL: Record<LampKind, string> = messages.lampLabel;
 
 export const LAMPS_LABEL: Record<Lamps, string> = messages.lampsLabel;
 

@@ -10,7 +10,7 @@ import type { Light, Shot } from '@/core/records/shot';
 import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { SCENE_LABEL } from '@/words/labels';
-import { LAMP_LABEL, LAMPS_LABEL, lightText } from '@/words/lightText';
+import { LAMPS_LABEL, lightText } from '@/words/lightText';
 import { sunWords } from './sunWords';
 import { number, options, withKey } from './wordControls';
 import type { SentencePart, Word } from './wordControls';
@@ -116,7 +116,7 @@ const lampKind: Word = {
   name: messages.kindOfLamps,
   path: 'light.lamps',
   kind: 'choice',
-  options: options(LAMP_KINDS, LAMP_LABEL),
+  options: options(LAMP_KINDS, messages.lampLabel),
   value: ({ light }) => lampsIn(light),
   set: (shot, value, { light }) => ({
     ...shot,
