@@ -117,13 +117,16 @@ describe('the rehearsal of a day', () => {
     expect(screen.getByRole('alert').textContent).toContain('ended by 04:00 leave no time');
     expect(screen.getByRole('button', { name: 'Look for better times' })).toHaveProperty('disabled', true);
     expect(screen.queryByRole('button', { name: 'Take these times' })).toBeNull();
-    enter(screen.getByLabelText('Ended by'), '16:00');
+    enter(screen.getByLabelText('Ended by'), '20:00');
     await stage.user.click(screen.getByRole('button', { name: 'Look for better times' }));
     // The day changes under the search, which goes on with the day as it has become.
     await stage.repository.changeOuting('demo-outing', 'Meet earlier', metEarlier);
-    await screen.findByRole('button', { name: 'Take these times' });
-    await stage.user.click(screen.getByRole('button', { name: 'Take these times' }));
-    await waitFor(async () => expect((await day()).slice(1)).not.toEqual(before.slice(1)));
+    // Where it was done before that, what it found is no longer offered, and one looks again.
+    await waitFor(async () => {
+      const look = screen.getByRole('button', { name: 'Look for better times' });
+      await stage.user.click(screen.queryByRole('button', { name: 'Take these times' }) ?? look);
+      expect((await day()).slice(1)).not.toEqual(before.slice(1));
+    });
     await stage.repository.history.undo();
     await waitFor(async () => expect((await day()).slice(1)).toEqual(before.slice(1)));
   });
