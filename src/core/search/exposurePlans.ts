@@ -2,7 +2,7 @@ import type { FilterSetting } from '../filters/kit';
 import { expose, isoWindow, shutterSetting } from '../loss/exposure';
 import type { ExposureFacts, IsoWindow, ShutterSetting } from '../loss/exposure';
 import { exposureSum, lessBehindGlass, moreBehindGlass } from '../loss/table';
-import { RUNNING_AT_LEAST } from '../loss/terms/drift';
+import { drift, RUNNING_AT_LEAST } from '../loss/terms/drift';
 import { under } from '../loss/terms/under';
 import { filterPrice, isoMaxPrice, isoSpanPrice, shutterModePrice } from '../loss/wishes';
 import { item } from '../units/items';
@@ -57,7 +57,7 @@ export function runningPlans(
  * what rises ends the walk.
  */
 function walkFilters(
-  { school, told: light, filters }: Space,
+  { school, told: light, light: actual, filters }: Space,
   { sensor, isoWindows, grain }: ColourSpace,
   shutter: ShutterSetting,
   limit: number,
@@ -91,9 +91,17 @@ function walkFilters(
     const rising = price + moreBehindGlass(weights, facts);
     // A filter's side effects do not rise with its stops.
     if (rising - weights.filter * filter.cast >= beat) return;
-    const bound = rising + filterPrice(wishes, filter) + lessBehindGlass(weights, facts);
+    let bound = rising + filterPrice(wishes, filter) + lessBehindGlass(weights, facts);
+    // What a running shutter drifts follows from the glass alone: its ISO starts at the lowest.
+    if (shutter.spanStops > 0 && bound < beat)
+      bound += weights.drift * drift.loss(held(facts, actual)) - free;
     if (bound < beat) beat = visit(filter, beat);
   }
+}
+
+/** The same in the light with its spread, with ISO held: of what drifts, the shutter's part. */
+function held(facts: ExposureFacts, light: ExposureFacts['light']): ExposureFacts {
+  return { ...facts, light, iso: { ...facts.iso, spanStops: 0 } };
 }
 
 /**
