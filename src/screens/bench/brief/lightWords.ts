@@ -1,9 +1,7 @@
 import * as messages from '@/language/bench/brief';
-import { darkShareOf, evRangeOf } from '@/core/light/lightRange';
+import { evRangeOf } from '@/core/light/lightRange';
 import { luxOfEv } from '@/core/light/face';
-import { LAMPS, lampsIn } from '@/core/light/lamps';
-import { LAMP_KINDS } from '@/core/vocabulary/lamps';
-import type { LampKind } from '@/core/vocabulary/lamps';
+import { LAMPS } from '@/core/light/lamps';
 import { SCENE_NAMES } from '@/core/vocabulary/scenes';
 import type { Brief } from '@/core/brief/brief';
 import type { Light, Shot } from '@/core/records/shot';
@@ -11,6 +9,7 @@ import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { SCENE_LABEL } from '@/words/labels';
 import { LAMPS_LABEL, lightText } from '@/words/lightText';
+import { besideOf, darkShare, lampKind } from './besideWords';
 import { sunWords } from './sunWords';
 import { number, options, withKey } from './wordControls';
 import type { SentencePart, Word } from './wordControls';
@@ -104,40 +103,6 @@ export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Sen
     messages.cardEnd,
   ];
 }
-
-/** What a light says beside its figures: it stays when those change. */
-function besideOf({ lamps, darkShare }: Light): Pick<Light, 'lamps' | 'darkShare'> {
-  return { ...(lamps === undefined ? {} : { lamps }), ...(darkShare === undefined ? {} : { darkShare }) };
-}
-
-/** Which lamps there are, and how long the run is near its dark end: whatever else tells the light. */
-const lampKind: Word = {
-  id: 'lampKind',
-  name: messages.kindOfLamps,
-  path: 'light.lamps',
-  kind: 'choice',
-  options: options(LAMP_KINDS, messages.lampLabel),
-  value: ({ light }) => lampsIn(light),
-  set: (shot, value, { light }) => ({
-    ...shot,
-    light: value === null ? (omit(light, 'lamps') as Light) : { ...light, lamps: value as LampKind },
-  }),
-};
-const darkShare: Word = {
-  id: 'darkShare',
-  name: messages.darkShare,
-  path: 'light.darkShare',
-  kind: 'number',
-  unit: '%',
-  min: 0,
-  max: 100,
-  step: 5,
-  value: ({ light, mount }) => Math.round(100 * darkShareOf(light, mount.kind)),
-  set: (shot, value, { light }) => ({
-    ...shot,
-    light: value === null ? (omit(light, 'darkShare') as Light) : { ...light, darkShare: value / 100 },
-  }),
-};
 
 function lightWords(light: Light): SentencePart[] {
   switch (light.kind) {
