@@ -14,10 +14,11 @@ import {
 import {
   anglePrice,
   filterPrice,
+  heldPrice,
   isoMaxPrice,
   isoSpanPrice,
+  runningPrice,
   shakeFloorPrice,
-  shutterModePrice,
   stabilizationPrice,
 } from '@/core/loss/wishes';
 import { encodingsKept } from '@/core/search/allowedModes';
@@ -116,7 +117,7 @@ function besideView(space: Space, mode: Mode, shutter: ShutterSetting, all: read
   const { longestLog } = shutter;
   const wished =
     stabilizationPrice(wishes, space.demands, mode.stabilization) +
-    shutterModePrice(wishes, shutter) +
+    heldPrice(wishes, shutter) +
     anglePrice(wishes, figures, shutter) +
     shakeFloorPrice(wishes, figures, longestLog);
   let best: Beside | null = null;
@@ -124,6 +125,7 @@ function besideView(space: Space, mode: Mode, shutter: ShutterSetting, all: read
     const { brightLog, darkLog } = exposed;
     const loss =
       wished +
+      runningPrice(wishes, figures, shutter, brightLog) +
       exposed.loss +
       weighedSum(MOTION_TERMS, weights, {
         figures,

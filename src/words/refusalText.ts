@@ -26,6 +26,7 @@ export function refusalPath({ obstacle }: Refusal, brief: Brief): string {
       return 'pins.shutterMode';
     case 'angleDisagrees':
       return 'pins.shutterAngleDeg';
+    case 'takesNoFilter':
     case 'filterNotInKit':
       return 'pins.filter.ids';
     case 'filterStops':
@@ -77,6 +78,8 @@ export function refusalText({ obstacle, says }: Refusal, brief: Brief): string {
         shutterAngleDeg: trimmed(obstacle.shutterAngleDeg, 1),
         shutterSeconds: shutterFraction(obstacle.shutterSeconds),
       });
+    case 'takesNoFilter':
+      return messages.theTakesNoFilter({ camera });
     case 'filterNotInKit':
       return messages.isNotInTheKit({
         ids: obstacle.ids.join('", "'),

@@ -1,6 +1,7 @@
 import * as messages from '@/language/words/warning';
 import type { Remedy } from '@/core/answer/remedies';
 import type { SunInShot } from '@/core/answer/sunInShot';
+import { MOST_SHARE } from '@/core/optics/framing';
 import type { Warning } from '@/core/answer/warnings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { clockText } from './lightText';
@@ -76,9 +77,12 @@ export function warningText(warning: Warning): string {
       });
     case 'viewNarrow':
       return messages.theSubjectDoesNotFit({
-        forSubject: warning.forSubject,
+        what: warning.what,
+        filled: trimmed(warning.filled * 100, 0),
+        most: trimmed(MOST_SHARE * 100, 0),
         viewDeg: trimmed(warning.viewDeg, 0),
         leastDeg: trimmed(warning.leastDeg, 0),
+        widerLeft: warning.widerLeft,
       });
     case 'faceNear':
       return messages.softSubjectAtMIts({
@@ -96,7 +100,7 @@ export function warningText(warning: Warning): string {
       return messages.thePictureShakesTheSwing({
         swingDeg: trimmed(warning.swingDeg, 1),
         heldDeg: trimmed(warning.heldDeg, 1),
-        steadiedInEdit: warning.steadiedInEdit,
+        way: warning.way,
       });
     case 'resolution':
       return messages.softPicturePxUsableWhere({
@@ -148,6 +152,7 @@ function flickerText({
   pulse,
   safeSeconds,
   safeFps,
+  steadyAt,
 }: Extract<Warning, { code: 'flicker' }>): string {
   const share = messages.ofTheFlickerStays({ residual: trimmed(residual * 100, 0) });
   const bands = pulse.bands === null ? '' : messages.bandsAcrossTheFrame({ bands: trimmed(pulse.bands, 1) });
@@ -164,9 +169,14 @@ function flickerText({
   const way =
     safeSeconds !== null
       ? messages.sIsFreeOfIt({ safeSeconds: shutterFraction(safeSeconds) })
-      : safeFps === null
-        ? messages.noFrameRateOfThis
-        : messages.noShutterAtThisFrame({ safeFps: trimmed(safeFps, 2) });
+      : steadyAt !== null
+        ? messages.slowedInsteadItStands({
+            slowdown: trimmed(steadyAt.slowdown, 2),
+            captureFps: trimmed(steadyAt.captureFps, 2),
+          })
+        : safeFps === null
+          ? messages.noFrameRateOfThis
+          : messages.noShutterAtThisFrame({ safeFps: trimmed(safeFps, 2) });
   return messages.lampsPulse({ seen, way });
 }
 

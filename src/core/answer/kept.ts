@@ -1,4 +1,6 @@
 import { sourced } from '../units/estimate';
+import { takesFilters, withFilters } from '../filters/bag';
+import { schoolOf } from '../loss/schools';
 import type { School } from '../loss/schools';
 import type { WishCode, Yielded } from '../loss/wishes';
 import { exposureOf, yieldedIn } from '../search/candidate';
@@ -63,12 +65,14 @@ function insistingOn(school: School, wish: WishCode): School {
 
 /** The weakest whole number of stops, from what is missing on, with which the school keeps its wish by itself. */
 function filterThatKeeps({ brief, school }: Space, wish: WishCode, fromStops: number): number | null {
-  if (brief.pins.filter) return null;
+  if (brief.pins.filter || !takesFilters(brief.camera)) return null;
   const first = Math.ceil(fromStops - SAME_STOPS);
   for (const stops of [first, first + 1]) {
     if (stops > STRONGEST_FILTER_STOPS) return null;
-    const filters = [...brief.filters, { id: 'added', kind: 'nd' as const, stops }];
-    const made = spaceFor({ ...brief, filters }, school);
+    const made = spaceFor(
+      withFilters(brief, [{ id: 'added', kind: 'nd', stops }]),
+      schoolOf(brief.look, school.id),
+    );
     const found = made.ok ? search(made.space) : null;
     if (made.ok && found && !yieldedIn(made.space, found.candidate).some((one) => one.wish === wish))
       return stops;

@@ -1,4 +1,5 @@
 import type { Mode } from '../camera/modeTable';
+import { wearable } from '../filters/bag';
 import { stopsRange } from '../filters/kit';
 import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
@@ -81,10 +82,10 @@ function nextValues({ space, candidate, settings }: Solution, setting: Neighbour
       ).map(({ way, value }) => ({ way, pins: { ...frame, shutterSeconds: value, shutterMode } }));
     case 'filter':
       return around(
-        [0, ...brief.filters.flatMap((one) => (one.kind === 'nd' ? [stopsRange(one).max] : []))],
+        [0, ...wearable(brief).flatMap((one) => (one.kind === 'nd' ? [stopsRange(one).max] : []))],
         filter.stops,
       ).map(({ way, value }) => {
-        const glass = brief.filters.find((one) => one.kind === 'nd' && stopsRange(one).max === value);
+        const glass = wearable(brief).find((one) => one.kind === 'nd' && stopsRange(one).max === value);
         return {
           way,
           pins: {

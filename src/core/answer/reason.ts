@@ -85,7 +85,9 @@ export type Reason = {
       horizontalDeg: number;
       leastDeg: number;
       mostDeg: number;
-      forSubject: boolean;
+      /** What of the frame's height the subject fills, and what it should fill at least, 0…1; `null` without one. */
+      filled: number | null;
+      wantedShare: number | null;
       fromSphere: boolean;
     }
   | {
@@ -103,6 +105,8 @@ export type Reason = {
       tiltDeg: number;
       school: SchoolId;
       steadiedInEdit: boolean;
+      /** A hold would make the cabin swim. */
+      swims: boolean;
       smearPct: number;
     }
   | {

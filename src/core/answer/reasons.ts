@@ -4,7 +4,8 @@ import { ev100OfSetting } from '../light/exposureValue';
 import { pixelsPerSightDegree } from '../playback/screens';
 import type { SettingKey } from '../records/settings';
 import { nearlyEqual } from '../units/stops';
-import { deliveredFrame, leastViewDeg, mostViewDeg } from '../loss/frame';
+import { deliveredFrame, drawnBy, leastViewDeg, mostViewDeg, shareFilled } from '../loss/frame';
+import type { Candidate } from '../search/candidate';
 import { yieldedWishes } from './kept';
 import { neighboursOf, sizeForcedBy } from './neighbours';
 import type { NeighbourSetting } from './neighbours';
@@ -175,9 +176,14 @@ function isoReason({ space, candidate, exposure }: Solution, pinned: PinnedBy): 
     baseIso: candidate.colour.sensor.baseIso,
     ceiling: space.brief.limits.isoCeiling,
     evMin: space.light.evMin,
-    isoWanted: iso.min * 2 ** exposure.darkIsoStops * 2 ** exposure.underStops,
+    isoWanted: iso.min * 2 ** isoStopsWanted(candidate, exposure.turn - space.light.evMin),
     underStops: exposure.underStops,
   };
+}
+
+/** Stops of ISO above the window's low end that the dark end asks for; an automatic shutter takes up what is too much light. */
+function isoStopsWanted({ shutter }: Candidate, missing: number): number {
+  return shutter.spanStops === 0 ? missing : Math.max(missing, Math.min(0, missing + shutter.spanStops));
 }
 
 function frameReasons(solution: Solution, pinned: (key: SettingKey) => PinnedBy): PlainReason[] {
@@ -209,7 +215,8 @@ function frameReasons(solution: Solution, pinned: (key: SettingKey) => PinnedBy)
       horizontalDeg: frame.horizontalDeg,
       leastDeg: leastViewDeg(demands, mode),
       mostDeg: mostViewDeg(demands, mode),
-      forSubject: demands.subjectDeg !== null,
+      filled: shareFilled(brief, drawnBy(mode, frame)),
+      wantedShare: demands.subjectShare,
       fromSphere: mode.view.fromSphere,
     },
     {
@@ -233,6 +240,7 @@ function frameReasons(solution: Solution, pinned: (key: SettingKey) => PinnedBy)
       tiltDeg: brief.mount.tiltDeg,
       school: school.id,
       steadiedInEdit: school.steadiedInEdit,
+      swims: demands.swims,
       smearPct: motion.shakeSmearPctWidth,
     },
   ];

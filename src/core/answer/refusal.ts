@@ -69,6 +69,7 @@ function pinsIn(obstacle: Obstacle, { pins }: Brief): (keyof Pins)[] {
         return ['shutterFloorSeconds', 'shutterSeconds'];
       case 'noAutoShutter':
         return ['shutterMode', 'shutterFloorSeconds'];
+      case 'takesNoFilter':
       case 'filterNotInKit':
       case 'filterStops':
         return ['filter'];

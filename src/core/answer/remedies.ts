@@ -3,6 +3,7 @@ import type { RemedyCode } from '../loss/remedies';
 import { schoolOf } from '../loss/schools';
 import type { School } from '../loss/schools';
 import type { Brief } from '../brief/brief';
+import { withFilters } from '../filters/bag';
 import type { Pins } from '../records/settings';
 import { exposureOf } from '../search/candidate';
 import type { Candidate } from '../search/candidate';
@@ -66,8 +67,7 @@ const WAYS: Record<RemedyCode, (asked: Asked) => Remedy | null> = {
     const { brief } = space;
     if (now.white <= MENDED_STOPS || brief.pins.filter || stops > STRONGEST_FILTER_STOPS) return null;
     if (space.filters.some((filter) => Math.abs(filter.stops - stops) < WORTH_STOPS)) return null;
-    const filters = [...brief.filters, { id: ADDED_FILTER, kind: 'nd' as const, stops }];
-    const left = tried(space, { ...brief, filters }, now);
+    const left = tried(space, withFilters(brief, [{ id: ADDED_FILTER, kind: 'nd', stops }]), now);
     return left && left.under <= exposure.underStops + WORTH_STOPS
       ? { code: 'addFilter', stops, ...left.stops }
       : null;

@@ -210,7 +210,7 @@ describe('warnings', () => {
         light: { kind: 'range', evMin: 4, evMax: 4 },
       });
     expect(warned(subject(0, 0.2, 0.2), 'faceNear')?.nearLimitM).toBe(0.4);
-    expect(warned(subject(0, 1, 2.5), 'viewNarrow')?.forSubject).toBe(true);
+    expect(warned(subject(0, 1, 2.5), 'viewNarrow')?.what).toBe('noRoom');
     expect(warned(subject(30, 3, 1.5), 'speed')?.blurPct).toBeGreaterThan(3);
     expect(warned(subject(0.1, 3, 1), 'speed')).toBeUndefined();
   });

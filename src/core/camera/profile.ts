@@ -107,6 +107,8 @@ export const CameraProfileSchema = z
     hdrGuardStops: z.number().min(0).max(4).default(1.5),
     lowLightNoiseStops: z.number().min(-4).max(0).default(-1),
     noiseStops: z.number().min(-4).max(4).default(0),
+    /** `false`: nothing goes before its lens. */
+    takesFilters: z.boolean().optional(),
     shutter: z.strictObject({ shortestSeconds: z.number().min(1e-6).max(0.1), auto: z.boolean() }),
     /** Time from the first to the last line of a frame, seconds. */
     readoutSeconds: z.number().min(1e-4).max(0.1).optional(),

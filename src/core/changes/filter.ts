@@ -1,7 +1,7 @@
-import type { Brief } from '../brief/brief';
 import { USUAL_FILTERS } from '../brief/usual';
 import { camerasOf, partsOfCamera } from '../day/schedule';
 import type { DayPart } from '../day/schedule';
+import { takesFilters, wearable, withFilters } from '../filters/bag';
 import { stopsRange } from '../filters/kit';
 import type { Filter } from '../filters/kit';
 import { schoolOf } from '../loss/schools';
@@ -22,7 +22,7 @@ export interface FilterChange {
 export function filtersWorn(parts: readonly DayPart[]): FilterChange[] {
   return camerasOf(parts).flatMap(({ id }) => {
     const wanted = new Map<string, Filter>();
-    for (const { brief } of partsOfCamera(parts, id).filter(takesFilters)) {
+    for (const { brief } of partsOfCamera(parts, id).filter(wearsFilters)) {
       const more = USUAL_FILTERS.filter((one) => brief.filters.every((has) => has.id !== one.id));
       const made = spaceFor(withFilters(brief, more), schoolOf(brief.look));
       const worn = made.ok ? (search(made.space)?.candidate.filter.ids ?? []) : [];
@@ -39,9 +39,9 @@ const SAME_STOPS = 0.4;
 
 /** Every strength that is not at hand, for each camera that takes a filter. */
 export function strengthsNotAtHand(parts: readonly DayPart[]): FilterChange[] {
-  return camerasOf(parts).flatMap(({ id: cameraId, views }) => {
-    // Nothing goes before both lenses of a sphere.
-    if (views.some(({ fromSphere }) => fromSphere)) return [];
+  return camerasOf(parts).flatMap((camera) => {
+    if (!takesFilters(camera)) return [];
+    const { id: cameraId } = camera;
     const bags = partsOfCamera(parts, cameraId).map(({ brief }) => brief.filters);
     return STOPS.filter((stops) => bags.some((bag) => !bag.some((one) => covers(one, stops)))).map(
       (stops): FilterChange => ({
@@ -59,12 +59,8 @@ function covers(filter: Filter, stops: number): boolean {
   return stops >= min - SAME_STOPS && stops <= max + SAME_STOPS;
 }
 
-function takesFilters({ brief, shot }: DayPart): boolean {
-  return brief.filters.length > 0 && !isTimeLapse(shot);
-}
-
-export function withFilters(brief: Brief, more: readonly Filter[]): Brief {
-  return { ...brief, filters: [...brief.filters, ...more] };
+function wearsFilters({ brief, shot }: DayPart): boolean {
+  return wearable(brief).length > 0 && !isTimeLapse(shot);
 }
 
 export function withFilter(parts: readonly DayPart[], change: FilterChange): DayPart[] {
@@ -83,7 +79,7 @@ export function withFilter(parts: readonly DayPart[], change: FilterChange): Day
 function isPutIn(part: DayPart, { cameraId, filter }: FilterChange): boolean {
   return (
     part.camera.id === cameraId &&
-    takesFilters(part) &&
+    wearsFilters(part) &&
     part.brief.filters.every(({ id }) => id !== filter.id)
   );
 }

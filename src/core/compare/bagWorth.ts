@@ -1,3 +1,4 @@
+import { wearable } from '../filters/bag';
 import { polarizerView } from '../filters/polarizer';
 import type { PolarizerView } from '../filters/polarizer';
 import { paneAt } from '../filters/mirrored';
@@ -46,7 +47,7 @@ export function bagWords(brief: Brief, mode: Mode, tries: readonly FilterTry[]):
   const { light, mount } = brief;
   const answer = tries.find(({ chosen }) => chosen);
   const middle = light.kind === 'sun' ? (Date.parse(light.from) + Date.parse(light.to)) / 2 : null;
-  return brief.filters.flatMap(({ id, kind }): BagWord[] => {
+  return wearable(brief).flatMap(({ id, kind }): BagWord[] => {
     if (kind !== 'polarizer' && kind !== 'variable') return [];
     const alone = tries.find(({ filter }) => filter.ids.length === 1 && filter.ids[0] === id);
     const common = {

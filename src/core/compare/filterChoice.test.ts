@@ -86,7 +86,7 @@ describe('lamps on one shot', () => {
       camera: { ...brief.camera, readoutSeconds },
     });
     const rates = ratesUnderPulse([24, 25, 30, 60], 100, read(0.02));
-    expect(rates.map(({ seen }) => seen)).toEqual(['pulsing', 'bands', 'pulsing', 'shimmer']);
+    expect(rates.map(({ seen }) => seen)).toEqual(['pulsing', 'bands', 'flashing', 'shimmer']);
     expect(ratesUnderPulse([25], 100, read(0.001))[0]!.seen).toBe('steady');
     expect(rates[0]!.bands).toBeCloseTo(2, 9);
     expect(ratesUnderPulse([25], 100, read(undefined))[0]!.bands).toBeNull();

@@ -1,4 +1,5 @@
 import { shutterAngleDeg } from '../playback/shutterAngle';
+import { wearable } from '../filters/bag';
 import { filterSettings } from '../filters/kit';
 import type { Filter, FilterSetting } from '../filters/kit';
 import type { Brief } from '../brief/brief';
@@ -42,7 +43,7 @@ export function filterTries(space: Space, chosen: Candidate, loss: Loss): Filter
     Math.abs(filter.stops - chosen.filter.stops) < 1e-6 &&
     (shutterMode === 'auto') === chosen.shutter.spanStops > 0;
   return (
-    filterSettings(brief.filters)
+    filterSettings(wearable(brief))
       .flatMap((filter) => modes.map((shutterMode) => tried(space, chosen, loss, filter, shutterMode)))
       .filter((one) => one !== null)
       .map((one) => ({ ...one, chosen: same(one.filter, one.shutterMode) }))

@@ -1,3 +1,4 @@
+import { withFilters } from '../filters/bag';
 import type { Filter } from '../filters/kit';
 import type { Solution } from '../answer/solve';
 import { changesFrom, judgedBy } from '../search/judged';
@@ -30,7 +31,7 @@ export function fromKit({ space, loss, score, warnings }: Solution, owned: reado
   return [...glass.values()]
     .filter(({ id }) => brief.filters.every((one) => one.id !== id))
     .flatMap((filter): FromKit[] => {
-      const judged = judgedBy(space, { ...brief, filters: [...brief.filters, filter] }, school.id);
+      const judged = judgedBy(space, withFilters(brief, [filter]), school.id);
       if (!judged || judged.score > score - WORTH_FETCHING) return [];
       return [{ filter, score: judged.score, ...changesFrom(space, loss, judged.loss) }];
     })

@@ -26,11 +26,23 @@ describe('what movement does in one way of filming', () => {
   it('at 180° a rough helmet pulses when steadied; at 1/200 s it does not', () => {
     const long = sheetOf({
       ...rough,
-      pins: { frameRate: 25, shutterSeconds: 1 / 50, shutterMode: 'fixed', stabilization: 'strong' },
+      pins: {
+        frameRate: 25,
+        shutterSeconds: 1 / 50,
+        shutterMode: 'fixed',
+        stabilization: 'strong',
+        view: { id: 'widest' },
+      },
     });
     const short = sheetOf({
       ...rough,
-      pins: { frameRate: 25, shutterSeconds: 1 / 200, shutterMode: 'fixed', stabilization: 'strong' },
+      pins: {
+        frameRate: 25,
+        shutterSeconds: 1 / 200,
+        shutterMode: 'fixed',
+        stabilization: 'strong',
+        view: { id: 'widest' },
+      },
     });
     expect(long.pulses).toBe(true);
     expect(short.pulses).toBe(false);

@@ -1,3 +1,4 @@
+import { wearable } from '../filters/bag';
 import { filterSettings } from '../filters/kit';
 import type { Brief } from '../brief/brief';
 import type { Pins, Settings } from '../records/settings';
@@ -38,7 +39,7 @@ export function partSpace(part: DayPart): PartSpace {
   const { brief } = part;
   if (isTimeLapse(part.shot)) {
     const held = brief.pins.filter;
-    const keys = [...new Set(filterSettings(brief.filters).map(filterKey))];
+    const keys = [...new Set(filterSettings(wearable(brief)).map(filterKey))];
     return { part, space: null, filterKeys: held ? [filterKey(held)] : keys };
   }
   const made = spaceFor(brief, schoolOf(brief.look));
@@ -90,7 +91,7 @@ export function answerPinned({ part }: PartSpace, wanted: Pins): PartAnswer | nu
 }
 
 function timeLapseAnswer(brief: Brief, key: string): PartAnswer | null {
-  const filters = filterSettings(brief.filters).filter((filter) => filterKey(filter) === key);
+  const filters = filterSettings(wearable(brief)).filter((filter) => filterKey(filter) === key);
   const lapse = lapseOf(brief, filters);
   return (
     lapse && {

@@ -1,6 +1,7 @@
 import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
 import type { Brief } from '../brief/brief';
+import { wearable } from '../filters/bag';
 import { filterSettings } from '../filters/kit';
 import { heldBySettings } from '../inspect/planned';
 import type { Pins, Settings } from '../records/settings';
@@ -45,7 +46,9 @@ const RULES: Record<HeldKind, HeldRule> = {
     first: { shutterMode: 'fixed' },
     free: ['filter'],
     answers: ({ brief }) =>
-      byStops(filterSettings(brief.filters)).map(({ ids, stops }) => ({ filter: { ids: [...ids], stops } })),
+      byStops(filterSettings(wearable(brief))).map(({ ids, stops }) => ({
+        filter: { ids: [...ids], stops },
+      })),
     at: (answer) => ('filter' in answer ? answer.filter.stops : 0),
     isIn: (answer, { filter }) => 'filter' in answer && answer.filter.stops === filter.stops,
   },

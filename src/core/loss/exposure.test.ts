@@ -13,7 +13,8 @@ import {
   filterPrice,
   isoMaxPrice,
   isoSpanPrice,
-  shutterModePrice,
+  heldPrice,
+  runningPrice,
   stabilizationPrice,
 } from './wishes';
 import { sampling } from '../../../testing/samples';
@@ -146,7 +147,7 @@ describe('what is left of a frame', () => {
     const [mode] = modesOf(ARCHETYPES.main);
     const alone = demandsOf(briefWith());
     const near = demandsOf(briefWith({ motion: { subject: { sizeM: 1.8, distanceM: 0.7 } } }));
-    expect(alone.subjectDeg).toBeNull();
+    expect(alone.subjectShare).toBeNull();
     expect(leastViewDeg(alone, mode!)).toBe(alone.rideViewDeg);
     expect(leastViewDeg(near, mode!)).toBeGreaterThan(alone.rideViewDeg);
     expect(mostViewDeg(near, mode!)).toBeGreaterThanOrEqual(leastViewDeg(near, mode!));
@@ -160,7 +161,8 @@ describe('what a school’s wishes cost', () => {
 
   it('nothing where the school wishes for nothing', () => {
     const figures = { shownLog: Math.log2(1 / 25) } as never;
-    expect(shutterModePrice({}, running)).toBe(0);
+    expect(heldPrice({}, fixed)).toBe(0);
+    expect(runningPrice({}, figures, running, running.longestLog)).toBe(0);
     expect(anglePrice({}, figures, running)).toBe(0);
     expect(filterPrice({}, { ids: ['nd8'], stops: 3, cast: 0 })).toBe(0);
     expect(isoSpanPrice({}, isoWindow(100, 6400))).toBe(0);
@@ -169,9 +171,15 @@ describe('what a school’s wishes cost', () => {
   });
 
   it('the price of a shutter that runs where it should stand, and the other way', () => {
-    expect(shutterModePrice({ shutterMode: { mode: 'fixed', price } }, running)).toBe(2);
-    expect(shutterModePrice({ shutterMode: { mode: 'fixed', price } }, fixed)).toBe(0);
-    expect(shutterModePrice({ shutterMode: { mode: 'auto', price } }, fixed)).toBe(2);
+    const figures = { shownLog: Math.log2(1 / 25) } as never;
+    const wish = { shutterMode: { mode: 'fixed', price } } as const;
+    const endsAt = (stops: number): number =>
+      Math.round(1e6 * runningPrice(wish, figures, running, Math.log2(1 / 50) - stops)) / 1e6;
+    expect([0, 2, 4, 6].map(endsAt)).toEqual([2, 1, 0, 0]);
+    expect(runningPrice(wish, figures, fixed, Math.log2(1 / 50))).toBe(0);
+    expect(heldPrice(wish, fixed)).toBe(0);
+    expect(heldPrice({ shutterMode: { mode: 'auto', price } }, fixed)).toBe(2);
+    expect(heldPrice({ shutterMode: { mode: 'auto', price } }, running)).toBe(0);
   });
 
   it('an angle is kept at its ends and lost beside them, and a shutter that runs keeps none', () => {

@@ -1,11 +1,15 @@
 import type { Encoding, Mode } from '../camera/modeTable';
 import { widthInShape } from '../optics/crop';
-import { angularSizeDeg, viewThatFitsDeg } from '../optics/framing';
+import { drawnShare, viewThatFitsDeg, wantedShare } from '../optics/framing';
+import type { Way } from '../optics/framing';
 import { PROJECTIONS, viewAfterCropDeg } from '../optics/projection';
-import type { Projection } from '../optics/projection';
+import type { Lens, Projection } from '../optics/projection';
+import { STABILIZATIONS } from '../vocabulary/modes';
+import { ACTIVITY_HABITS } from '../vocabulary/activities';
 import { habitsOf } from '../vocabulary/mounts';
 import { shakeSwingDeg } from '../motion/shake';
 import type { Brief } from '../brief/brief';
+import { talksToCamera } from '../brief/usual';
 
 /** What is left of a mode's picture, and what a shot demands of it: what the terms owned by rate, frame and file are told. */
 
@@ -72,16 +76,51 @@ export function deliveredFrame(brief: Brief, mode: Mode, steadiedInEdit: boolean
   };
 }
 
+/** The lens as it draws the delivered frame. */
+export function drawnBy(
+  { view }: Pick<Mode, 'view'>,
+  { horizontalDeg }: Pick<DeliveredFrame, 'horizontalDeg'>,
+): Lens {
+  return { horizontalDeg, projection: view.projection };
+}
+
 /** What a shot demands of any frame: worked out once, asked of every mode. Degrees. */
 export interface Demands {
-  /** View that the ride wants at least, and beyond which edges bend. */
+  /** View that the ride wants at least, 0 where the subject alone decides, and beyond which edges bend. */
   rideViewDeg: number;
   bentFromDeg: number;
   /** View in which the subject fits, by how the lens draws; 0 without a subject. */
   subjectViewDeg: Readonly<Record<Projection, number>>;
-  subjectDeg: number | null;
+  /** What it should fill of the frame's height at least, 0…1; `null` without a subject. */
+  subjectShare: number | null;
   /** Swing to either side that wants holding. */
   swingDeg: number;
+  /** Share of the frame that moves with the camera, and so stands still in it. */
+  ridesAlong: number;
+  /** So much of it does that a hold, which follows the world outside, makes the rest swim. */
+  swims: boolean;
+}
+
+/** From here on what rides along is what is looked at (start). */
+const SWIMS_FROM = 1 / 3;
+
+/** So much of a subject's way is watched at once, seconds (start). */
+const WATCHED_SECONDS = 0.5;
+
+/** Where the subject goes while it is watched: up where jumps are what is done, else across. */
+function wayOf({ motion: { subject }, mount: { activity } }: Brief): Way {
+  const wayM = (subject?.speedMps ?? 0) * WATCHED_SECONDS;
+  return ACTIVITY_HABITS[activity].goesUp
+    ? { upM: Math.min(wayM, (subject?.sizeM ?? 0) / 2), acrossM: 0 }
+    : { upM: 0, acrossM: wayM };
+}
+
+/** What of the frame's height the subject of a shot fills in a view; `null` without one. */
+export function shareFilled(
+  { motion: { subject }, playback: { deliver } }: Brief,
+  lens: Lens,
+): number | null {
+  return subject ? drawnShare(subject, lens, deliver.width, deliver.height) : null;
 }
 
 export function demandsOf(brief: Brief): Demands {
@@ -89,15 +128,20 @@ export function demandsOf(brief: Brief): Demands {
   const { width, height } = brief.playback.deliver;
   const habits = habitsOf(brief.mount.kind, brief.mount.place);
   return {
-    rideViewDeg: habits.leastViewDeg,
+    rideViewDeg: subject && habits.aimed ? 0 : habits.leastViewDeg,
     bentFromDeg: habits.mostViewDeg,
     subjectViewDeg: subject
       ? (Object.fromEntries(
-          PROJECTIONS.map((projection) => [projection, viewThatFitsDeg(subject, projection, width, height)]),
+          PROJECTIONS.map((projection) => [
+            projection,
+            viewThatFitsDeg(subject, wayOf(brief), projection, width, height),
+          ]),
         ) as Record<Projection, number>)
       : NO_SUBJECT,
-    subjectDeg: subject ? angularSizeDeg(subject.sizeM, subject.distanceM) : null,
+    subjectShare: subject ? wantedShare(subject, talksToCamera(subject)) : null,
     swingDeg: shakeSwingDeg(shakeDegPerSRms),
+    ridesAlong: habits.ridesAlong,
+    swims: habits.ridesAlong > SWIMS_FROM,
   };
 }
 
@@ -114,6 +158,29 @@ export function leastViewDeg({ rideViewDeg, subjectViewDeg }: Demands, { view }:
 export function mostViewDeg(demands: Demands, mode: Pick<Mode, 'view'>): number {
   return Math.max(demands.bentFromDeg, leastViewDeg(demands, mode));
 }
+
+/** Whether a weaker hold of the same camera takes up the whole swing of a shot, and rights what the stronger one would. */
+export function weakerHoldSuffices({
+  brief,
+  demands,
+  mode,
+}: Pick<FrameFacts, 'brief' | 'demands' | 'mode'>): boolean {
+  const { views, stabilizations } = brief.camera;
+  if (mode.stabilization === 'off' || mode.view.fromSphere) return false;
+  const lens = views.find(({ id }) => id === mode.view.id);
+  const off = Math.abs(brief.mount.tiltDeg);
+  return HOLDS.some((hold) => {
+    const given = stabilizations[hold];
+    if (!lens || !given || given.cropPerSide >= mode.cropPerSide) return false;
+    const rights = off <= TILT_UNSEEN_DEG || off <= tiltHeldDeg({ stabilization: hold, view: mode.view });
+    return rights && (given.swingDeg ?? given.cropPerSide * lens.horizontalDeg) >= demands.swingDeg;
+  });
+}
+
+const HOLDS = STABILIZATIONS.filter((one) => one !== 'off');
+
+/** A horizon off by less is not seen without a ruler, degrees (start). */
+export const TILT_UNSEEN_DEG = 1.5;
 
 /** Off level, degrees, up to which a level hold rights the picture (start). */
 const LEVEL_HOLD_DEG = 45;

@@ -98,8 +98,8 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
   ),
   trail(
     'film',
-    iso(100, 800),
-    iso(100, 200),
+    { ...iso(100, 800), ...FIXED },
+    { ...iso(100, 200), ...FIXED },
     'a narrow window is a wish, the wood is the picture',
     'under.perStop',
   ),
@@ -208,7 +208,13 @@ export const PRACTICE_CASES: readonly PracticeCase[] = [
     'angle.short',
   ),
   weir('middle', s(80), s(320), '112° is its point', 'wish.angle'),
-  gorge('film', iso(100, 800), iso(100, 100), 'a fixed ISO leaves the gorge black', 'under.crushed'),
+  gorge(
+    'film',
+    { ...iso(100, 800), ...FIXED },
+    { ...iso(100, 100), ...FIXED },
+    'a fixed ISO leaves the gorge black',
+    'under.crushed',
+  ),
   gorge('weigh', fps(25), fps(30), 'thirty into twenty-five hitches', 'cadence.uneven'),
 
   dusk('crisp', s(80), s(200), 'three stops dark is no picture, however sharp', 'under.black'),

@@ -43,3 +43,10 @@ export function schoolsFor({ school, mine }: SchoolChoice): readonly SchoolId[] 
 function schoolFrom(id: SchoolId, habits: SchoolHabits, weights: OwnWeights): School {
   return { ...habits, id, weights: { ...EVEN_WEIGHTS, ...weights } };
 }
+
+/** A school where a hold would make the cabin swim: nothing is steadied, and nobody wishes for it. */
+export function withoutHold(school: School): School {
+  const { stabilization, ...wishes } = school.wishes;
+  const wanted = stabilization?.among.includes('off') ? { stabilization } : {};
+  return { ...school, steadiedInEdit: false, wishes: { ...wishes, ...wanted } };
+}

@@ -1,6 +1,7 @@
 import type { FilterSetting } from '../filters/kit';
 import type { Stabilization } from '../vocabulary/modes';
 import type { SchoolWishes } from '../vocabulary/schools';
+import { clamp } from '../units/stops';
 import type { IsoWindow, ShutterSetting } from './exposure';
 import { IDLE_SWING_DEG } from './frame';
 import type { Demands } from './frame';
@@ -29,8 +30,23 @@ export function stabilizationPrice(
   return wish.among.includes('off') || demands.swingDeg >= IDLE_SWING_DEG ? wish.price.value : 0;
 }
 
-export function shutterModePrice({ shutterMode: wish }: SchoolWishes, shutter: ShutterSetting): number {
-  return wish && (wish.mode === 'auto') !== shutter.spanStops > 0 ? wish.price.value : 0;
+/** A shutter that is held where the school lets it run. */
+export function heldPrice({ shutterMode: wish }: SchoolWishes, { spanStops }: ShutterSetting): number {
+  return wish?.mode === 'auto' && spanStops === 0 ? wish.price.value : 0;
+}
+
+/** So many stops past 180° nothing of the look is left to hold (start: a sixteenth of its blur). */
+const LOOK_GONE_STOPS = 4;
+
+/** A shutter that runs where the school holds it: the less blur it ends with, the less look there is that it gives up. */
+export function runningPrice(
+  { shutterMode: wish }: SchoolWishes,
+  { shownLog }: MotionFigures,
+  { spanStops }: ShutterSetting,
+  brightLog: number,
+): number {
+  if (wish?.mode !== 'fixed' || spanStops === 0) return 0;
+  return wish.price.value * clamp(1 - (shownLog - 1 - brightLog) / LOOK_GONE_STOPS, 0, 1);
 }
 
 /** A shutter that runs stays at no angle. */
@@ -75,6 +91,8 @@ export interface Chosen {
   filter: FilterSetting;
   iso: IsoWindow;
   figures: MotionFigures;
+  /** The shutter that the bright end ends with, log2 of seconds. */
+  brightLog: number;
 }
 
 /** Every wish that a choice breaks, the dearest first. */
@@ -82,7 +100,7 @@ export function yieldedBy(wishes: SchoolWishes, demands: Demands, chosen: Chosen
   const { shutter, filter, iso, figures } = chosen;
   const prices: [WishCode, number][] = [
     ['stabilization', stabilizationPrice(wishes, demands, chosen.stabilization)],
-    ['shutterMode', shutterModePrice(wishes, shutter)],
+    ['shutterMode', heldPrice(wishes, shutter) + runningPrice(wishes, figures, shutter, chosen.brightLog)],
     ['angle', anglePrice(wishes, figures, shutter)],
     ['withinShakeFloor', shakeFloorPrice(wishes, figures, shutter.longestLog)],
     ['noFilter', filterPrice(wishes, filter)],

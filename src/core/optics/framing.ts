@@ -1,4 +1,4 @@
-import { project, unproject, verticalDeg } from './projection';
+import { project, unproject } from './projection';
 import type { Direction, Lens, FramePoint, Projection } from './projection';
 
 /**
@@ -11,8 +11,15 @@ const RAD = Math.PI / 180;
 
 /** Share of the frame's height below which a subject is lost (start: 1/40). */
 export const LOST_BELOW_SHARE = 1 / 40;
-/** Room around a subject that a camera without an operator needs, as a multiple of the subject's angle (start). */
+/** What a person who acts should fill of the frame's height at least, and what nobody should fall below (work practice). */
+export const FIGURE_SHARE = 0.4;
+export const LEAST_SHARE = 1 / 5;
+/** What a face should fill of it where somebody talks to the camera (work practice). */
+const FACE_SHARE = 0.1;
+/** Room around a subject that a camera without an operator needs, as a multiple of its drawn height (start). */
 const ROOM_AROUND = 1.4;
+/** The most of the frame's height that leaves it that room. */
+export const MOST_SHARE = 1 / ROOM_AROUND;
 /** No flat picture shows more, degrees. */
 const WIDEST_DEG = 179;
 /** Width of a person against the height: shoulders with arms hanging (start). */
@@ -58,32 +65,51 @@ export function angularSizeDeg(sizeM: number, distanceM: number): number {
   return 2 * Math.atan(sizeM / (2 * distanceM)) * DEG;
 }
 
+/** The share of the height of a W:H frame that a subject straight ahead is drawn over; may pass 1. */
+export function drawnShare(
+  { sizeM, distanceM }: Pick<Subject, 'sizeM' | 'distanceM'>,
+  lens: Lens,
+  width: number,
+  height: number,
+): number {
+  const top = project(lens, { x: 0, y: sizeM / 2, z: distanceM });
+  return top === null ? Infinity : (top.y * width) / height;
+}
+
+/** What a subject should fill of the height at least: the whole figure of who acts, the face of who talks. */
+export function wantedShare({ sizeM }: Pick<Subject, 'sizeM'>, talks: boolean): number {
+  return talks ? Math.min(FIGURE_SHARE, (FACE_SHARE * sizeM) / FACE_M) : FIGURE_SHARE;
+}
+
+/** The way of a subject while it is watched, which wants room as well: up at a jump, across at a pass; metres. */
+export interface Way {
+  upM: number;
+  acrossM: number;
+}
+
 /**
- * The least horizontal view in degrees in which an upright subject fits with room around it, in a W:H frame of a lens that
- * draws so. Standing `sideM` off the axis, it must also not run out at the side. At most `WIDEST_DEG`.
+ * The least horizontal view in degrees in which an upright subject on its way is drawn with room around it, in a W:H frame of
+ * a lens that draws so. Standing `sideM` off the axis, it must also not run out at the side. At most `WIDEST_DEG`.
  */
 export function viewThatFitsDeg(
   subject: Subject,
+  { upM, acrossM }: Way,
   projection: Projection,
   width: number,
   height: number,
 ): number {
-  const upright = Math.min(WIDEST_DEG, angularSizeDeg(subject.sizeM, subject.distanceM) * ROOM_AROUND);
-  const outer = Math.abs(subject.sideM) + (subject.sizeM * WIDTH_OF_SIZE) / 2;
-  const aside = subject.sideM === 0 ? 0 : 2 * Math.atan2(outer, subject.distanceM) * DEG;
-  return Math.min(WIDEST_DEG, Math.max(viewOfHeightDeg(upright, projection, width, height), aside));
-}
-
-/** The horizontal view of a lens whose view is so tall: halved down to a thousandth of a degree. */
-function viewOfHeightDeg(uprightDeg: number, projection: Projection, width: number, height: number): number {
+  const tall = { sizeM: (subject.sizeM + upM) * ROOM_AROUND, distanceM: subject.distanceM };
+  const outer = Math.abs(subject.sideM) + (subject.sizeM * WIDTH_OF_SIZE + acrossM) / 2;
+  const aside = subject.sideM === 0 && acrossM === 0 ? 0 : 2 * Math.atan2(outer, subject.distanceM) * DEG;
   let low = 0;
   let high = WIDEST_DEG;
+  // Halved down to a thousandth of a degree.
   while (high - low > 1e-3) {
     const middle = (low + high) / 2;
-    if (verticalDeg({ horizontalDeg: middle, projection }, width, height) < uprightDeg) low = middle;
+    if (drawnShare(tall, { horizontalDeg: middle, projection }, width, height) > 1) low = middle;
     else high = middle;
   }
-  return high;
+  return Math.min(WIDEST_DEG, Math.max(high, aside));
 }
 
 export function framingOf(shape: FrameShape, subject: Subject): Framing {

@@ -70,6 +70,7 @@ export function yieldedIn(space: Space, candidate: Candidate): Yielded[] {
     filter,
     iso,
     figures: figuresOf(space, mode),
+    brightLog: exposureOf(space, candidate).brightLog,
   });
 }
 

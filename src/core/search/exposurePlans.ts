@@ -4,7 +4,7 @@ import type { ExposureFacts, IsoWindow, ShutterSetting } from '../loss/exposure'
 import { exposureSum, lessBehindGlass, moreBehindGlass } from '../loss/table';
 import { drift, RUNNING_AT_LEAST } from '../loss/terms/drift';
 import { under } from '../loss/terms/under';
-import { filterPrice, isoMaxPrice, isoSpanPrice, shutterModePrice } from '../loss/wishes';
+import { filterPrice, isoMaxPrice, isoSpanPrice, heldPrice } from '../loss/wishes';
 import { item } from '../units/items';
 import type { ColourSpace, Space } from './space';
 
@@ -65,7 +65,7 @@ function walkFilters(
 ): void {
   const { weights, wishes } = school;
   const free = shutter.spanStops > 0 ? weights.drift * RUNNING_AT_LEAST : 0;
-  const price = shutterModePrice(wishes, shutter) + free + grain;
+  const price = heldPrice(wishes, shutter) + free + grain;
   let beat = limit;
   if (price >= beat) return;
   const iso = reachOf(isoWindows);
@@ -180,7 +180,7 @@ function bestIso(
   beat: number,
 ): ExposurePlan | null {
   const { weights, wishes } = school;
-  const outside = shutterModePrice(wishes, shutter) + filterPrice(wishes, filter);
+  const outside = heldPrice(wishes, shutter) + filterPrice(wishes, filter);
   let best: ExposurePlan | null = null;
   let least = beat;
   for (const iso of windows) {

@@ -11,6 +11,7 @@ export type Obstacle =
   | { code: 'shutterFloorAbove'; shutterSeconds: number; floorSeconds: number }
   | { code: 'noAutoShutter' }
   | { code: 'angleDisagrees'; shutterSeconds: number; shutterAngleDeg: number }
+  | { code: 'takesNoFilter' }
   | { code: 'filterNotInKit'; ids: readonly string[]; kit: string[] }
   | { code: 'filterStops'; ids: readonly string[]; stops: number }
   | { code: 'isoOutside'; min: number; max: number; base: number; cameraMax: number; ceiling: number }

@@ -1,12 +1,13 @@
 import type { Colour } from '../vocabulary/modes';
 import type { Mode } from '../camera/modeTable';
+import { takesFilters, wearable } from '../filters/bag';
 import { filterSettings, stackOf } from '../filters/kit';
 import type { FilterSetting } from '../filters/kit';
 import type { LightRange } from '../light/lightRange';
 import { isoWindow } from '../loss/exposure';
 import type { IsoWindow, Sensor, ShutterSetting } from '../loss/exposure';
 import type { Demands } from '../loss/frame';
-import { schoolOf } from '../loss/schools';
+import { schoolOf, withoutHold } from '../loss/schools';
 import type { School } from '../loss/schools';
 import { COLOUR_TERMS, weighedSum } from '../loss/table';
 import { bestWhiteBalance } from '../loss/terms/whiteBalance';
@@ -56,7 +57,7 @@ export interface ColourSpace {
 
 type SpaceOr = { ok: true; space: Space } | { ok: false; obstacle: Obstacle };
 
-export function spaceFor(brief: Brief, school: School = schoolOf(brief.look)): SpaceOr {
+export function spaceFor(brief: Brief, plain: School = schoolOf(brief.look)): SpaceOr {
   const no = (obstacle: Obstacle): SpaceOr => ({ ok: false, obstacle });
   const shared = workingsOf(brief);
   const allowed = (shared.allowed ??= allowedModes(brief));
@@ -65,6 +66,7 @@ export function spaceFor(brief: Brief, school: School = schoolOf(brief.look)): S
   if ('code' in filters) return no(filters);
   const shutters = shuttersFor(brief, shared, allowed.modes);
   if ('code' in shutters) return no(shutters);
+  const school = shared.demands.swims ? withoutHold(plain) : plain;
   const colours = allowed.colours
     .map((colour) => colourSpace(brief, school, shared, colour))
     .sort((a, b) => a.loss - b.loss);
@@ -121,9 +123,10 @@ function colourSpace(brief: Brief, school: School, shared: Workings, colour: All
 
 function filtersFor(brief: Brief, shared: Workings): readonly FilterSetting[] | Obstacle {
   const pin = brief.pins.filter;
-  if (!pin) return (shared.filters ??= filterSettings(brief.filters));
-  const stack = stackOf(brief.filters, pin.ids, pin.stops);
+  if (!pin) return (shared.filters ??= filterSettings(wearable(brief)));
+  const stack = stackOf(wearable(brief), pin.ids, pin.stops);
   if (stack) return stack;
+  if (!takesFilters(brief.camera) && pin.ids.length > 0) return { code: 'takesNoFilter' };
   const known = pin.ids.every((id) => brief.filters.some((filter) => filter.id === id));
   return known
     ? { code: 'filterStops', ids: pin.ids, stops: pin.stops ?? 0 }

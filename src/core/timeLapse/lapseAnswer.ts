@@ -1,3 +1,4 @@
+import { wearable } from '../filters/bag';
 import { filterSettings } from '../filters/kit';
 import type { FilterSetting } from '../filters/kit';
 import { colourOfLight } from '../light/kelvin';
@@ -33,9 +34,9 @@ export function lapseOf(
   );
 }
 
-function filtersOf({ filters, pins }: Brief): FilterSetting[] {
-  const all = filterSettings(filters);
-  const { filter } = pins;
+function filtersOf(brief: Brief): FilterSetting[] {
+  const all = filterSettings(wearable(brief));
+  const { filter } = brief.pins;
   return filter ? all.filter(({ ids }) => ids.join() === filter.ids.join()) : all;
 }
 

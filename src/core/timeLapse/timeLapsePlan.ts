@@ -4,6 +4,7 @@ import { USUAL_INTERVAL_SECONDS } from '../vocabulary/timeLapses';
 import type { RecordingMode } from '../vocabulary/modes';
 import { modesOf } from '../camera/modeTable';
 import type { Encoding, Mode } from '../camera/modeTable';
+import { wearable } from '../filters/bag';
 import { filterSettings } from '../filters/kit';
 import type { FilterSetting } from '../filters/kit';
 import { evRangeOf } from '../light/lightRange';
@@ -54,7 +55,7 @@ export function usualTimeLapse(brief: Brief): TimeLapseWish {
 export function timeLapsePlan(
   brief: Brief,
   wish: TimeLapseWish,
-  filters: readonly FilterSetting[] = filterSettings(brief.filters),
+  filters: readonly FilterSetting[] = filterSettings(wearable(brief)),
 ): TimeLapsePlan | null {
   const mode = largest(modesOf(brief.camera).filter(({ recording }) => recording === wish.recording));
   if (!mode || filters.length === 0) return null;

@@ -3,6 +3,7 @@ import { PAIR_ASKS } from '../vocabulary/pairs';
 import type { PairAsks } from '../vocabulary/pairs';
 import { omit } from '../units/omit';
 import { modesOf } from '../camera/modeTable';
+import { wearable } from '../filters/bag';
 import { filterSettings } from '../filters/kit';
 import type { Pins, Settings } from '../records/settings';
 import type { Pair, Shot } from '../records/shot';
@@ -109,7 +110,7 @@ function angleFor(demands: readonly PairAsks[], usual: Settings | null): number 
 function setHalf(brief: Brief, pins: Pins, filterOn: boolean): { pins: Pins; solution: Solution } | null {
   const plain = solvedUnder(brief, pins);
   if (!filterOn || !plain || plain.solution.settings.filter.stops > 0) return plain;
-  const worn = filterSettings(brief.filters)
+  const worn = filterSettings(wearable(brief))
     .filter(({ stops }) => stops > 0)
     .flatMap(({ ids, stops }) => solvedUnder(brief, { ...pins, filter: { ids: [...ids], stops } }) ?? [])
     .sort((a, b) => a.solution.score - b.solution.score);

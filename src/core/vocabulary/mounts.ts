@@ -68,6 +68,10 @@ export interface MountHabits {
   looksBack: boolean;
   /** Films through a pane whose perpendicular stands this far from the axis; `null`: through none. */
   glassDeg: number | null;
+  /** Pointed at what is filmed, and not worn: a subject, where there is one, says how much to show. */
+  aimed: boolean;
+  /** Share of the frame that moves with the camera: cabin, cockpit, bow. */
+  ridesAlong: number;
   /** Stands on its own feet: no travel unless the person says so. */
   stands: boolean;
   /** Camera above the ground. */
@@ -147,6 +151,8 @@ const mount = (
   stands: false,
   looksBack: false,
   glassDeg: null,
+  aimed: false,
+  ridesAlong: 0,
   pitchDeg: 0,
   subjectM: { from: 1, to: 20 },
   tiltRiskDeg: 2,
@@ -215,11 +221,13 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
     inTheWay: [bar('hands', [0.02, 0.06, 0.06], [0.02, 0.07, 0.2], 0.09)],
   }),
   hand: mount([70, 112], 1, 45, 1.5, [15, 20, 30], {
+    aimed: true,
     tiltRiskDeg: 4,
     subjectM: { from: 0.6, to: 10 },
     others: ['handle', 'tripod'],
   }),
   handle: mount([60, 112], 1.5, 30, 1.3, [6, 8, 12], {
+    aimed: true,
     tiltRiskDeg: 1,
     notes: ['weightPulls'],
     subjectM: { from: 1, to: 10 },
@@ -259,6 +267,7 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
   }),
   hull: mount([95, 150], 0.8, 40, 0.4, [15, 20, 30], {
     tiltRiskDeg: 4,
+    ridesAlong: 0.2,
     notes: ['spray'],
     subjectM: { from: 0.8, to: 2 },
     cautions: ['secondTether', 'cleanSuction'],
@@ -276,6 +285,7 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
   }),
   vehicleInside: mount([70, 110], 2, 20, 1.3, [5, 9, 15], {
     buzz: { lowHz: 8, highHz: 20, share: 0.4 },
+    ridesAlong: 0.4,
     notes: ['glass', 'buzzes'],
     cautions: ['neverOperateDriving', 'windscreenClear', 'cleanSuction'],
     inTheWay: [bar('dash', [-0.8, 0.26, 0.5], [0.8, 0.26, 0.5], 0.2)],
@@ -288,6 +298,7 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
         mostViewDeg: 130,
         nearestM: 0.5,
         looksBack: true,
+        ridesAlong: 0.7,
         pitchDeg: 5,
         subjectM: { from: 0.5, to: 1.2 },
         notes: ['backlit', 'buzzes'],
@@ -297,11 +308,13 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
   }),
   vehicleOutside: mount([70, 110], 1.5, 20, 0.9, [5, 10, 18], {
     buzz: { lowHz: 10, highHz: 28, share: 0.5 },
+    ridesAlong: 0.15,
     notes: ['wind', 'buzzes', 'standsProud'],
     cautions: ['neverOperateDriving', 'secondTether', 'cleanSuction'],
     inTheWay: [bar('bonnet', [-0.8, 0.35, 0.5], [0.8, 0.35, 0.5], 0.25)],
   }),
   rail: mount([25, 70], 5, 30, 1.5, level(10), {
+    aimed: true,
     buzz: { lowHz: 6, highHz: 16, share: 0.3 },
     notes: ['recoil', 'weightPulls'],
     subjectM: { from: 8, to: 50 },
@@ -317,12 +330,14 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
     inTheWay: [bar('rail', [0.02, 0.06, 0.04], [0.05, 0.08, 0.4], 0.04)],
   }),
   tripod: mount([40, 115], 3, 0, 1.4, level(0.1), {
+    aimed: true,
     stands: true,
     tiltRiskDeg: 1,
     subjectM: { from: 2, to: 30 },
     others: ['groundStand', 'handle'],
   }),
   groundStand: mount([60, 120], 1, 0, 0.15, level(0.1), {
+    aimed: true,
     stands: true,
     pitchDeg: -5,
     tiltRiskDeg: 3,
@@ -330,6 +345,7 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
     subjectM: { from: 1, to: 8 },
   }),
   drone: mount([60, 100], 8, 30, 12, level(15), {
+    aimed: true,
     buzz: { lowHz: 20, highHz: 60, share: 0.4 },
     pitchDeg: 15,
     notes: ['wind', 'buzzes'],

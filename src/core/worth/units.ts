@@ -5,7 +5,7 @@ import { briefWithCamera } from '../changes/camera';
 import { oneCardMore } from '../changes/card';
 import { oneCellMore } from '../changes/cell';
 import { gearOfCamera } from '../changes/feed';
-import { withFilters } from '../changes/filter';
+import { withFilters } from '../filters/bag';
 import { cameraBudget } from '../day/budget';
 import { daySheet, outsOf } from '../day/daySheet';
 import type { Memo } from '../day/partWork';

@@ -6,6 +6,7 @@ import type { StartMethod } from '@/core/vocabulary/modes';
 import { Checkbox } from 'antd';
 import type { ReactNode } from 'react';
 import { modePowerW, modesOf } from '@/core/camera/modeTable';
+import { takesFilters } from '@/core/filters/bag';
 import type { CameraProfile } from '@/core/camera/profile';
 import { hyperfocalM } from '@/core/optics/focus';
 import { trimmed } from '@/core/units/format';
@@ -250,6 +251,14 @@ export function CameraFacts({ profile, edit }: { profile: CameraProfile; edit: E
           }
         >
           {messages.automaticShutter}
+        </Checkbox>
+        <Checkbox
+          checked={takesFilters(profile)}
+          onChange={(event) =>
+            edit(messages.changeWhatGoesBeforeIt, (one) => ({ ...one, takesFilters: event.target.checked }))
+          }
+        >
+          {messages.takesFilters}
         </Checkbox>
         {(['front', 'back'] as const).map((side) => (
           <Checkbox

@@ -78,7 +78,8 @@ export function filterReasonText(reason: ReasonOf<'filter'>, { light, kit }: Tel
 
 export function isoReasonText(reason: ReasonOf<'iso'>, { light }: Telling): ReasonText {
   const { min, max, baseIso, evMin, isoWanted, underStops, ceiling } = reason;
-  const wanted = Math.round(isoWanted / 10) * 10;
+  const wanted =
+    isoWanted < 100 ? trimmed(isoWanted, isoWanted < 10 ? 1 : 0) : Math.round(isoWanted / 10) * 10;
   const dark =
     light.kind === 'scene' && light.from !== light.to ? messages.theDarkestStretch : messages.theDarkEnd;
   const steps = [

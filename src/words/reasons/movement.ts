@@ -102,12 +102,14 @@ export function stabilizationText(reason: ReasonOf<'stabilization'>): ReasonText
   ];
   const text = steadiedInEdit
     ? messages.offInTheCameraThe({ heldDeg: trimmed(heldDeg, 1) })
-    : swingDeg < 0.1
-      ? messages.theMountStandsStillA
-      : heldDeg >= swingDeg
-        ? messages.takesUpTheShakeSwings({ heldDeg: trimmed(heldDeg, 1), swingDeg: trimmed(swingDeg, 1) })
-        : heldDeg > 0
-          ? messages.takesUpOfTheSwing({ heldDeg: trimmed(heldDeg, 1), swingDeg: trimmed(swingDeg, 1) })
-          : messages.nothingHoldsTheSwing({ swingDeg: trimmed(swingDeg, 1) });
+    : reason.swims && heldDeg === 0
+      ? messages.offSoThatTheCabin({ swingDeg: trimmed(swingDeg, 1) })
+      : swingDeg < 0.1
+        ? messages.theMountStandsStillA
+        : heldDeg >= swingDeg
+          ? messages.takesUpTheShakeSwings({ heldDeg: trimmed(heldDeg, 1), swingDeg: trimmed(swingDeg, 1) })
+          : heldDeg > 0
+            ? messages.takesUpOfTheSwing({ heldDeg: trimmed(heldDeg, 1), swingDeg: trimmed(swingDeg, 1) })
+            : messages.nothingHoldsTheSwing({ swingDeg: trimmed(swingDeg, 1) });
   return { text, steps };
 }

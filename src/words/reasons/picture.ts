@@ -51,8 +51,9 @@ const FORCING_TEXT: Record<ForcedBy['setting'], (reason: ReasonOf<'resolution'>)
 
 export function viewText(reason: ReasonOf<'view'>): ReasonText {
   const { horizontalDeg, leastDeg, mostDeg } = reason;
-  const wants = reason.forSubject ? messages.subjectAndRide : messages.theRide;
-  const wantVerb = reason.forSubject ? messages.want : messages.wants;
+  const forSubject = reason.filled !== null;
+  const wants = forSubject ? messages.subjectAndRide : messages.theRide;
+  const wantVerb = forSubject ? messages.want : messages.wants;
   const steps = [
     messages.acrossAfterTheCropAt({
       horizontalDeg: trimmed(horizontalDeg, 0),
@@ -78,7 +79,16 @@ export function viewText(reason: ReasonOf<'view'>): ReasonText {
             wantVerb,
             leastDeg: trimmed(leastDeg, 0),
           });
-  return { text, steps };
+  const { filled, wantedShare } = reason;
+  const size =
+    filled === null || wantedShare === null
+      ? ''
+      : messages.theSubjectFills({
+          filled: trimmed(filled * 100, filled < 0.1 ? 1 : 0),
+          wanted: trimmed(wantedShare * 100, 0),
+          small: filled < wantedShare * 0.95,
+        });
+  return { text: `${text}${size}`, steps };
 }
 
 export function bitRateText(reason: ReasonOf<'bitRateMbps'>): ReasonText {

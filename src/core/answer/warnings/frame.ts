@@ -1,6 +1,7 @@
 import { lensFocusing } from '../../camera/lenses';
-import { deliveredFrame, leastViewDeg } from '../../loss/frame';
+import { deliveredFrame, drawnBy, leastViewDeg, shareFilled } from '../../loss/frame';
 import { worthAWarning } from '../../loss/table';
+import { MOST_SHARE } from '../../optics/framing';
 import { straightenKeeps } from '../../optics/crop';
 import { blurDiscDeg, sharpRangeM } from '../../optics/focus';
 import { pctWidthPerDegree } from '../../optics/projection';
@@ -14,28 +15,45 @@ import type { JudgedAnswer } from './warning';
 
 /** Blur disc in pixels of the delivered picture from which a face looks soft (start). */
 const SOFT_FROM_PX = 3;
-/** A subject with this room around it asks for the view, where it fills half of it (start). */
-const SUBJECT_ROOM = 1.4;
 /** Loss of steadiness from which the swing is worth a line. */
 const SHAKES_FROM = 0.5;
 
 const frameOf = ({ space, candidate }: JudgedAnswer): ReturnType<typeof deliveredFrame> =>
   deliveredFrame(space.brief, candidate.mode, space.school.steadiedInEdit);
 
-const viewNarrow = warning<'viewNarrow', { viewDeg: number; leastDeg: number; forSubject: boolean }>(
-  'viewNarrow',
-  (seen) => {
-    if (!worthAWarning('viewNarrow', seen.loss)) return null;
-    const { demands } = seen.space;
-    const { horizontalDeg } = frameOf(seen);
-    return {
-      severity: severityOf(seen.loss.viewNarrow),
-      viewDeg: horizontalDeg,
-      leastDeg: leastViewDeg(demands, seen.candidate.mode),
-      forSubject: demands.subjectDeg !== null && demands.subjectDeg * SUBJECT_ROOM >= horizontalDeg / 2,
-    };
-  },
-);
+interface Narrow {
+  viewDeg: number;
+  leastDeg: number;
+  /** Who does not fit, and how: cut, without room above and below, or running out at the side. */
+  what: 'ride' | 'cut' | 'noRoom' | 'aside';
+  /** What of the frame's height the subject fills, 0…1; 0 without one. */
+  filled: number;
+  /** Whether this camera could show more in what is left to choose. */
+  widerLeft: boolean;
+}
+
+const viewNarrow = warning<'viewNarrow', Narrow>('viewNarrow', (seen) => {
+  if (!worthAWarning('viewNarrow', seen.loss)) return null;
+  const { brief, demands } = seen.space;
+  const { mode } = seen.candidate;
+  const frame = frameOf(seen);
+  const filled = shareFilled(brief, drawnBy(mode, frame)) ?? 0;
+  const forSubject = demands.subjectViewDeg[mode.view.projection] > demands.rideViewDeg;
+  return {
+    severity: severityOf(seen.loss.viewNarrow),
+    viewDeg: frame.horizontalDeg,
+    leastDeg: leastViewDeg(demands, mode),
+    what: !forSubject ? 'ride' : filled > 1 ? 'cut' : filled > MOST_SHARE ? 'noRoom' : 'aside',
+    filled,
+    widerLeft: widerLeft(seen),
+  };
+});
+
+/** Whether some mode that the pins leave shows more. */
+function widerLeft({ space: { modes }, candidate: { mode } }: JudgedAnswer): boolean {
+  return modes.some(({ view }) => view.horizontalDeg > mode.view.horizontalDeg + WIDER_DEG);
+}
+const WIDER_DEG = 1;
 
 interface SoftSubject {
   distanceM: number;
@@ -72,20 +90,32 @@ const tilt = warning<'tilt', { tiltDeg: number; keeps: number }>('tilt', ({ spac
   return { severity: severityOf(loss.tilt), tiltDeg, keeps: straightenKeeps(tiltDeg, width, height) };
 });
 
-const margin = warning<'margin', { swingDeg: number; heldDeg: number; steadiedInEdit: boolean }>(
+/** The smallest change that takes the swing away: a hold that this camera has, a wider view, or what carries it. */
+type AgainstSwing = 'hold' | 'wider' | 'mount' | 'cabin';
+
+const margin = warning<'margin', { swingDeg: number; heldDeg: number; way: AgainstSwing }>(
   'margin',
   (seen) => {
-    const { demands, school } = seen.space;
+    const { demands } = seen.space;
     const heldDeg = frameOf(seen).swingDeg;
     if (demands.swingDeg <= heldDeg || seen.loss.steadiness < SHAKES_FROM) return null;
     return {
       severity: severityOf(seen.loss.steadiness),
       swingDeg: demands.swingDeg,
       heldDeg,
-      steadiedInEdit: school.steadiedInEdit,
+      way: againstSwing(seen),
     };
   },
 );
+
+function againstSwing(seen: JudgedAnswer): AgainstSwing {
+  const { demands, school, modes } = seen.space;
+  const { mode } = seen.candidate;
+  if (demands.swims) return 'cabin';
+  const unheld = school.wishes.stabilization?.among.includes('off') ?? false;
+  if (!unheld && modes.some(({ swingDeg }) => swingDeg > mode.swingDeg)) return 'hold';
+  return widerLeft(seen) ? 'wider' : 'mount';
+}
 
 const resolution = warning<'resolution', { widthPx: number; neededPx: number }>('resolution', (seen) => {
   const { widthPx } = frameOf(seen);

@@ -1,6 +1,6 @@
 import { modesOf } from '../../camera/modeTable';
 import type { Brief } from '../../brief/brief';
-import { flickerResidual, flickerSafeShutters } from '../../light/flicker';
+import { flickerResidual, flickerSafeShutters, steadySlowdown } from '../../light/flicker';
 import type { PulseSeen } from '../../light/flicker';
 import { SUBJECT_BLUR_TOLERANCE_PCT } from '../../loss/movement';
 import { worthAWarning } from '../../loss/table';
@@ -107,6 +107,8 @@ interface Flicker {
   safeSeconds: number | null;
   /** A frame rate of this camera that has a safe shutter, where this one has none. */
   safeFps: number | null;
+  /** Another slow motion under which the pulse stands still, where it beats and no shutter is free of it. */
+  steadyAt: { slowdown: number; captureFps: number } | null;
 }
 
 const flicker = warning<'flicker', Flicker>('flicker', ({ space, candidate, loss, exposure, figures }) => {
@@ -115,12 +117,15 @@ const flicker = warning<'flicker', Flicker>('flicker', ({ space, candidate, loss
   const { pulseHz } = pulse;
   const seconds = 2 ** exposure.darkLog;
   const safe = flickerSafeShutters(pulseHz, candidate.mode.frameRate);
+  const rates = ratesOf(space.brief);
+  const beats = pulse.seen !== 'steady' && pulse.seen !== 'bands';
   return {
     severity: severityOf(loss.flicker),
     residual: Math.max(flickerResidual(pulseHz, seconds), flickerResidual(pulseHz, 2 ** exposure.brightLog)),
     pulse,
     safeSeconds: nearestTo(seconds, safe),
-    safeFps: ratesOf(space.brief).findLast((fps) => flickerSafeShutters(pulseHz, fps).length > 0) ?? null,
+    safeFps: rates.findLast((fps) => flickerSafeShutters(pulseHz, fps).length > 0) ?? null,
+    steadyAt: beats && safe.length === 0 ? steadySlowdown(pulseHz, rates, space.brief.playback) : null,
   };
 });
 

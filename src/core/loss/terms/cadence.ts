@@ -5,10 +5,13 @@ import type { TermOf } from '../term';
 
 const slopes = {
   uneven: start(
-    1.5,
-    'frames dropped or repeated by turns hitch at every pan; the more frames there are to choose from, the less',
+    3,
+    'steps that differ from each other hitch at every pan; the more frames there are to choose from, the less',
   ),
-  dropped: start(0.15, 'frames never shown cost light, data and power, and shorten the blur that is seen'),
+  dropped: start(
+    0.35,
+    'frames never shown cost light, data, power and size, and shorten the blur that is seen',
+  ),
 };
 
 /**
@@ -19,7 +22,7 @@ export const cadence: TermOf<'cadence', RateFacts> = {
   owner: 'rate',
   seen: 'pans hitch, since the rates do not divide; or frames are filmed and never shown',
   formula:
-    'uneven ÷ frames captured for each shown, at the worst speed; octaves of frames never shown × dropped',
+    'share of a step by which steps differ (one standard deviation) × uneven, at the worst speed; octaves of frames never shown × dropped',
   slopes,
   noteFrom: 0,
   remedies: [],
@@ -32,7 +35,11 @@ export const cadence: TermOf<'cadence', RateFacts> = {
   },
 };
 
+/** Steps of so many frames, whole numbers by turns: their standard deviation as a share of the mean, weighed. */
 function jerkiness(frameRate: number, timelineFps: number, slowdown: number): number {
-  const { uneven, framesPerTimelineFrame } = cadenceOf(frameRate, timelineFps, slowdown);
-  return uneven ? slopes.uneven.value / Math.max(1, framesPerTimelineFrame) : 0;
+  const { uneven, framesPerTimelineFrame, repeats } = cadenceOf(frameRate, timelineFps, slowdown);
+  if (!uneven) return 0;
+  const step = repeats ? 1 / framesPerTimelineFrame : framesPerTimelineFrame;
+  const longer = step - Math.floor(step);
+  return (slopes.uneven.value * Math.sqrt(longer * (1 - longer))) / step;
 }

@@ -1,4 +1,4 @@
-import { start } from '../../units/estimate';
+import { sourced, start } from '../../units/estimate';
 import { flickerResidual } from '../../light/flicker';
 import type { PulseSeen } from '../../light/flicker';
 import type { MotionFacts } from '../movement';
@@ -14,13 +14,18 @@ const slopes = {
     0.4,
     'read out line by line, a steady pulse stands as stripes across the picture: seen on walls, ceilings and faces, lost over texture',
   ),
-  shimmer: start(0.5, 'above ten hertz the eye averages half of it away'),
+  flashing: sourced(
+    1.25,
+    'between eight and fifteen hertz the eye is most sensitive to flicker (de Lange 1958, Kelly 1961): lamps flash',
+  ),
+  shimmer: start(0.5, 'faster than that the eye averages half of it away'),
 };
 const WHOLE_PULSE = slopes.wholePulse.value;
 const SEEN: Readonly<Record<PulseSeen['seen'], number>> = {
   steady: slopes.steady.value,
   bands: slopes.bands.value,
   pulsing: 1,
+  flashing: slopes.flashing.value,
   shimmer: slopes.shimmer.value,
 };
 
@@ -30,7 +35,7 @@ export const flicker: TermOf<'flicker', MotionFacts> = {
   owner: 'motion',
   seen: 'lamps pulse, or stand as stripes across the picture',
   formula:
-    'share of the pulse left in an exposure × wholePulse × how it is seen when played: pulsing whole, shimmer, bands or steady',
+    'share of the pulse left in an exposure × wholePulse × how it is seen when played: pulsing whole, flashing, shimmer, bands or steady',
   slopes,
   noteFrom: 0.15,
   remedies: [],

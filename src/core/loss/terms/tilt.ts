@@ -1,11 +1,11 @@
 import { start } from '../../units/estimate';
 import { MOST_STRAIGHTENED_DEG, straightenKeeps } from '../../optics/crop';
-import { tiltHeldDeg } from '../frame';
+import { TILT_UNSEEN_DEG, tiltHeldDeg } from '../frame';
 import type { FrameFacts } from '../frame';
 import type { TermOf } from '../term';
 
 const slopes = {
-  unseenDeg: start(1.5, 'a horizon off by less is not seen without a ruler'),
+  unseenDeg: start(TILT_UNSEEN_DEG, 'a horizon off by less is not seen without a ruler'),
   perDegree: start(0.3, 'three degrees more are seen at once: sea and roofs run downhill all day'),
   most: start(3, 'past ten degrees it is simply crooked, or taken for meant'),
   cut: start(2, 'straightened in the edit it costs pixels like any other cut'),

@@ -2,6 +2,7 @@ import * as messages from '@/language/bench/answer';
 import { shutterAngleDeg } from '@/core/playback/shutterAngle';
 import { STABILIZATIONS } from '@/core/vocabulary/modes';
 import { modesOf } from '@/core/camera/modeTable';
+import { wearable } from '@/core/filters/bag';
 import { filterSettings } from '@/core/filters/kit';
 import type { Brief } from '@/core/brief/brief';
 import type { Pins, SettingKey, Settings } from '@/core/records/settings';
@@ -56,7 +57,7 @@ export function choicesFor(
     case 'shutterSeconds':
       return shutterChoices(brief, now);
     case 'filter':
-      return unique(filterSettings(brief.filters), ({ ids, stops }) => `${ids.join()}|${stops}`).map(
+      return unique(filterSettings(wearable(brief)), ({ ids, stops }) => `${ids.join()}|${stops}`).map(
         ({ ids, stops }) => ({
           label: filterText({ ids, stops }, brief.filters, notation),
           pins: { filter: { ids: [...ids], stops } },

@@ -4,6 +4,7 @@ import * as messages from '@/language/bench/brief';
 import { Select } from 'antd';
 import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
+import { takesFilters } from '@/core/filters/bag';
 import type { Filter } from '@/core/filters/kit';
 import type { ShotEditing } from '../../data/useShotEditing';
 import { filterName } from '@/words/settingText';
@@ -36,6 +37,7 @@ export function KitWord({
   usual: boolean;
   editing: ShotEditing;
 }): ReactNode {
+  if (!takesFilters(brief.camera)) return <span>{messages.nothingGoesBefore}</span>;
   // As they are kept: what is answered with may carry figures of the person's own.
   const inBag = editing.shot.filters ?? brief.filters;
   const listed = [...new Map([...KNOWN, ...owned, ...inBag].map((filter) => [filter.id, filter])).values()];

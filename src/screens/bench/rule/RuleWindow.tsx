@@ -1,5 +1,6 @@
 import * as messages from '@/language/bench/rule';
 import type { ReactNode } from 'react';
+import { wearable } from '@/core/filters/bag';
 import { filterSettings } from '@/core/filters/kit';
 import type { Solution } from '@/core/answer/solve';
 import { shutterFraction } from '@/core/units/format';
@@ -28,7 +29,7 @@ export function RuleWindow({
   const { brief } = space;
   const [notation] = usePreference('filterNotation');
   const running = candidate.shutter.spanStops > 0;
-  const kit = filterSettings(brief.filters);
+  const kit = filterSettings(wearable(brief));
   const filterName = filterText(settings.filter, brief.filters, notation);
   const left = bound(exposure.windowEvMin);
   const right = bound(running ? Infinity : exposure.windowEvMax);

@@ -1,5 +1,6 @@
 import * as messages from '@/language/bench/rule';
 import { flickerSafeShutters } from '@/core/light/flicker';
+import { wearable } from '@/core/filters/bag';
 import { filterSettings } from '@/core/filters/kit';
 import type { Brief } from '@/core/brief/brief';
 import type { Solution } from '@/core/answer/solve';
@@ -75,7 +76,7 @@ export function moveHandle(
     }
     case 'filter': {
       const wanted = ev - shoulderEv(solution) + settings.filter.stops;
-      const filter = filterSettings(brief.filters).reduce((best, one) =>
+      const filter = filterSettings(wearable(brief)).reduce((best, one) =>
         Math.abs(one.stops - wanted) < Math.abs(best.stops - wanted) ? one : best,
       );
       return {
@@ -109,7 +110,7 @@ export function steppedEv(solution: Solution, handle: Handle, steps: number): nu
     case 'filter': {
       // Two glasses of one strength, as a variable filter set to that of another, are one step.
       const { stops: here } = settings.filter;
-      const further = filterSettings(brief.filters)
+      const further = filterSettings(wearable(brief))
         .map(({ stops }) => stops)
         .filter((stops) => (stops - here) * Math.sign(steps) > 1e-9);
       const nearer = steps > 0 ? Math.min(...further) : Math.max(...further);

@@ -3,6 +3,7 @@
 import * as messages from '@/language/bench/rule';
 import type { ScaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
+import { wearable } from '@/core/filters/bag';
 import { filterSettings } from '@/core/filters/kit';
 import type { Solution } from '@/core/answer/solve';
 import { flickerSafeShutters } from '@/core/light/flicker';
@@ -32,7 +33,7 @@ export function Notches({
 }): ReactNode {
   const { settings } = solution;
   const { brief } = solution.space;
-  const kit = filterSettings(brief.filters);
+  const kit = filterSettings(wearable(brief));
   const shoulder = shoulderEv(solution);
   const labels = spaced(
     kit.map((filter) => ({

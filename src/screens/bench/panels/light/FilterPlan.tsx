@@ -5,6 +5,7 @@ import { Button } from 'antd';
 import { useDeferredValue, useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { filterPlanOf } from '@/core/filters/filterPlan';
+import { wearable } from '@/core/filters/bag';
 import { filterSettings } from '@/core/filters/kit';
 import { instantsOf, sunLightAt } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
@@ -40,7 +41,7 @@ export function FilterPlan({
   const [notation] = usePreference('filterNotation');
   const calm = useDeferredValue(solution);
   const { space, candidate, loss } = calm;
-  const kit = space.brief.filters;
+  const kit = wearable(space.brief);
   const tries = useMemo(() => filterTries(space, candidate, loss), [space, candidate, loss]);
   const choice = runOrHold(tries, kit);
   const bag = bagWords(space.brief, candidate.mode, tries);

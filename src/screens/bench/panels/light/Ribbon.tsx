@@ -4,6 +4,7 @@ import * as messages from '@/language/bench/light';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useRef } from 'react';
 import type { ReactNode } from 'react';
+import { wearable } from '@/core/filters/bag';
 import { filterSettings } from '@/core/filters/kit';
 import { lanesOf } from '@/core/filters/filterPlan';
 import type { FilterLane } from '@/core/filters/filterPlan';
@@ -52,7 +53,7 @@ export function Ribbon({
 
   const bare = holdingWindow(solution);
   const { brief } = solution.space;
-  const filters = useMemo(() => filterSettings(brief.filters), [brief.filters]);
+  const filters = useMemo(() => filterSettings(wearable(brief)), [brief]);
   const lanes = useMemo(() => lanesOf(planSamples(told.samples), filters, bare), [told, filters, bare]);
 
   const name = (ids: readonly string[], stops: number): string =>
