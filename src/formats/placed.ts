@@ -1,6 +1,7 @@
 import { mainsHzOf } from '@/core/light/lamps';
 import type { Span } from '@/core/light/sun/day';
 import type { LatLon } from '@/core/light/sun/position';
+import { clockOf } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Outing, OutingPlace } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';
@@ -16,9 +17,9 @@ export interface ChosenPlace extends LatLon {
   zone: string;
 }
 
-/** The clock a light is read by: its own zone, else plain UTC. */
+/** The clock a light is read by, as one that can be reckoned with. */
 export function zoneOf(light: SunLight): string {
-  return light.zone ?? 'UTC';
+  return clockOf(light) ?? 'UTC';
 }
 
 /** From an instant to another; an end before its start moves onto it. */

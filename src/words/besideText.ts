@@ -1,15 +1,29 @@
 import * as messages from '@/language/words/beside';
 import type { Neighbour } from '@/core/answer/neighbours';
 import type { Filter } from '@/core/filters/kit';
+import type { TermId } from '@/core/vocabulary/terms';
 import type { SettingKey } from '@/core/records/settings';
 import { tenths } from '@/core/units/format';
-import { TERM_LABEL } from './labels';
+import { STABILIZATION_LABEL, TERM_LABEL } from './labels';
 import { changes } from './changesText';
 import { capital } from './sentences';
 import { settingText } from './settingText';
 
 /** A step that costs less than this comes to the same. */
 const SAME_BELOW = 0.05;
+
+/** A value as it would stand; a view with the hold that goes with it, where that is another. */
+function valueText(setting: SettingKey, { settings, hold }: Neighbour, kit: readonly Filter[]): string {
+  const value = settingText(setting, settings, kit);
+  return setting === 'view' && hold !== null
+    ? messages.withHold({ value, hold: STABILIZATION_LABEL[hold].toLowerCase() })
+    : value;
+}
+
+/** A wider view that shows less upright is short of height: "too narrow" would not be understood. */
+function contradicts({ way }: Neighbour, term: TermId): boolean {
+  return way === 'higher' && term === 'viewNarrow';
+}
 
 /** What the nearest other values cost, as one sentence: "1/60 s costs 0.3 more, for shake smear; 1/100 s 0.2, for strobing." */
 export function besideText(
@@ -19,8 +33,8 @@ export function besideText(
 ): string {
   const nearest = [...beside].sort((a, b) => a.by - b.by).slice(0, 2);
   const told = nearest.map((one, at) => {
-    const value = settingText(setting, one.settings, kit);
-    const [worst] = one.costs;
+    const value = valueText(setting, one, kit);
+    const worst = one.costs.find(({ term }) => !contradicts(one, term));
     if (one.by < SAME_BELOW) return messages.comesToAboutTheSame({ value });
     const verb = at === 0 || nearest[0] === undefined || nearest[0].by < SAME_BELOW ? messages.costs : '';
     return messages.more({
@@ -43,7 +57,7 @@ export function besideSteps(
     .filter(({ gains, costs }) => gains.length + costs.length > 0)
     .map((one) =>
       messages.insteadItWouldWinAnd({
-        setting: capital(settingText(setting, one.settings, kit)),
+        setting: capital(valueText(setting, one, kit)),
         gains: changes(one.gains),
         costs: changes(one.costs),
       }),

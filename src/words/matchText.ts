@@ -59,9 +59,8 @@ export function mayDifferText(item: MayDiffer): { name: string; so: string } {
   };
 }
 
-/** What no setting does: said every time. */
-export const ALIGN_LINES = [
-  messages.setAllClocksToOne,
-  messages.giveEachCameraItsOwn,
-  messages.clapOnceOrFlashA,
-] as const;
+/** What no setting does: said every time. A clap lines up what runs; a time-lapse neither hears nor catches it. */
+export function alignLines(withLapse: boolean): string[] {
+  const lines = [messages.setAllClocksToOne, messages.giveEachCameraItsOwn];
+  return withLapse ? lines : [...lines, messages.clapOnceOrFlashA];
+}

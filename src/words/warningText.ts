@@ -4,6 +4,7 @@ import type { SunInShot } from '@/core/answer/sunInShot';
 import { MOST_SHARE } from '@/core/optics/framing';
 import type { Warning } from '@/core/answer/warnings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
+import { TERM_LABEL } from './labels';
 import { clockText } from './lightText';
 import { cautionText } from './mountText';
 import { densityText, durationText, evText } from './settingText';
@@ -27,6 +28,10 @@ export function warningText(warning: Warning): string {
       return messages.darkShadeTheDarkEnd({
         evMin: evText(warning.evMin),
         underStops: tenths(warning.underStops),
+        short: warning.share < SHORT_SHARE,
+        share: trimmed(warning.share * 100, 0),
+        time: durationText(warning.share * warning.seconds),
+        costs: tenths(warning.costs),
         remedies: remedy(warning.remedies),
       });
     case 'noise':
@@ -46,6 +51,8 @@ export function warningText(warning: Warning): string {
         stepPct: trimmed(warning.stepPct, 1),
         blurShare: trimmed(warning.blurShare * 100, warning.blurShare < 0.1 ? 1 : 0),
         enoughSeconds: shutterFraction(warning.enoughSeconds),
+        way: warning.wantsStops === 0 ? 'longer' : warning.takesFilters ? 'glass' : 'none',
+        glass: densityText(warning.wantsStops, 'factor'),
       });
     case 'stutter':
       return messages.movementFallsApartDifferent({
@@ -146,6 +153,9 @@ export function warningText(warning: Warning): string {
   }
 }
 
+/** A dark stretch of less of the run is told with its time. */
+const SHORT_SHARE = 0.45;
+
 /** Standing stripes are no beat: they are told as what they look like. */
 function flickerText({
   residual,
@@ -218,12 +228,24 @@ export function remedyText(remedy: Remedy): string {
     case 'splitRun':
       return messages.splitTheRunAtInto({ atEv: evText(remedy.atEv), left });
     case 'exposeForBright':
-      return messages.exposeForTheBrightEnd({ left });
+      return messages.exposeForTheBrightEnd({ left, price: priceText(remedy) });
     case 'exposeForDark':
-      return messages.exposeForTheDarkEnd({ left });
+      return messages.exposeForTheDarkEnd({ left, price: priceText(remedy) });
+    case 'takeAllIn':
+      return messages.takeAllOfItIn({
+        seconds: shutterFraction(remedy.seconds),
+        runs: remedy.runs,
+        filter: remedy.filterStops > 0.05 ? `${densityText(remedy.filterStops, 'factor')}, ` : '',
+        isoMax: remedy.isoMax,
+        price: priceText(remedy),
+      });
     case 'logColour':
       return messages.recordLogWhichBearsStops({ guardStops: tenths(remedy.guardStops), left });
   }
+}
+
+function priceText({ by, worst }: Extract<Remedy, { by: number }>): string {
+  return worst === null ? messages.costsNothing : messages.costs({ by: tenths(by), term: TERM_LABEL[worst] });
 }
 
 function missed({ overStops, underStops }: { overStops: number; underStops: number }): string {

@@ -31,23 +31,40 @@ type AlternativeWay =
 /** Loss of the light that another way of recording could take away, from which it is worth trying. */
 const WORTH_ANOTHER_RECORDING = 0.5;
 
-/** Each other school's best, one filter step either way, and the pin-free best where pins cost. */
-export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, score: number): Alternative[] {
-  const { brief } = space;
-  const told = (way: AlternativeWay, judged: Judged | null): Alternative | null =>
-    judged && {
-      way,
-      settings: settingsOf(judged.space, judged.candidate),
-      score: judged.score,
-      loss: judged.loss,
-      ...changesFrom(space, loss, judged.loss),
-    };
-  const compare = (way: AlternativeWay, pins: Pins): Alternative | null =>
-    told(way, judgedBy(space, underPins(brief, pins), space.school.id));
-
-  const found = schoolsFor(brief.look)
+/** What every other school makes of the same brief, seen with the answer's eyes: also where it comes to the same. */
+export function otherSchools(space: Space, chosen: Candidate, loss: Loss): Alternative[] {
+  return schoolsFor(space.brief.look)
     .filter((id) => id !== space.school.id)
-    .map((school) => told({ code: 'school', school }, judgedBySchool(space, chosen, school)));
+    .flatMap((school) => {
+      const judged = judgedBySchool(space, chosen, school);
+      return judged ? [told({ code: 'school', school }, space, loss, judged)] : [];
+    });
+}
+
+function told(way: AlternativeWay, space: Space, loss: Loss, judged: Judged): Alternative {
+  return {
+    way,
+    settings: settingsOf(judged.space, judged.candidate),
+    score: judged.score,
+    loss: judged.loss,
+    ...changesFrom(space, loss, judged.loss),
+  };
+}
+
+/** The other schools' ways that differ, one filter step either way, and the pin-free best where pins cost. */
+export function alternativesTo(
+  space: Space,
+  chosen: Candidate,
+  loss: Loss,
+  score: number,
+  schools: readonly Alternative[],
+): Alternative[] {
+  const { brief } = space;
+  const compare = (way: AlternativeWay, pins: Pins): Alternative[] => {
+    const judged = judgedBy(space, underPins(brief, pins), space.school.id);
+    return judged ? [told(way, space, loss, judged)] : [];
+  };
+  const found = [...schools];
   if (!brief.pins.filter) {
     const at = space.filters.findIndex((filter) => filter.stops > chosen.filter.stops);
     const denser = at < 0 ? undefined : space.filters[at];
@@ -65,7 +82,7 @@ export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, scor
         stabilization: chosen.mode.stabilization,
         filter: { ids: [...filter.ids], stops: filter.stops },
       };
-      found.push(compare({ code }, pins));
+      found.push(...compare({ code }, pins));
     }
   }
   const { weights } = space.school;
@@ -76,12 +93,23 @@ export function alternativesTo(space: Space, chosen: Candidate, loss: Loss, scor
   ] as const) {
     if (brief.pins.recording !== undefined || worth < WORTH_ANOTHER_RECORDING) continue;
     if (brief.camera.rules.some((rule) => rule.recordings.includes(recording)))
-      found.push(compare({ code: 'recording', recording }, { ...brief.pins, recording }));
+      found.push(...compare({ code: 'recording', recording }, { ...brief.pins, recording }));
   }
   const pins = Object.keys(ownPins(brief)) as (keyof Pins)[];
   if (pins.length > 0) {
-    const free = compare({ code: 'withoutPins', pins }, brief.held);
+    const [free] = compare({ code: 'withoutPins', pins }, brief.held);
     if (free && free.score < score - WORTH_A_WORD) found.push(free);
   }
-  return found.filter((alternative) => alternative !== null);
+  return found.filter((alternative) => isAnother(alternative, score));
 }
+
+/**
+ * What gains and loses nothing is no other way. And nothing that the answer's own school could have taken stands below it: it
+ * would have been the answer; only what a pin keeps from it may.
+ */
+function isAnother({ way, score, gains, costs }: Alternative, answer: number): boolean {
+  return way.code === 'withoutPins' || (gains.length + costs.length > 0 && score >= answer - SAME_SCORE);
+}
+
+/** Scores that differ by less are the same sum, added up in another order. */
+const SAME_SCORE = 1e-6;

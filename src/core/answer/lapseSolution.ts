@@ -36,6 +36,7 @@ export function lapseSolution(brief: Brief, { plan, settings, loss }: LapseAnswe
       return plain.holds;
     },
     warnings: [],
+    schools: [],
     alternatives: [],
   };
 }

@@ -2,6 +2,7 @@ import type { Mode } from '../camera/modeTable';
 import { wearable } from '../filters/bag';
 import { stopsRange } from '../filters/kit';
 import type { Brief } from '../brief/brief';
+import type { Stabilization } from '../vocabulary/modes';
 import type { Pins, Settings } from '../records/settings';
 import { nearlyEqual, THIRD_STOP_SHUTTERS } from '../units/stops';
 import { changesFrom, judgedBy } from '../search/judged';
@@ -17,6 +18,8 @@ import type { Solution } from './solve';
 export interface Neighbour {
   way: 'lower' | 'higher' | 'other';
   settings: Settings;
+  /** The hold that suits it best, where that is another than the answer's. */
+  hold: Stabilization | null;
   /** Against the answer, on its own scale; never less than nothing for a value that was free. */
   by: number;
   gains: TermChange[];
@@ -40,10 +43,12 @@ export function neighboursOf(solution: Solution, setting: NeighbourSetting): Nei
   return nextValues(solution, setting).flatMap(({ way, pins }): Neighbour[] => {
     const judged = judgedBy(space, underPins(brief, { ...brief.pins, ...pins }), space.school.id);
     if (!judged) return [];
+    const theirs = settingsOf(judged.space, judged.candidate);
     return [
       {
         way,
-        settings: { ...settings, ...settingsOf(judged.space, judged.candidate) },
+        settings: { ...settings, ...theirs },
+        hold: theirs.stabilization === settings.stabilization ? null : theirs.stabilization,
         by: judged.score - score,
         ...changesFrom(space, loss, judged.loss),
       },
@@ -112,15 +117,15 @@ function nextValues({ space, candidate, settings }: Solution, setting: Neighbour
       });
     }
     case 'view': {
-      const angles = new Map(
-        space.modes
-          .filter((mode) => mode.stabilization === stabilization && nearlyEqual(mode.frameRate, frameRate))
-          .map((mode) => [mode.view.horizontalDeg, mode.view.id]),
+      // By the lens, whatever hold suits it best: a hold's crop is no other lens.
+      const angles = new Map(brief.camera.views.map((lens) => [lens.horizontalDeg, lens.id]));
+      const own = brief.camera.views.find(({ id }) => id === view.id);
+      return around([...angles.keys()], own?.horizontalDeg ?? view.horizontalDeg).flatMap(
+        ({ way, value }) => {
+          const id = angles.get(value);
+          return id === undefined || id === view.id ? [] : [{ way, pins: { view: { id } } }];
+        },
       );
-      return around([...angles.keys()], view.horizontalDeg).flatMap(({ way, value }) => {
-        const id = angles.get(value);
-        return id === undefined || id === view.id ? [] : [{ way, pins: { view: { id }, stabilization } }];
-      });
     }
     case 'stabilization':
       return [...new Set(space.modes.map((mode) => mode.stabilization))]

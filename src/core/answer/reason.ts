@@ -82,7 +82,9 @@ export type Reason = {
     }
   | {
       setting: 'view';
+      /** As delivered, and as filmed before the cut to its shape. */
       horizontalDeg: number;
+      filmedDeg: number;
       leastDeg: number;
       mostDeg: number;
       /** What of the frame's height the subject fills, and what it should fill at least, 0…1; `null` without one. */
@@ -94,7 +96,9 @@ export type Reason = {
       setting: 'bitRateMbps';
       codec: 'avc' | 'hevc';
       bitRateMbps: number;
+      /** As written; and the rate at which AVC would be as good, Mbit/s. */
       bitsPerPixel: number;
+      avcRateMbps: number;
       cardShare: number;
       recordSeconds: number;
     }

@@ -1,5 +1,5 @@
 import { flickerResidual } from '../light/flicker';
-import { encodingBitsPerPixel, cardUse, writtenMbps } from '../camera/card';
+import { avcRateOf, cardUse, plainBitsPerPixel, writtenMbps } from '../camera/card';
 import { ev100OfSetting } from '../light/exposureValue';
 import { pixelsPerSightDegree } from '../playback/screens';
 import type { SettingKey } from '../records/settings';
@@ -100,13 +100,13 @@ function frameRateReason({ space, candidate, motion }: Solution, pinned: PinnedB
 }
 
 function shutterReason(solution: Solution, pinned: PinnedBy): PlainReason {
-  const { space, candidate, figures, motion, alternatives } = solution;
+  const { space, candidate, figures, motion, schools } = solution;
   const seconds = candidate.shutter.longestSeconds;
   const natural = 1 / (2 * figures.shownFps);
   const floor = 2 ** figures.shakeFloorLog;
   const against =
     space.school.id === 'weigh'
-      ? alternatives.flatMap(({ way, gains, costs }) =>
+      ? schools.flatMap(({ way, gains, costs }) =>
           way.code === 'school' &&
           (way.school === 'film' || way.school === 'crisp' || way.school === 'handsOff')
             ? [{ school: way.school, gains, costs }]
@@ -213,6 +213,7 @@ function frameReasons(solution: Solution, pinned: (key: SettingKey) => PinnedBy)
       setting: 'view',
       pinned: pinned('view'),
       horizontalDeg: frame.horizontalDeg,
+      filmedDeg: mode.view.horizontalDeg,
       leastDeg: leastViewDeg(demands, mode),
       mostDeg: mostViewDeg(demands, mode),
       filled: shareFilled(brief, drawnBy(mode, frame)),
@@ -224,7 +225,8 @@ function frameReasons(solution: Solution, pinned: (key: SettingKey) => PinnedBy)
       pinned: pinned('bitRateMbps'),
       codec: encoding.codec,
       bitRateMbps: encoding.bitRateMbps,
-      bitsPerPixel: encodingBitsPerPixel(mode, encoding),
+      bitsPerPixel: plainBitsPerPixel(mode, encoding.bitRateMbps),
+      avcRateMbps: avcRateOf(encoding),
       cardShare: cardUse(
         writtenMbps(encoding.bitRateMbps, brief.camera),
         brief.limits.recordSeconds,

@@ -1,12 +1,15 @@
 import type { Exposure } from '../loss/exposure';
+import type { TermId } from '../vocabulary/terms';
 import type { RemedyCode } from '../loss/remedies';
+import type { Loss } from '../loss/table';
 import { schoolOf } from '../loss/schools';
 import type { School } from '../loss/schools';
 import type { Brief } from '../brief/brief';
 import { withFilters } from '../filters/bag';
 import type { Pins } from '../records/settings';
-import { exposureOf } from '../search/candidate';
+import { exposureOf, lossOf } from '../search/candidate';
 import type { Candidate } from '../search/candidate';
+import { changesFrom } from '../search/judged';
 import { search } from '../search/search';
 import { spaceFor } from '../search/space';
 import type { Space } from '../search/space';
@@ -21,9 +24,16 @@ export type Remedy = { overStops: number; underStops: number } & (
   | { code: 'letShutterRun'; toSeconds: number }
   | { code: 'raiseCeiling'; iso: number }
   | { code: 'splitRun'; atEv: number }
-  | { code: 'exposeForBright' | 'exposeForDark' }
+  | ({ code: 'exposeForBright' | 'exposeForDark' } & Price)
+  | ({ code: 'takeAllIn'; seconds: number; runs: boolean; filterStops: number; isoMax: number } & Price)
   | { code: 'logColour'; guardStops: number }
 );
+
+/** What a way costs on the answer's scale beside what it mends, and for what most; `null`: nothing worth a word. */
+interface Price {
+  by: number;
+  worst: TermId | null;
+}
 
 /** What an answer leaves outside its window, stops: white past the guard of its colour, and dark. */
 interface Missed {
@@ -49,8 +59,9 @@ export function remediesFor(
   codes: readonly RemedyCode[],
 ): Remedy[] {
   const now = missedBy(exposure, candidate);
+  const loss = lossOf(space, candidate);
   return codes
-    .map((code) => WAYS[code]({ space, candidate, exposure, now }))
+    .map((code) => WAYS[code]({ space, candidate, exposure, now, loss }))
     .filter((remedy) => remedy !== null);
 }
 
@@ -59,6 +70,7 @@ interface Asked {
   candidate: Candidate;
   exposure: Exposure;
   now: Missed;
+  loss: Loss;
 }
 
 const WAYS: Record<RemedyCode, (asked: Asked) => Remedy | null> = {
@@ -142,18 +154,18 @@ const WAYS: Record<RemedyCode, (asked: Asked) => Remedy | null> = {
         };
   },
 
-  exposeForBright: ({ space, candidate, now }) => {
-    if (now.white <= MENDED_STOPS) return null;
-    const left = forOneEnd(space, candidate, 'over');
-    if (!left) return null;
-    const { white } = missedBy(left.exposure, left.candidate);
-    return white <= MENDED_STOPS ? { code: 'exposeForBright', ...left.stops } : null;
+  exposeForBright: (asked) => {
+    if (asked.now.white <= MENDED_STOPS) return null;
+    const left = forOneEnd(asked, 'over');
+    return left && missedBy(left.exposure, left.candidate).white <= MENDED_STOPS
+      ? forOneEndAs('exposeForBright', asked, left)
+      : null;
   },
 
-  exposeForDark: ({ space, candidate, now }) => {
-    if (now.dark <= MENDED_STOPS) return null;
-    const left = forOneEnd(space, candidate, 'under');
-    return left && left.under <= MENDED_STOPS ? { code: 'exposeForDark', ...left.stops } : null;
+  exposeForDark: (asked) => {
+    if (asked.now.dark <= MENDED_STOPS) return null;
+    const left = forOneEnd(asked, 'under');
+    return left && left.under <= MENDED_STOPS ? forOneEndAs('exposeForDark', asked, left) : null;
   },
 };
 
@@ -201,12 +213,34 @@ function missedIn({ exposure, candidate }: Left): number {
   return white + dark;
 }
 
+/** What is exposed for one end and leaves nothing of the other out takes the whole run in; its price is told either way. */
+function forOneEndAs(
+  code: 'exposeForBright' | 'exposeForDark',
+  { space, loss }: Asked,
+  { candidate, exposure, stops }: Left,
+): Remedy {
+  const [worst] = changesFrom(space, loss, lossOf(space, candidate)).costs.filter(
+    ({ term }) => term !== 'over' && term !== 'under',
+  );
+  const price: Price = { by: worst?.by ?? 0, worst: worst?.term ?? null };
+  const { white, dark } = missedBy(exposure, candidate);
+  const { shutter, filter, iso } = candidate;
+  return white + dark > MENDED_STOPS
+    ? { code, ...price, ...stops }
+    : {
+        code: 'takeAllIn',
+        ...price,
+        ...stops,
+        seconds: shutter.longestSeconds,
+        runs: shutter.spanStops > 0,
+        filterStops: filter.stops,
+        isoMax: iso.max,
+      };
+}
+
 /** The answer's frame, exposed as if one end of the light counted above all. */
-function forOneEnd(
-  { brief, school }: Space,
-  { mode, colour }: Candidate,
-  end: 'over' | 'under',
-): Left | null {
+function forOneEnd({ space: { brief, school }, candidate }: Asked, end: 'over' | 'under'): Left | null {
+  const { mode, colour } = candidate;
   const { weights } = school;
   return solved(
     pinned(brief, {

@@ -73,9 +73,7 @@ describe('loss', () => {
     for (const school of READY_SCHOOLS) {
       const own = solved({ ...rest, look: { school } });
       expect(own.space.school.id).toBe(school);
-      expect(own.alternatives.filter(({ way }) => way.code === 'school')).toHaveLength(
-        READY_SCHOOLS.length - 1,
-      );
+      expect(own.schools).toHaveLength(READY_SCHOOLS.length - 1);
     }
   });
 });

@@ -1,7 +1,7 @@
 import { once } from '../units/once';
 import type { Brief } from '../brief/brief';
 import type { Settings } from '../records/settings';
-import { alternativesTo } from './alternatives';
+import { alternativesTo, otherSchools } from './alternatives';
 import type { Alternative } from './alternatives';
 import { exposureOf, figuresOf, lossOf, motionViewOf } from '../search/candidate';
 import type { Candidate } from '../search/candidate';
@@ -33,6 +33,8 @@ export interface Solution {
   motion: { blurPctWidth: number; stepPctWidth: number; shakeSmearPctWidth: number; seenFps: number };
   holds: Holds;
   warnings: Warning[];
+  /** What every other school makes of it, and every other way that is one. */
+  schools: Alternative[];
   alternatives: Alternative[];
 }
 
@@ -60,7 +62,8 @@ export function solve(brief: Brief): Outcome {
     holdsOf(space, candidate, exposure, motion, figures.worstPctPerS / figures.pctPerDegree),
   );
   const warnings = once(() => warningsOf({ space, candidate, loss, exposure, figures, motion }));
-  const alternatives = once(() => alternativesTo(space, candidate, loss, score));
+  const schools = once(() => otherSchools(space, candidate, loss));
+  const alternatives = once(() => alternativesTo(space, candidate, loss, score, schools()));
   return {
     solved: true,
     solution: {
@@ -77,6 +80,9 @@ export function solve(brief: Brief): Outcome {
       },
       get warnings() {
         return warnings();
+      },
+      get schools() {
+        return schools();
       },
       get alternatives() {
         return alternatives();

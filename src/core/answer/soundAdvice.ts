@@ -39,7 +39,9 @@ export function soundAdvice({ sound, motion, mount, pins, playback }: Brief): So
     const streamMps = travelMps + windMps;
     if (streamMps >= SOUND_LIMITS.coverFromMps.value)
       advice.push({ code: 'wind', streamMps, travelMps, windMps });
-    if (streamMps >= SOUND_LIMITS.outsideFromMps.value) advice.push({ code: 'outside', streamMps });
+    // What is recorded elsewhere is laid under the picture by a clap; one camera that hears for itself needs none.
+    if (streamMps >= SOUND_LIMITS.outsideFromMps.value)
+      advice.push({ code: 'outside', streamMps }, { code: 'slate' });
   }
-  return [...advice, { code: 'slate' }];
+  return advice;
 }

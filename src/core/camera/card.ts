@@ -43,12 +43,26 @@ export function cardSeconds(bitRateMbps: number, cardGb: number): number {
   return 1 / cardUse(bitRateMbps, 1, cardGb);
 }
 
+/** Bits per pixel and frame as they are written: rate / (W·H·fps). */
+export function plainBitsPerPixel(
+  {
+    resolution: { width, height },
+    frameRate,
+  }: { resolution: { width: number; height: number }; frameRate: number },
+  bitRateMbps: number,
+): number {
+  return (bitRateMbps * 1e6) / (width * height * frameRate);
+}
+
 /** AVC-equivalent bits per pixel and frame: rate / (W·H·fps), an HEVC rate counted for the AVC rate it matches. */
 export function encodingBitsPerPixel(
   mode: { resolution: { width: number; height: number }; frameRate: number },
   encoding: { codec: 'avc' | 'hevc'; bitRateMbps: number },
 ): number {
-  const pixelsPerSecond = mode.resolution.width * mode.resolution.height * mode.frameRate;
-  const worth = encoding.codec === 'hevc' ? 1 / HEVC_SHARE_OF_AVC : 1;
-  return (encoding.bitRateMbps * 1e6 * worth) / pixelsPerSecond;
+  return plainBitsPerPixel(mode, avcRateOf(encoding));
+}
+
+/** The rate at which AVC would be as good, Mbit/s. */
+export function avcRateOf({ codec, bitRateMbps }: { codec: 'avc' | 'hevc'; bitRateMbps: number }): number {
+  return codec === 'hevc' ? bitRateMbps / HEVC_SHARE_OF_AVC : bitRateMbps;
 }

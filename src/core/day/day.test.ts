@@ -225,7 +225,7 @@ describe('the made-up outing', () => {
     expect(new Set(items.map(({ id }) => id)).size).toBe(items.length);
     expect(items.filter(({ what }) => what === 'camera')).toHaveLength(4);
     expect(items.find(({ what }) => what === 'cell')!.count).toBe(3);
-    const cautions = safetyCards(days.flatMap(({ day }) => day.parts));
+    const cautions = safetyCards(days.map(({ day }) => day));
     expect(cautions.map(({ caution }) => caution)).toEqual(
       expect.arrayContaining(['snag', 'waterSeals', 'secondTether', 'ropeFree', 'othersFilmed']),
     );

@@ -109,8 +109,9 @@ describe('what goes into the bag', () => {
 
 describe('what is read before going', () => {
   it('names each caution once, with the shots it is about, each once', () => {
-    const { parts } = dayOf(demo.shots.map(({ id }) => id));
-    const cards = safetyCards(parts);
+    const day = dayOf(demo.shots.map(({ id }) => id));
+    const { parts } = day;
+    const cards = safetyCards([day]);
     expect(new Set(cards.map(({ caution }) => caution)).size).toBe(cards.length);
     for (const { parts: about } of cards) {
       expect(new Set(about.map(({ shotId, part }) => `${shotId}/${part}`)).size).toBe(about.length);
@@ -119,7 +120,7 @@ describe('what is read before going', () => {
   });
 
   it('asks for the people filmed on every outing, and asks nothing of an empty one', () => {
-    const cards = safetyCards(dayOf(['demo-05']).parts);
+    const cards = safetyCards([dayOf(['demo-05'])]);
     expect(cards.some(({ caution }) => caution === 'othersFilmed')).toBe(true);
     expect(safetyCards([])).toEqual([]);
   });

@@ -2,8 +2,8 @@ import type { Caution } from '../vocabulary/cautions';
 import type { MountKind } from '../vocabulary/mounts';
 import { evRangeOf } from '../light/lightRange';
 import { habitsOf } from '../vocabulary/mounts';
-import { cautionsFor } from '../motion/cautions';
-import type { DayPart } from './schedule';
+import { cautionsFor, isDueIn } from '../motion/cautions';
+import type { DayPart, Schedule } from './schedule';
 import type { WorkedDay } from './workedDay';
 
 /** What goes into the bag for an outing, from what its days really use. Every line has an id to tick it by. */
@@ -81,17 +81,18 @@ interface SafetyCard {
   parts: readonly DayPart[];
 }
 
-export function safetyCards(parts: readonly DayPart[]): SafetyCard[] {
+export function safetyCards(days: readonly Pick<Schedule, 'parts' | 'air'>[]): SafetyCard[] {
   const cards = new Map<Caution, Map<string, DayPart>>();
-  for (const part of parts) {
+  const filmed = days.flatMap(({ parts, air }) => parts.map((part) => ({ part, air })));
+  for (const { part, air } of filmed) {
     const { kind, activity } = part.brief.mount;
-    for (const caution of cautionsFor(kind, activity))
+    for (const caution of cautionsFor(kind, activity).filter((one) => isDueIn(one, air)))
       cards.set(
         caution,
         (cards.get(caution) ?? new Map<string, DayPart>()).set(`${part.shotId}/${part.part}`, part),
       );
   }
   // People filmed are asked on every outing, whatever the mount.
-  if (parts.length > 0 && !cards.has('othersFilmed')) cards.set('othersFilmed', new Map());
+  if (filmed.length > 0 && !cards.has('othersFilmed')) cards.set('othersFilmed', new Map());
   return [...cards].map(([caution, about]) => ({ caution, parts: [...about.values()] }));
 }

@@ -53,7 +53,10 @@ const STEADY_WITHIN_STOPS = 1;
 export function colourOfLight(light: Light, range: LightRange, run: RunThroughLight): LightColour {
   const seen = seenIn(light, range, run);
   const { from } = seen;
-  const [warmK, coolK] = [inSteps(seen.warmK), inSteps(seen.coolK)];
+  // Told by light alone, the darker end may be the warmer: lamps or a low sun at night, the blue hour before.
+  const [warmK, coolK] = [Math.min(seen.warmK, seen.coolK), Math.max(seen.warmK, seen.coolK)].map(
+    inSteps,
+  ) as [number, number];
   const lockK = from === 'lowSun' ? KEPT_K : inSteps(1_000_000 / ((miredOf(warmK) + miredOf(coolK)) / 2));
   const steady =
     range.evMax - range.evMin <= STEADY_WITHIN_STOPS &&

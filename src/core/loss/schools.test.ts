@@ -32,8 +32,8 @@ describe("a person's own school", () => {
     expect(schoolsFor({ school: 'film', mine: null })).toEqual(READY_SCHOOLS);
     expect(schoolsFor({ school: 'film', mine: { noise: 2 } })).toEqual([...READY_SCHOOLS, 'mine']);
     expect(schoolsFor({ school: 'mine', mine: null })).toEqual([...READY_SCHOOLS, 'mine']);
-    const ways = ({ alternatives }: Solution): unknown[] =>
-      alternatives.flatMap(({ way }) => (way.code === 'school' ? [way.school] : []));
+    const ways = ({ schools }: Solution): unknown[] =>
+      schools.flatMap(({ way }) => (way.code === 'school' ? [way.school] : []));
     expect(ways(dusk({ school: 'weigh' }).solution)).not.toContain('mine');
     expect(ways(dusk({ school: 'weigh', mine: { noise: 3 } }).solution)).toContain('mine');
     expect(ways(dusk({ school: 'mine', mine: { noise: 3 } }).solution)).toEqual([...READY_SCHOOLS]);

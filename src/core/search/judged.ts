@@ -61,6 +61,10 @@ function judged(space: Space, theirs: Space, candidate: Candidate): Judged {
   // Only what the edit does to the frame belongs to the other way itself.
   const { steadiedInEdit } = theirs.school;
   const loss = lossOf({ ...theirs, school: { ...space.school, steadiedInEdit } }, candidate);
+  // Steadied in the edit is steadied, for a school that wants the movement.
+  const { stabilization } = space.school.wishes;
+  if (steadiedInEdit && !space.school.steadiedInEdit && stabilization?.among.includes('off'))
+    loss.wish += stabilization.price.value;
   return { space: theirs, candidate, loss, score: scoreOf(loss, space.school.weights) };
 }
 

@@ -5,6 +5,7 @@ export const CAUTIONS = [
   'secondTether',
   'cleanSuction',
   'snag',
+  'poleSnag',
   'letGoInFall',
   'droneRules',
   'waterSeals',

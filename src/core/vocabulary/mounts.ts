@@ -249,7 +249,7 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
     tiltRiskDeg: 5,
     notes: ['weightSwings', 'straps', 'reach'],
     subjectM: { from: 1, to: 3 },
-    cautions: ['snag'],
+    cautions: ['poleSnag'],
     inTheWay: [
       bar('head', [0, 0.44, 0.8], [0, 0.32, 0.8], 0.2),
       bar('head', [-0.24, 0.6, 0.8], [0.24, 0.6, 0.8], 0.22),

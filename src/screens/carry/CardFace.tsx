@@ -7,6 +7,8 @@ import type { Brief } from '@/core/brief/brief';
 import type { Filter } from '@/core/filters/kit';
 import type { Settings } from '@/core/records/settings';
 import type { TimeLapsePlan } from '@/core/timeLapse/timeLapsePlan';
+import { clockOf } from '@/core/light/sun/sunLight';
+import { isDueIn } from '@/core/motion/cautions';
 import { habitsOf } from '@/core/vocabulary/mounts';
 import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
 import { SETTING_LABEL } from '@/words/labels';
@@ -30,12 +32,15 @@ export function CardFace({
   settings,
   solution,
   lapse = null,
+  air,
   kit,
   notation,
 }: {
   settings: Settings;
   solution: Solution | null;
   lapse?: { plan: TimeLapsePlan; brief: Brief } | null;
+  /** The day's air, °C, where the card is one of a day. */
+  air?: { highC: number };
   kit: readonly Filter[];
   notation: FilterNotation;
 }): ReactNode {
@@ -60,14 +65,16 @@ export function CardFace({
           </div>
         ))}
       </dl>
-      {lapse && <Lapse {...lapse} />}
-      {solution && <Foretold solution={solution} />}
+      {lapse && <Lapse {...lapse} air={air} />}
+      {solution && <Foretold solution={solution} air={air} />}
     </>
   );
 }
 
+type Air = { highC: number } | undefined;
+
 /** Of a time-lapse: how often, for how long, and what of the light it loses. */
-function Lapse({ plan, brief }: { plan: TimeLapsePlan; brief: Brief }): ReactNode {
+function Lapse({ plan, brief, air }: { plan: TimeLapsePlan; brief: Brief; air: Air }): ReactNode {
   const { kind, place } = brief.mount;
   return (
     <>
@@ -78,19 +85,23 @@ function Lapse({ plan, brief }: { plan: TimeLapsePlan; brief: Brief }): ReactNod
             {text}
           </li>
         ))}
-        {habitsOf(kind, place).cautions.map((caution) => (
-          <li key={caution}>{cautionText(caution)}</li>
-        ))}
+        {habitsOf(kind, place)
+          .cautions.filter((one) => !air || isDueIn(one, air))
+          .map((caution) => (
+            <li key={caution}>{cautionText(caution)}</li>
+          ))}
       </ul>
     </>
   );
 }
 
-function Foretold({ solution }: { solution: Solution }): ReactNode {
+function Foretold({ solution, air }: { solution: Solution; air: Air }): ReactNode {
   const { holds, space } = solution;
   const { light } = space.brief;
   const clock = holdClock(solution);
-  const { grave, safety } = toldOnCards(solution.warnings);
+  const { grave, safety } = toldOnCards(
+    solution.warnings.filter((one) => one.code !== 'safety' || !air || isDueIn(one.caution, air)),
+  );
   return (
     <>
       <p className={styles.holds}>
@@ -100,7 +111,7 @@ function Foretold({ solution }: { solution: Solution }): ReactNode {
             evMax: evText(holds.evMax),
             recordSeconds: durationText(holds.recordSeconds),
           })}
-          parts={[light.kind === 'sun' && clock && <> {clockHoldsText(clock, light.zone)}</>]}
+          parts={[light.kind === 'sun' && clock && <> {clockHoldsText(clock, clockOf(light))}</>]}
         />
       </p>
       {grave.length + safety.length > 0 && (

@@ -49,7 +49,7 @@ export function PackingTab({
         <h2 id="safety-title">{messages.readOnceBeforeGoing}</h2>
         <WhyLink page="cautions" />
         <ul className={styles.ticks}>
-          {safetyCards(parts).map(({ caution, parts: about }) => (
+          {safetyCards(days ?? []).map(({ caution, parts: about }) => (
             <li key={caution}>
               <Checkbox
                 checked={has(`safety:${caution}`)}

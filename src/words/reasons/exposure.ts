@@ -72,7 +72,10 @@ export function filterReasonText(reason: ReasonOf<'filter'>, { light, kit }: Tel
         : left < -0.5
           ? messages.moreThanTheBrightEnd({ left: tenths(-left) })
           : messages.whichCoversIt;
-  const short = messages.stopsTooMuch({ excessStops: tenths(excessStops), taken, rest });
+  const short =
+    filterStops === 0 && left <= guardStops + 0.05
+      ? messages.withinTheGuardSo({ excessStops: tenths(excessStops) })
+      : messages.stopsTooMuch({ excessStops: tenths(excessStops), taken, rest });
   return { text: `${opening} ${short}`, short, steps };
 }
 

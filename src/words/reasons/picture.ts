@@ -8,6 +8,9 @@ import type { ReasonText } from '../sentences';
 import { durationText } from '../settingText';
 import type { ReasonOf } from './telling';
 
+/** So many times the delivered width leave room for a cut (start: a tenth to either side). */
+const ROOM_FROM = 1.2;
+
 export function resolutionText(reason: ReasonOf<'resolution'>): ReasonText {
   const { width, deliveredWidth, usableWidth, editKeeps } = reason;
   const usable = Math.round(usableWidth);
@@ -38,7 +41,7 @@ export function resolutionText(reason: ReasonOf<'resolution'>): ReasonText {
   const own =
     ratio < 0.999
       ? messages.pxUsableWhereAreWanted({ usable, deliveredWidth })
-      : messages.theDeliveredWidthToStraighten({ ratio: trimmed(ratio, 1) });
+      : messages.theDeliveredWidthToStraighten({ ratio: trimmed(ratio, 1), room: ratio >= ROOM_FROM });
   return { text: own + forced, steps };
 }
 
@@ -50,7 +53,9 @@ const FORCING_TEXT: Record<ForcedBy['setting'], (reason: ReasonOf<'resolution'>)
 };
 
 export function viewText(reason: ReasonOf<'view'>): ReasonText {
-  const { horizontalDeg, leastDeg, mostDeg } = reason;
+  const { horizontalDeg, filmedDeg, leastDeg, mostDeg } = reason;
+  const filmed =
+    filmedDeg > horizontalDeg + 1 ? messages.ofTheFilmed({ filmedDeg: trimmed(filmedDeg, 0) }) : '';
   const forSubject = reason.filled !== null;
   const wants = forSubject ? messages.subjectAndRide : messages.theRide;
   const wantVerb = forSubject ? messages.want : messages.wants;
@@ -67,6 +72,7 @@ export function viewText(reason: ReasonOf<'view'>): ReasonText {
     horizontalDeg < leastDeg - 0.5
       ? messages.showsNarrowerThanTheThat({
           horizontalDeg: trimmed(horizontalDeg, 0),
+          filmed,
           leastDeg: trimmed(leastDeg, 0),
           wants,
           wantVerb,
@@ -75,6 +81,7 @@ export function viewText(reason: ReasonOf<'view'>): ReasonText {
         ? messages.cutFlatOutOfThe({ horizontalDeg: trimmed(horizontalDeg, 0) })
         : messages.shows({
             horizontalDeg: trimmed(horizontalDeg, 0),
+            filmed,
             wants,
             wantVerb,
             leastDeg: trimmed(leastDeg, 0),
@@ -104,6 +111,8 @@ export function bitRateText(reason: ReasonOf<'bitRateMbps'>): ReasonText {
         codec: CODEC_LABEL[reason.codec],
         bitRateMbps: trimmed(reason.bitRateMbps, 1),
         bitsPerPixel: trimmed(reason.bitsPerPixel, 2),
+        hevc: reason.codec === 'hevc',
+        avcRateMbps: trimmed(reason.avcRateMbps, 0),
       }),
       messages.rateTime8WithSound({ share: trimmed(share, 0) }),
     ],

@@ -5,6 +5,8 @@ import { remediesFor } from '../remedies';
 import type { Remedy } from '../remedies';
 import { sunInShot } from '../sunInShot';
 import type { SunInShot } from '../sunInShot';
+import { darkShareOf } from '../../light/lightRange';
+import { clockOf } from '../../light/sun/sunLight';
 import { once } from '../../units/once';
 import { CAUTION_FROM, severityOf, warning } from './warning';
 
@@ -34,21 +36,31 @@ const overWarning = warning<
   };
 });
 
-const underWarning = warning<'under', { underStops: number; evMin: number; remedies: Remedy[] }>(
-  'under',
-  ({ space, candidate, loss, exposure }) => {
-    if (exposure.underStops <= NOTED_STOPS) return null;
-    const remedies = once(() => remediesFor(space, candidate, exposure, under.remedies));
-    return {
-      severity: exposure.underStops >= 1 ? severityOf(Math.max(CAUTION_FROM, loss.under)) : 'note',
-      underStops: exposure.underStops,
-      evMin: space.light.evMin,
-      get remedies() {
-        return remedies();
-      },
-    };
-  },
-);
+interface Dark {
+  underStops: number;
+  evMin: number;
+  /** Share of the run near that end, 0…1, the time that is, and what being dark there costs, weighed. */
+  share: number;
+  seconds: number;
+  costs: number;
+  remedies: Remedy[];
+}
+
+const underWarning = warning<'under', Dark>('under', ({ space, candidate, loss, exposure }) => {
+  if (exposure.underStops <= NOTED_STOPS) return null;
+  const remedies = once(() => remediesFor(space, candidate, exposure, under.remedies));
+  return {
+    severity: exposure.underStops >= 1 ? severityOf(Math.max(CAUTION_FROM, loss.under)) : 'note',
+    underStops: exposure.underStops,
+    evMin: space.light.evMin,
+    share: space.light.evMax > space.light.evMin ? darkShareOf(space.brief.light, space.brief.mount.kind) : 1,
+    seconds: space.brief.limits.recordSeconds,
+    costs: space.school.weights.under * loss.under,
+    get remedies() {
+      return remedies();
+    },
+  };
+});
 
 const noise = warning<'noise', { isoUsed: number; stopsAboveBase: number; filterStops: number }>(
   'noise',
@@ -73,7 +85,7 @@ const flare = warning<'flare', { sun: SunInShot; zone: string | undefined }>(
     return {
       severity: sun.frameShare >= FLARE_CAUTION_SHARE ? 'caution' : 'note',
       sun,
-      zone: brief.light.zone,
+      zone: clockOf(brief.light),
     };
   },
 );

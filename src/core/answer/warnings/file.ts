@@ -1,4 +1,4 @@
-import { cardUse, encodingBitsPerPixel, writtenMbps } from '../../camera/card';
+import { cardUse, plainBitsPerPixel, writtenMbps } from '../../camera/card';
 import { worthAWarning } from '../../loss/table';
 import { encodingsKept } from '../../search/allowedModes';
 import { severityOf, warning } from './warning';
@@ -9,7 +9,7 @@ const bitRate = warning<'bitRate', { bitsPerPixel: number; loss: number }>('bitR
   worthAWarning('bitRate', loss)
     ? {
         severity: severityOf(loss.bitRate),
-        bitsPerPixel: encodingBitsPerPixel(candidate.mode, candidate.encoding),
+        bitsPerPixel: plainBitsPerPixel(candidate.mode, candidate.encoding.bitRateMbps),
         loss: loss.bitRate,
       }
     : null,

@@ -7,7 +7,9 @@ import { worthAWarning } from '../../loss/table';
 import { STROBING_BLUR_SHARE } from '../../loss/terms/strobing';
 import { SMEAR_TOLERANCE_PCT } from '../../motion/shake';
 import { cadenceOf } from '../../playback/cadence';
+import { takesFilters } from '../../filters/bag';
 import { severityOf, warning } from './warning';
+import type { JudgedAnswer } from './warning';
 
 /** Movement against the shutter and the frame rate. Per cent of the width, seconds, frames a second. */
 
@@ -40,18 +42,41 @@ const speed = warning<'speed', { blurPct: number; tolerancePct: number; enoughSe
       : null,
 );
 
-const strobing = warning<'strobing', { stepPct: number; blurShare: number; enoughSeconds: number }>(
-  'strobing',
-  ({ loss, exposure, figures, motion }) =>
-    worthAWarning('strobing', loss)
-      ? {
-          severity: severityOf(loss.strobing),
-          stepPct: motion.stepPctWidth,
-          blurShare: 2 ** exposure.brightLog * figures.shownFps,
-          enoughSeconds: STROBING_BLUR_SHARE / figures.shownFps,
-        }
-      : null,
-);
+interface Strobing {
+  stepPct: number;
+  blurShare: number;
+  enoughSeconds: number;
+  /** Stops of one neutral filter that the longer shutter wants in this light; 0 where the bag has them. */
+  wantsStops: number;
+  takesFilters: boolean;
+}
+
+const strobing = warning<'strobing', Strobing>('strobing', (seen) => {
+  const { loss, exposure, figures, motion } = seen;
+  if (!worthAWarning('strobing', loss)) return null;
+  const enoughSeconds = STROBING_BLUR_SHARE / figures.shownFps;
+  return {
+    severity: severityOf(loss.strobing),
+    stepPct: motion.stepPctWidth,
+    blurShare: 2 ** exposure.brightLog * figures.shownFps,
+    enoughSeconds,
+    wantsStops: glassWanted(seen, enoughSeconds),
+    takesFilters: takesFilters(seen.space.brief.camera),
+  };
+});
+
+/** Stops to spare, and the least that a filter is short by. */
+const SLACK_STOPS = 0.35;
+
+/** Stops of filter without which the bright end is white at this shutter and the lowest ISO; 0 where the bag has them. */
+function glassWanted({ space, candidate: { colour } }: JudgedAnswer, seconds: number): number {
+  const { sensor, isoWindows } = colour;
+  const lowest = Math.min(...isoWindows.map(({ minLog }) => minLog));
+  const bears = sensor.fNumberLog - Math.log2(seconds) - lowest + sensor.guardStops;
+  const missing = space.light.evMax - bears;
+  const strongest = Math.max(...space.filters.map(({ stops }) => stops));
+  return missing <= strongest + SLACK_STOPS ? 0 : Math.ceil(missing - SLACK_STOPS);
+}
 
 interface Stutter {
   seenFps: number;

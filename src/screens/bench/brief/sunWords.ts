@@ -1,7 +1,7 @@
 import * as messages from '@/language/bench/brief';
 import { SHADES, SKIES, SUN_GROUNDS } from '@/core/vocabulary/outdoors';
 import type { Shade, Sky, SunGround } from '@/core/vocabulary/outdoors';
-import { USUAL_SUN } from '@/core/light/sun/sunLight';
+import { clockOf, USUAL_SUN } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import { omit } from '@/core/units/omit';
 import { placeText, SHADE_LABEL, SKY_LABEL, spanText, SUN_GROUND_LABEL } from '@/words/lightText';
@@ -51,7 +51,7 @@ export function sunWords(light: SunLight): SentencePart[] {
       panel: 'light',
       text: ({ light: told }) =>
         told.kind === 'sun'
-          ? `${told.place ?? placeText(told)}, ${spanText(Date.parse(told.from), Date.parse(told.to), told.zone)}`
+          ? `${told.place ?? placeText(told)}, ${spanText(Date.parse(told.from), Date.parse(told.to), clockOf(told))}`
           : '',
     },
     light.clouds?.length ? messages.byAForecastElse : messages.sky,

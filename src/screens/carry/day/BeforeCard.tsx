@@ -115,7 +115,7 @@ export function BeforeCard({
       <section aria-labelledby="safe-title">
         <h2 id="safe-title">{messages.readOnce}</h2>
         <ul className={styles.tasks}>
-          {safetyCards(whole.parts).map(({ caution }) => box(`safety:${caution}`, cautionText(caution)))}
+          {safetyCards([whole]).map(({ caution }) => box(`safety:${caution}`, cautionText(caution)))}
         </ul>
         <p>{messages.localRulesAndLicensedPractice}</p>
       </section>

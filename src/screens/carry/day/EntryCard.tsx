@@ -243,6 +243,7 @@ function PartValues({
             settings={own.carried.settings}
             solution={solved?.solution ?? null}
             lapse={solved?.lapse ? { plan: solved.lapse.plan, brief: solved.brief } : null}
+            air={worked.day.air}
             kit={part.brief.filters}
             notation={notation}
           />

@@ -7,12 +7,13 @@ import type { ReactNode } from 'react';
 import { matchSheetOf } from '@/core/together/matchSheet';
 import type { Brief } from '@/core/brief/brief';
 import { omit } from '@/core/units/omit';
+import { isTimeLapse } from '@/core/records/filmedAs';
 import { cameraCount, MOST_CAMERAS, removeCamera } from '@/core/records/secondAngles';
 import { solveJointly } from '@/core/together/joint';
 import { tenths } from '@/core/units/format';
 import { CARD_KEYS } from '@/words/card';
 import { MOUNT_LABEL } from '@/words/labels';
-import { ALIGN_LINES } from '@/words/matchText';
+import { alignLines } from '@/words/matchText';
 import { partName } from '@/words/shotName';
 import { Empty } from '../../../ui/Empty';
 import { TextField } from '../../../ui/Fields';
@@ -103,7 +104,7 @@ export function CamerasPanel({ id, whole }: { id: string; whole: ShotEditing }):
             <span className="quiet">{messages.pinsOneFamilyShutterWhite}</span>
           </p>
           <ul className={styles.align}>
-            {ALIGN_LINES.map((line) => (
+            {alignLines(isTimeLapse(shot)).map((line) => (
               <li key={line}>{line}</li>
             ))}
           </ul>

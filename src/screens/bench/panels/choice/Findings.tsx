@@ -9,6 +9,7 @@ import { holdClock } from '@/core/answer/clock';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import type { Alternative } from '@/core/answer/alternatives';
 import type { Solution } from '@/core/answer/solve';
+import { clockOf } from '@/core/light/sun/sunLight';
 import { omit } from '@/core/units/omit';
 import { tenths, trimmed } from '@/core/units/format';
 import { alternativeLabel, costsText, gainsText } from '@/words/alternativeText';
@@ -61,7 +62,7 @@ export function HoldsPanel({ solution }: { solution: Solution }): ReactNode {
   const { holds, space } = solution;
   const { shakeDegPerSRms } = space.brief.motion;
   const clock = useMemo(() => holdClock(solution), [solution]);
-  const zone = space.brief.light.kind === 'sun' ? space.brief.light.zone : undefined;
+  const zone = space.brief.light.kind === 'sun' ? clockOf(space.brief.light) : undefined;
   const unlimited = 100_000;
   return (
     <section aria-labelledby="holds-title" className={styles.findings}>

@@ -31,15 +31,15 @@ const SHORT = ['frameRate', 'shutterSeconds', 'filter', 'iso', 'stabilization'] 
 
 /** The schools side by side on this very shot: settings, loss by term, what each gains and costs. */
 export function Schools({ solution, editing }: { solution: Solution; editing: ShotEditing }): ReactNode {
-  const { space, alternatives } = solution;
+  const { space, schools } = solution;
   const others = useMemo(
     () =>
       new Map(
-        alternatives.flatMap((alternative): [SchoolId, Alternative][] =>
+        schools.flatMap((alternative): [SchoolId, Alternative][] =>
           alternative.way.code === 'school' ? [[alternative.way.school, alternative]] : [],
         ),
       ),
-    [alternatives],
+    [schools],
   );
   const rows = useMemo<LossRow[]>(
     () =>
@@ -119,10 +119,17 @@ function SchoolRow({
         </Button>
       )}
       <span className={styles.schoolPrice}>
-        {chosen || !other ? SCHOOL_MEANS[id] : `${gainsText(other)}; ${costsText(other)}`}
+        {chosen || !other ? SCHOOL_MEANS[id] : otherText(other, solution.score)}
       </span>
     </li>
   );
+}
+
+/** What another school gains and costs; one that chooses alike is said to. */
+function otherText(other: Alternative, answer: number): string {
+  if (other.gains.length + other.costs.length === 0) return messages.comesToTheSame;
+  const told = `${gainsText(other)}; ${costsText(other)}`;
+  return other.score < answer ? messages.betterIfYouSteady({ told }) : told;
 }
 
 function weighed(loss: Loss, weights: Weights): Loss {
