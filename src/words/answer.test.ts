@@ -156,11 +156,11 @@ describe('a rider on rough ground, helmet, from sun to light wood', () => {
     expect(steps.filter((step) => step.startsWith('Against '))).toHaveLength(3);
   });
 
-  it('no alternative of weigh that films the same way scores lower than it', () => {
+  it('no alternative of weigh scores lower than it', () => {
     const weigh = bySchool('weigh');
-    const others = weigh.alternatives.filter(({ label }) => label !== 'finish in post');
-    expect(others.length).toBeGreaterThanOrEqual(5);
-    for (const { label, score } of others) expect(score, label).toBeGreaterThanOrEqual(weigh.score - 1e-9);
+    expect(weigh.alternatives.length).toBeGreaterThanOrEqual(3);
+    for (const { label, score } of weigh.alternatives)
+      expect(score, label).toBeGreaterThanOrEqual(weigh.score - 1e-9);
   });
 });
 

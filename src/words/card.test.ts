@@ -40,10 +40,7 @@ describe('the checks of a card', () => {
       motion: { ...brief.motion, travelMps: 6 },
     };
     const sound = checksFor(heard, settings).filter(({ id }) => id.startsWith('sound-'));
-    expect(sound.map(({ text }) => text)).toEqual([
-      'Wind cover on, microphone out of the stream',
-      'Clap or spoken slate at the start',
-    ]);
+    expect(sound.map(({ text }) => text)).toEqual(['Wind cover on, microphone out of the stream']);
     expect(checks.some(({ id }) => id.startsWith('sound-'))).toBe(false);
   });
 

@@ -4,7 +4,6 @@ import { anyShot } from '../../bench/anyShot';
 import { reasonsOf } from '@/core/answer/reasons';
 import { solve } from '@/core/answer/solve';
 import type { Solution } from '@/core/answer/solve';
-import { encodingBitsPerPixel } from '@/core/camera/card';
 import { schoolOf } from '@/core/loss/schools';
 import { blurToAddOfFrameStep } from '@/core/motion/flow';
 import { briefOf } from '@/core/brief/brief';
@@ -119,6 +118,8 @@ function allTold(solution: Solution): Told[] {
     const figures = leaves(warning);
     if (warning.code === 'over') figures.push(warning.overStops - warning.guardStops);
     if (warning.code === 'bitRate') figures.push(2 ** warning.loss);
+    if (warning.code === 'viewNarrow') figures.push(1 / 1.4);
+    if (warning.code === 'under') figures.push(warning.share * warning.seconds);
     let text = warningText(warning);
     if (warning.code === 'flare')
       for (const at of [warning.sun.firstMs, warning.sun.lastMs])
@@ -168,7 +169,7 @@ describe('numbers in sentences', () => {
 
   it('are those of the answer', () => {
     for (const solution of solutions) {
-      const { settings, space, exposure, motion, candidate } = solution;
+      const { settings, space, exposure, motion } = solution;
       for (const reason of reasonsOf(solution))
         switch (reason.setting) {
           case 'frameRate':
@@ -198,7 +199,10 @@ describe('numbers in sentences', () => {
             break;
           case 'bitRateMbps':
             expect(reason.bitRateMbps).toBe(settings.bitRateMbps);
-            expect(reason.bitsPerPixel).toBe(encodingBitsPerPixel(candidate.mode, candidate.encoding));
+            expect(reason.bitsPerPixel).toBe(
+              (1e6 * settings.bitRateMbps) /
+                (settings.resolution.width * settings.resolution.height * settings.frameRate),
+            );
             break;
           default:
         }

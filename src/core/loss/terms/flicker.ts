@@ -16,7 +16,7 @@ const slopes = {
   ),
   flashing: sourced(
     1.25,
-    'between eight and fifteen hertz the eye is most sensitive to flicker (de Lange 1958, Kelly 1961): lamps flash',
+    'around ten hertz the eye is most sensitive to flicker (after de Lange and Kelly): lamps flash',
   ),
   shimmer: start(0.5, 'faster than that the eye averages half of it away'),
 };
