@@ -118,7 +118,6 @@ function allTold(solution: Solution): Told[] {
     const figures = leaves(warning);
     if (warning.code === 'over') figures.push(warning.overStops - warning.guardStops);
     if (warning.code === 'bitRate') figures.push(2 ** warning.loss);
-    if (warning.code === 'viewNarrow') figures.push(1 / 1.4);
     if (warning.code === 'under') figures.push(warning.share * warning.seconds);
     let text = warningText(warning);
     if (warning.code === 'flare')

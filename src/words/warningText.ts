@@ -1,7 +1,6 @@
 import * as messages from '@/language/words/warning';
 import type { Remedy } from '@/core/answer/remedies';
 import type { SunInShot } from '@/core/answer/sunInShot';
-import { MOST_SHARE } from '@/core/optics/framing';
 import type { Warning } from '@/core/answer/warnings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { TERM_LABEL } from './labels';
@@ -86,7 +85,6 @@ export function warningText(warning: Warning): string {
       return messages.theSubjectDoesNotFit({
         what: warning.what,
         filled: trimmed(warning.filled * 100, 0),
-        most: trimmed(MOST_SHARE * 100, 0),
         viewDeg: trimmed(warning.viewDeg, 0),
         leastDeg: trimmed(warning.leastDeg, 0),
         widerLeft: warning.widerLeft,

@@ -1,4 +1,4 @@
-import { project, unproject } from './projection';
+import { project, unproject, verticalDeg } from './projection';
 import type { Direction, Lens, FramePoint, Projection } from './projection';
 
 /**
@@ -16,10 +16,8 @@ export const FIGURE_SHARE = 0.4;
 export const LEAST_SHARE = 1 / 5;
 /** What a face should fill of it where somebody talks to the camera (work practice). */
 const FACE_SHARE = 0.1;
-/** Room around a subject that a camera without an operator needs, as a multiple of its drawn height (start). */
+/** Room around a subject that a camera without an operator needs, as a multiple of the subject's angle (start). */
 const ROOM_AROUND = 1.4;
-/** The most of the frame's height that leaves it that room. */
-export const MOST_SHARE = 1 / ROOM_AROUND;
 /** No flat picture shows more, degrees. */
 const WIDEST_DEG = 179;
 /** Width of a person against the height: shoulders with arms hanging (start). */
@@ -88,8 +86,8 @@ export interface Way {
 }
 
 /**
- * The least horizontal view in degrees in which an upright subject on its way is drawn with room around it, in a W:H frame of
- * a lens that draws so. Standing `sideM` off the axis, it must also not run out at the side. At most `WIDEST_DEG`.
+ * The least horizontal view in degrees in which an upright subject on its way fits with room around it, in a W:H frame of a
+ * lens that draws so. Standing `sideM` off the axis, it must also not run out at the side. At most `WIDEST_DEG`.
  */
 export function viewThatFitsDeg(
   subject: Subject,
@@ -98,7 +96,7 @@ export function viewThatFitsDeg(
   width: number,
   height: number,
 ): number {
-  const tall = { sizeM: (subject.sizeM + upM) * ROOM_AROUND, distanceM: subject.distanceM };
+  const upright = Math.min(WIDEST_DEG, angularSizeDeg(subject.sizeM + upM, subject.distanceM) * ROOM_AROUND);
   const outer = Math.abs(subject.sideM) + (subject.sizeM * WIDTH_OF_SIZE + acrossM) / 2;
   const aside = subject.sideM === 0 && acrossM === 0 ? 0 : 2 * Math.atan2(outer, subject.distanceM) * DEG;
   let low = 0;
@@ -106,7 +104,7 @@ export function viewThatFitsDeg(
   // Halved down to a thousandth of a degree.
   while (high - low > 1e-3) {
     const middle = (low + high) / 2;
-    if (drawnShare(tall, { horizontalDeg: middle, projection }, width, height) > 1) low = middle;
+    if (verticalDeg({ horizontalDeg: middle, projection }, width, height) < upright) low = middle;
     else high = middle;
   }
   return Math.min(WIDEST_DEG, Math.max(high, aside));

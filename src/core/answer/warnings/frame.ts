@@ -1,7 +1,7 @@
 import { lensFocusing } from '../../camera/lenses';
 import { deliveredFrame, drawnBy, leastViewDeg, shareFilled } from '../../loss/frame';
 import { worthAWarning } from '../../loss/table';
-import { MOST_SHARE } from '../../optics/framing';
+import { viewThatFitsDeg } from '../../optics/framing';
 import { straightenKeeps } from '../../optics/crop';
 import { blurDiscDeg, sharpRangeM } from '../../optics/focus';
 import { pctWidthPerDegree } from '../../optics/projection';
@@ -43,11 +43,28 @@ const viewNarrow = warning<'viewNarrow', Narrow>('viewNarrow', (seen) => {
     severity: severityOf(seen.loss.viewNarrow),
     viewDeg: frame.horizontalDeg,
     leastDeg: leastViewDeg(demands, mode),
-    what: !forSubject ? 'ride' : filled > 1 ? 'cut' : filled > MOST_SHARE ? 'noRoom' : 'aside',
+    what: !forSubject
+      ? 'ride'
+      : filled > 1
+        ? 'cut'
+        : standsFree(seen, frame.horizontalDeg)
+          ? 'aside'
+          : 'noRoom',
     filled,
     widerLeft: widerLeft(seen),
   };
 });
+
+/** Whether the subject had room enough if it stood still and straight ahead. */
+function standsFree({ space: { brief }, candidate: { mode } }: JudgedAnswer, viewDeg: number): boolean {
+  const { subject } = brief.motion;
+  const { width, height } = brief.playback.deliver;
+  const still = { upM: 0, acrossM: 0 };
+  return (
+    subject === null ||
+    viewThatFitsDeg({ ...subject, sideM: 0 }, still, mode.view.projection, width, height) <= viewDeg
+  );
+}
 
 /** Whether some mode that the pins leave shows more. */
 function widerLeft({ space: { modes }, candidate: { mode } }: JudgedAnswer): boolean {
