@@ -145,12 +145,12 @@ test('packing and safety are ticked and kept', WHOLE, async ({ page }) => {
   const cells = page.getByRole('checkbox', { name: '3 cells for Otter, charged' });
   await cells.click();
   await expect(page.getByRole('heading', { name: /^In the bag: 1 of / })).toBeVisible();
-  const caution = page.getByRole('checkbox', { name: /^A camera on a helmet can snag/ });
+  const caution = page.getByRole('checkbox', { name: /^What stands out can snag/ });
   await caution.click();
   await expect(caution).toBeChecked();
   await page.reload();
   await expect(cells).toBeChecked();
-  await expect(page.getByRole('checkbox', { name: /^A camera on a helmet can snag/ })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: /^What stands out can snag/ })).toBeChecked();
 });
 
 test(

@@ -15,7 +15,7 @@ test('read aloud, the page on steadiness says why a steadied helmet wants a shor
     /paragraph: "?A helmet on rough ground turns at \d+ degrees a second/,
     /the film pulses with every step or stone, and nothing takes it out afterwards/,
     /Up to 0\.35 % of the width nobody minds on a steady picture/,
-    /the shutter may stay open no longer than 1\/19\d s\. That is the shake floor/,
+    /the shutter may stay open no longer than 1\/2\d\d s\. That is the shake floor/,
     /So a steadied helmet wants 1\/2\d0 s: not for the light, and not for the look, but because steadying leaves the blur within each picture where it is/,
     /heading "The formulas, live"/,
     /region "Smear of the shake"/,

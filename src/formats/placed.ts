@@ -1,7 +1,7 @@
 import { mainsHzOf } from '@/core/light/lamps';
 import type { Span } from '@/core/light/sun/day';
 import type { LatLon } from '@/core/light/sun/position';
-import { clockOf } from '@/core/light/sun/sunLight';
+import { clockOf } from '@/core/light/sun/clock';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import type { Outing, OutingPlace } from '@/core/records/outing';
 import type { Shot } from '@/core/records/shot';

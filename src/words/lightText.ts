@@ -28,28 +28,18 @@ function format(zone: string | undefined, options: Intl.DateTimeFormatOptions): 
   return fresh;
 }
 
-/** An instant written in a zone; one that is only told by its offset, "+02:00", is moved by it, which every browser can. */
-function written(atMs: number, zone: string | undefined, options: Intl.DateTimeFormatOptions): string {
-  const told = /^([+-])(\d\d):(\d\d)$/.exec(zone ?? '');
-  if (!told) return format(zone, options).format(atMs);
-  const [, sign, hours, minutes] = told;
-  const offMs = (Number(hours) * 60 + Number(minutes)) * 60_000;
-  return format('UTC', options).format(sign === '-' ? atMs - offMs : atMs + offMs);
-}
-
 /** "12:40" on the clock of the place, to the nearest minute; without a zone in UTC, and said so. */
 export function clockText(atMs: number, zone: string | undefined): string {
   const minute = Math.round(atMs / 60_000) * 60_000;
-  const text = written(minute, zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+  const text = format(zone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(minute);
   return zone === undefined ? messages.utc({ text }) : text;
 }
 
 /** "Sat 3 Oct 2026" */
 export function dateText(atMs: number, zone: string | undefined): string {
-  return written(atMs, zone, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' }).replace(
-    ',',
-    '',
-  );
+  return format(zone, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' })
+    .format(atMs)
+    .replace(',', '');
 }
 
 /** "Sat 3 Oct, 12:40–13:10"; both dates where they differ. */

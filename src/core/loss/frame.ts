@@ -5,7 +5,7 @@ import type { Way } from '../optics/framing';
 import { PROJECTIONS, viewAfterCropDeg } from '../optics/projection';
 import type { Lens, Projection } from '../optics/projection';
 import { STABILIZATIONS } from '../vocabulary/modes';
-import { ACTIVITY_HABITS } from '../vocabulary/activities';
+import type { Activity } from '../vocabulary/activities';
 import { habitsOf } from '../vocabulary/mounts';
 import { shakeSwingDeg } from '../motion/shake';
 import type { Brief } from '../brief/brief';
@@ -104,13 +104,16 @@ export interface Demands {
 /** From here on what rides along is what is looked at (start). */
 const SWIMS_FROM = 1 / 3;
 
+/** Jumps and climbs are what is done: a subject wants room above it rather than beside it. */
+const GOES_UP: ReadonlySet<Activity> = new Set(['climbing', 'skating']);
+
 /** So much of a subject's way is watched at once, seconds (start). */
 const WATCHED_SECONDS = 0.5;
 
 /** Where the subject goes while it is watched: up where jumps are what is done, else across. */
 function wayOf({ motion: { subject }, mount: { activity } }: Brief): Way {
   const wayM = (subject?.speedMps ?? 0) * WATCHED_SECONDS;
-  return ACTIVITY_HABITS[activity].goesUp
+  return GOES_UP.has(activity)
     ? { upM: Math.min(wayM, (subject?.sizeM ?? 0) / 2), acrossM: 0 }
     : { upM: 0, acrossM: wayM };
 }

@@ -42,8 +42,6 @@ interface ActivityHabits {
   bitsPerPixel: number;
   /** Steps a second that set the rhythm of a body on foot. */
   stepHz: number | null;
-  /** Jumps and climbs are what is done: a subject wants room above it rather than beside it. */
-  goesUp: boolean;
   /** Mounts whose shake this activity sets, whatever the ground, deg/s rms. */
   shake: Readonly<Partial<Record<MountKind, number>>>;
   cautions: readonly Caution[];
@@ -67,7 +65,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 0,
     bitsPerPixel: 0.08,
     stepHz: null,
-    goesUp: false,
     shake: { helmet: 5, cap: 5, chest: 4, shoulder: 5, hand: 5, handle: 2 },
     cautions: [],
     usual: { kind: 'hand', ground: 'smooth' },
@@ -83,7 +80,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 1.4,
     bitsPerPixel: 0.12,
     stepHz: 1.9,
-    goesUp: false,
     shake: { helmet: 15, cap: 15, chest: 20, shoulder: 25, hand: 15, handle: 6 },
     cautions: [],
     usual: { kind: 'hand', ground: 'mixed' },
@@ -99,7 +95,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 3.5,
     bitsPerPixel: 0.16,
     stepHz: 2.8,
-    goesUp: false,
     shake: { helmet: 35, cap: 35, chest: 60, shoulder: 80, hand: 40, handle: 12 },
     cautions: [],
     usual: { kind: 'chest', ground: 'mixed' },
@@ -115,7 +110,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 6,
     bitsPerPixel: 0.2,
     stepHz: null,
-    goesUp: false,
     shake: {},
     cautions: [],
     usual: { kind: 'helmet', ground: 'rough' },
@@ -131,7 +125,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 3,
     bitsPerPixel: 0.22,
     stepHz: null,
-    goesUp: false,
     shake: {},
     cautions: ['waterSeals'],
     usual: { kind: 'helmet', ground: 'rough' },
@@ -147,7 +140,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 0.5,
     bitsPerPixel: 0.14,
     stepHz: null,
-    goesUp: true,
     shake: {},
     cautions: ['ropeFree'],
     usual: { kind: 'helmet', ground: 'mixed' },
@@ -163,7 +155,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 6,
     bitsPerPixel: 0.16,
     stepHz: null,
-    goesUp: true,
     shake: {},
     cautions: ['jumpImpacts'],
     usual: { kind: 'chest', ground: 'smooth' },
@@ -179,7 +170,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 6,
     bitsPerPixel: 0.22,
     stepHz: null,
-    goesUp: false,
     shake: {},
     cautions: ['waterSeals'],
     usual: { kind: 'board', ground: 'rough' },
@@ -195,7 +185,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 15,
     bitsPerPixel: 0.16,
     stepHz: null,
-    goesUp: false,
     shake: {},
     cautions: ['neverOperateDriving'],
     usual: { kind: 'vehicleInside', ground: 'smooth' },
@@ -211,7 +200,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 12,
     bitsPerPixel: 0.16,
     stepHz: null,
-    goesUp: false,
     shake: {},
     cautions: [],
     usual: { kind: 'helmet', ground: 'smooth' },
@@ -227,7 +215,6 @@ export const ACTIVITY_HABITS: Readonly<Record<Activity, ActivityHabits>> = {
     travelMps: 2,
     bitsPerPixel: 0.14,
     stepHz: null,
-    goesUp: false,
     shake: {},
     cautions: ['othersFilmed'],
     usual: { kind: 'tripod', ground: 'smooth' },

@@ -5,7 +5,6 @@ export const CAUTIONS = [
   'secondTether',
   'cleanSuction',
   'snag',
-  'poleSnag',
   'letGoInFall',
   'droneRules',
   'waterSeals',

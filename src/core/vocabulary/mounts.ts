@@ -249,7 +249,7 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
     tiltRiskDeg: 5,
     notes: ['weightSwings', 'straps', 'reach'],
     subjectM: { from: 1, to: 3 },
-    cautions: ['poleSnag'],
+    cautions: ['snag'],
     inTheWay: [
       bar('head', [0, 0.44, 0.8], [0, 0.32, 0.8], 0.2),
       bar('head', [-0.24, 0.6, 0.8], [0.24, 0.6, 0.8], 0.22),
@@ -267,7 +267,6 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
   }),
   hull: mount([95, 150], 0.8, 40, 0.4, [15, 20, 30], {
     tiltRiskDeg: 4,
-    ridesAlong: 0.2,
     notes: ['spray'],
     subjectM: { from: 0.8, to: 2 },
     cautions: ['secondTether', 'cleanSuction'],
@@ -308,7 +307,6 @@ export const MOUNTS: Readonly<Record<MountKind, Mount>> = {
   }),
   vehicleOutside: mount([70, 110], 1.5, 20, 0.9, [5, 10, 18], {
     buzz: { lowHz: 10, highHz: 28, share: 0.5 },
-    ridesAlong: 0.15,
     notes: ['wind', 'buzzes', 'standsProud'],
     cautions: ['neverOperateDriving', 'secondTether', 'cleanSuction'],
     inTheWay: [bar('bonnet', [-0.8, 0.35, 0.5], [0.8, 0.35, 0.5], 0.25)],

@@ -7,7 +7,7 @@ import type { Brief } from '@/core/brief/brief';
 import type { Filter } from '@/core/filters/kit';
 import type { Settings } from '@/core/records/settings';
 import type { TimeLapsePlan } from '@/core/timeLapse/timeLapsePlan';
-import { clockOf } from '@/core/light/sun/sunLight';
+import { clockOf } from '@/core/light/sun/clock';
 import { isDueIn } from '@/core/motion/cautions';
 import { habitsOf } from '@/core/vocabulary/mounts';
 import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';

@@ -6,7 +6,7 @@ import type { Remedy } from '../remedies';
 import { sunInShot } from '../sunInShot';
 import type { SunInShot } from '../sunInShot';
 import { darkShareOf } from '../../light/lightRange';
-import { clockOf } from '../../light/sun/sunLight';
+import { clockOf } from '../../light/sun/clock';
 import { once } from '../../units/once';
 import { CAUTION_FROM, severityOf, warning } from './warning';
 

@@ -11,11 +11,6 @@ import { item } from '../../units/items';
 
 export type { SunLight };
 
-/** The clock a light is read by: its own zone, else the offset that its start was told with; `undefined`: plain UTC. */
-export function clockOf({ zone, from }: Pick<SunLight, 'zone' | 'from'>): string | undefined {
-  return zone ?? /[+-]\d\d:\d\d$/.exec(from)?.[0];
-}
-
 /** What a sun light takes where nothing is said. */
 export const USUAL_SUN = {
   sky: 'clear',

@@ -1,7 +1,8 @@
 import * as messages from '@/language/bench/brief';
 import { SHADES, SKIES, SUN_GROUNDS } from '@/core/vocabulary/outdoors';
 import type { Shade, Sky, SunGround } from '@/core/vocabulary/outdoors';
-import { clockOf, USUAL_SUN } from '@/core/light/sun/sunLight';
+import { clockOf } from '@/core/light/sun/clock';
+import { USUAL_SUN } from '@/core/light/sun/sunLight';
 import type { SunLight } from '@/core/light/sun/sunLight';
 import { omit } from '@/core/units/omit';
 import { placeText, SHADE_LABEL, SKY_LABEL, spanText, SUN_GROUND_LABEL } from '@/words/lightText';

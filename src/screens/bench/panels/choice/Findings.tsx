@@ -9,7 +9,7 @@ import { holdClock } from '@/core/answer/clock';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import type { Alternative } from '@/core/answer/alternatives';
 import type { Solution } from '@/core/answer/solve';
-import { clockOf } from '@/core/light/sun/sunLight';
+import { clockOf } from '@/core/light/sun/clock';
 import { omit } from '@/core/units/omit';
 import { tenths, trimmed } from '@/core/units/format';
 import { alternativeLabel, costsText, gainsText } from '@/words/alternativeText';
