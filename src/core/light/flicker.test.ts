@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { flickerBands, flickerBeatHz, flickerResidual, flickerSafeShutters, pulseHzOfMains } from './flicker';
+import {
+  flickerBands,
+  flickerBeatHz,
+  flickerResidual,
+  flickerSafeShutters,
+  pulseHzOfMains,
+  pulseSeen,
+  steadySlowdown,
+} from './flicker';
 import { mainsHzOf } from './lamps';
 
 /** Light of a lamp that pulses all the way down, 0…2 about its mean. */
@@ -21,11 +29,15 @@ function simulatedResidual(pulseHz: number, shutterSeconds: number): number {
   return (Math.max(...lights) - Math.min(...lights)) / 2;
 }
 
-/** The slowest tone in a minute of frames, found by trying every tenth of a hertz. */
+/** The slowest tone in ten seconds of frames, found by trying every tenth of a hertz. */
 function simulatedBeatHz(pulseHz: number, fps: number, shutterSeconds: number): number {
   const frames = Array.from({ length: Math.round(fps * 10) }, (_, at) =>
     gathered(pulseHz, at / fps, shutterSeconds),
   );
+  return strongestHz(frames, fps);
+}
+
+function strongestHz(frames: readonly number[], fps: number): number {
   const mean = frames.reduce((sum, light) => sum + light, 0) / frames.length;
   let best = { hz: 0, power: 1e-9 };
   for (let hz = 0.1; hz <= fps / 2 + 0.05; hz += 0.1) {
@@ -54,6 +66,38 @@ describe('lamps against the shutter', () => {
           ).toBeLessThan(0.002);
         expect(flickerBeatHz(pulse, fps)).toBeCloseTo(simulatedBeatHz(pulse, fps, 1 / 1000), 1);
       });
+
+  it('is seen in a film as the frames that are picked for it show it', () => {
+    for (const pulse of [100, 120])
+      for (const captureFps of [50, 60, 100, 120])
+        for (const [timelineFps, slowdown] of [
+          [25, 1],
+          [24, 1],
+          [30, 2],
+          [25, 2],
+        ] as const) {
+          const shownFps = timelineFps * slowdown;
+          if (shownFps > captureFps) continue;
+          // Of ten seconds of film the frames that stand nearest before each of the timeline's.
+          const film = Array.from({ length: timelineFps * 10 }, (_, at) =>
+            lamp(pulse, Math.floor((at * captureFps) / shownFps + 1e-9) / captureFps),
+          );
+          const { beatHz } = pulseSeen(pulse, captureFps, { timelineFps, slowdown }, undefined);
+          const swing = Math.max(...film) - Math.min(...film);
+          const name = `${captureFps} fps of ${pulse} Hz on ${timelineFps} slowed ${slowdown}`;
+          if (swing < 1e-6) expect(beatHz, name).toBeCloseTo(0, 6);
+          else expect(strongestHz(film, timelineFps), name).toBeCloseTo(beatHz, 1);
+        }
+  });
+
+  it('finds the slow motion under which a beat stands still', () => {
+    expect(pulseSeen(100, 200, { timelineFps: 25, slowdown: 8 }, undefined).seen).toBe('flashing');
+    expect(steadySlowdown(100, [25, 50, 100, 200], { timelineFps: 25, slowdown: 8 })).toEqual({
+      slowdown: 4,
+      captureFps: 100,
+    });
+    expect(steadySlowdown(97, [25], { timelineFps: 25, slowdown: 8 })).toBeNull();
+  });
 
   it('flicker-safe shutters keep nothing of the pulse and fit the frame', () => {
     for (const pulse of [100, 120])
