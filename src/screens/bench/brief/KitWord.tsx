@@ -49,6 +49,7 @@ export function KitWord({
           mode="multiple"
           aria-label={messages.filtersInTheBagUsual({ usual })}
           variant="borderless"
+          {...(brief.filters.length === 0 && styles.emptyBag ? { className: styles.emptyBag } : {})}
           popupMatchSelectWidth={false}
           suffix={<span />}
           placeholder={messages.noFilters}
