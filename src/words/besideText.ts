@@ -20,9 +20,9 @@ function valueText(setting: SettingKey, { settings, hold }: Neighbour, kit: read
     : value;
 }
 
-/** A wider view that shows less upright is short of height: "too narrow" would not be understood. */
-function contradicts({ way }: Neighbour, term: TermId): boolean {
-  return way === 'higher' && term === 'viewNarrow';
+/** What a value costs for; a wider lens that is still too narrow shows less upright, or of another shape. */
+function costText({ way }: Neighbour, term: TermId): string {
+  return way === 'higher' && term === 'viewNarrow' ? messages.lessUpright : TERM_LABEL[term];
 }
 
 /** What the nearest other values cost, as one sentence: "1/60 s costs 0.3 more, for shake smear; 1/100 s 0.2, for strobing." */
@@ -34,14 +34,14 @@ export function besideText(
   const nearest = [...beside].sort((a, b) => a.by - b.by).slice(0, 2);
   const told = nearest.map((one, at) => {
     const value = valueText(setting, one, kit);
-    const worst = one.costs.find(({ term }) => !contradicts(one, term));
+    const [worst] = one.costs;
     if (one.by < SAME_BELOW) return messages.comesToAboutTheSame({ value });
     const verb = at === 0 || nearest[0] === undefined || nearest[0].by < SAME_BELOW ? messages.costs : '';
     return messages.more({
       value,
       verb,
       by: tenths(one.by),
-      worst: worst ? messages.forWord({ term: TERM_LABEL[worst.term] }) : '',
+      worst: worst ? messages.forWord({ term: costText(one, worst.term) }) : '',
     });
   });
   return told.length === 0 ? '' : `${capital(told.join('; '))}.`;

@@ -89,6 +89,8 @@ export type Reason = {
       mostDeg: number;
       /** What of the frame's height the subject fills, and what it should fill at least, 0…1; `null` without one. */
       filled: number | null;
+      /** Whether the ride wants a view beside it. */
+      ofRide: boolean;
       wantedShare: number | null;
       fromSphere: boolean;
     }

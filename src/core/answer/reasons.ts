@@ -217,6 +217,7 @@ function frameReasons(solution: Solution, pinned: (key: SettingKey) => PinnedBy)
       leastDeg: leastViewDeg(demands, mode),
       mostDeg: mostViewDeg(demands, mode),
       filled: shareFilled(brief, drawnBy(mode, frame)),
+      ofRide: demands.rideViewDeg > 0,
       wantedShare: demands.subjectShare,
       fromSphere: mode.view.fromSphere,
     },

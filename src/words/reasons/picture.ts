@@ -56,9 +56,10 @@ export function viewText(reason: ReasonOf<'view'>): ReasonText {
   const { horizontalDeg, filmedDeg, leastDeg, mostDeg } = reason;
   const filmed =
     filmedDeg > horizontalDeg + 1 ? messages.ofTheFilmed({ filmedDeg: trimmed(filmedDeg, 0) }) : '';
-  const forSubject = reason.filled !== null;
-  const wants = forSubject ? messages.subjectAndRide : messages.theRide;
-  const wantVerb = forSubject ? messages.want : messages.wants;
+  const both = reason.filled !== null && reason.ofRide;
+  const alone = reason.filled === null ? messages.theRide : messages.theSubject;
+  const wants = both ? messages.subjectAndRide : alone;
+  const wantVerb = both ? messages.want : messages.wants;
   const steps = [
     messages.acrossAfterTheCropAt({
       horizontalDeg: trimmed(horizontalDeg, 0),
