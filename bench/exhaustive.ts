@@ -13,6 +13,7 @@ import {
 } from '@/core/loss/table';
 import {
   anglePrice,
+  darkNailedPrice,
   filterPrice,
   heldPrice,
   isoMaxPrice,
@@ -20,6 +21,7 @@ import {
   runningPrice,
   shakeFloorPrice,
   stabilizationPrice,
+  whiteNailedPrice,
 } from '@/core/loss/wishes';
 import { encodingsKept } from '@/core/search/allowedModes';
 import type { Candidate } from '@/core/search/candidate';
@@ -101,8 +103,11 @@ function exposedUnder(
   return filters.flatMap((filter) =>
     windows.map((iso) => {
       const exposure = expose(sensor, light, shutter, filter.stops, iso);
+      const facts = { sensor, light, shutter, filter, iso, exposure };
       const loss =
-        weighedSum(EXPOSURE_TERMS, weights, { sensor, light, shutter, filter, iso, exposure }) +
+        weighedSum(EXPOSURE_TERMS, weights, facts) +
+        whiteNailedPrice(wishes, facts) +
+        darkNailedPrice(wishes, facts) +
         filterPrice(wishes, filter) +
         isoSpanPrice(wishes, iso) +
         isoMaxPrice(wishes, iso);
@@ -125,7 +130,7 @@ function besideView(space: Space, mode: Mode, shutter: ShutterSetting, all: read
     const { brightLog, darkLog } = exposed;
     const loss =
       wished +
-      runningPrice(wishes, figures, shutter, brightLog) +
+      runningPrice(wishes, figures, shutter, exposed) +
       exposed.loss +
       weighedSum(MOTION_TERMS, weights, {
         figures,

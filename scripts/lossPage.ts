@@ -97,6 +97,8 @@ function wishText(key: keyof SchoolWishes, wishes: SchoolWishes): string {
         : `${trimmed(wishes.angle?.fromDeg ?? 0, 0)}° to ${trimmed(wishes.angle?.toDeg ?? 0, 0)}° of the frames shown`;
     case 'withinShakeFloor':
       return 'no longer than the shake floor';
+    case 'lightKept':
+      return 'light that a running shutter keeps';
     case 'noFilter':
       return 'no filter';
     case 'isoSpan':

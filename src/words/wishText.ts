@@ -23,6 +23,8 @@ function wishName(wish: WishCode, school: SchoolId): string {
     }
     case 'withinShakeFloor':
       return messages.aShutterWithinTheShake;
+    case 'lightKept':
+      return messages.aShutterThatFollows;
     case 'noFilter':
       return messages.nothingInFrontOfThe;
     case 'isoSpan':

@@ -1,5 +1,6 @@
 import { sourced } from '../units/estimate';
 import { takesFilters, withFilters } from '../filters/bag';
+import type { Brief } from '../brief/brief';
 import { schoolOf } from '../loss/schools';
 import type { School } from '../loss/schools';
 import type { WishCode, Yielded } from '../loss/wishes';
@@ -80,12 +81,14 @@ function filterThatKeeps({ brief, school }: Space, wish: WishCode, fromStops: nu
   return null;
 }
 
-function isPinned({ brief: { pins } }: Space, wish: WishCode): boolean {
+function isPinned({ brief: { pins } }: { brief: Pick<Brief, 'pins'> }, wish: WishCode): boolean {
   switch (wish) {
     case 'stabilization':
       return pins.stabilization !== undefined;
     case 'shutterMode':
       return pins.shutterMode !== undefined || pins.shutterFloorSeconds !== undefined;
+    case 'lightKept':
+      return isPinned({ brief: { pins } }, 'shutterMode') || isPinned({ brief: { pins } }, 'angle');
     case 'angle':
     case 'withinShakeFloor':
       return pins.shutterSeconds !== undefined || pins.shutterAngleDeg !== undefined;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { MADE_DAY, outingOf, recordOf } from '../../../bench/madeDay';
+import { ARCHETYPES } from '../camera/archetypes';
 import type { ShotInput } from '../records/shot';
 import { dayFaultsOf } from './dayFaults';
 import { daySheet } from './daySheet';
@@ -74,8 +75,12 @@ describe('what a day does not manage', () => {
   });
 
   it('offers the filter that the day withholds, and none where the shot would take it anyhow', () => {
+    const standing = {
+      profile: { ...ARCHETYPES.main, shutter: { ...ARCHETYPES.main.shutter, auto: false } },
+    };
     const gorge: Partial<ShotInput> = {
       ...EASY,
+      camera: standing,
       mount: { kind: 'helmet' },
       light: { kind: 'range', evMin: 9, evMax: 10 },
     };

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { briefOf } from '../brief/brief';
+import { ARCHETYPES } from '../camera/archetypes';
 import type { ShotInput } from '../records/shot';
 import { readShot } from '../records/shot';
 import { solve } from '../answer/solve';
@@ -71,11 +72,12 @@ function planOf(shot: Partial<ShotInput>): PlannedShot {
   return plan;
 }
 const FILTERS = [3, 4, 5, 6].map((stops) => ({ id: `nd${2 ** stops}`, kind: 'nd' as const, stops }));
-const PLAN = planOf({
+const SHOT: Partial<ShotInput> = {
   filters: FILTERS,
   light: { kind: 'range', evMin: 12, evMax: 14 },
   pins: { stabilization: 'standard' },
-});
+};
+const PLAN = planOf(SHOT);
 const asPlanned = ({ settings }: PlannedShot): Container => ({
   ...CONTAINER,
   width: settings.resolution.width,
@@ -108,14 +110,18 @@ describe('findings', () => {
     expect(found({ pictures: null, sound: null })).toEqual([]);
   });
 
-  it('white asks for a stronger filter, and the stronger one cures it', () => {
-    const { code, change, atSeconds } = only(
-      found(pictures({ clippedPct: { median: 1, worst: 6, worstAtSeconds: 4.2 } })),
-    );
+  it('white asks for a shutter that runs where the light was wide, and else for a stronger filter', () => {
+    const white = pictures({ clippedPct: { median: 1, worst: 6, worstAtSeconds: 4.2 } });
+    const { code, change, atSeconds } = only(found(white));
     expect({ code, atSeconds }).toEqual({ code: 'over', atSeconds: 4.2 });
-    const [id] = change?.filter?.ids ?? [];
+    expect(change?.shutterMode).toBe('auto');
+    const plan = planOf({
+      ...SHOT,
+      camera: { profile: { ...ARCHETYPES.main, shutter: { ...ARCHETYPES.main.shutter, auto: false } } },
+    });
+    const [id] = only(found(white, plan)).change?.filter?.ids ?? [];
     const stops = (name: string | undefined): number => FILTERS.find((one) => one.id === name)?.stops ?? 0;
-    expect(stops(id)).toBeGreaterThan(stops(PLAN.settings.filter.ids[0]));
+    expect(stops(id)).toBeGreaterThan(stops(plan.settings.filter.ids[0]));
   });
 
   it('smear asks for a shorter shutter, the shorter the worse it was', () => {

@@ -6,16 +6,19 @@ import { modesOf } from '../camera/modeTable';
 import { ShotSchema } from '../records/shot';
 import type { ShotInput } from '../records/shot';
 import { expose, isoWindow, shutterSetting } from './exposure';
-import type { Exposure } from './exposure';
+import type { Exposure, ShutterSetting } from './exposure';
+import type { FilterSetting } from '../filters/kit';
 import { deliveredFrame, demandsOf, leastViewDeg, mostViewDeg, tiltHeldDeg } from './frame';
 import {
   anglePrice,
+  darkNailedPrice,
   filterPrice,
   isoMaxPrice,
   isoSpanPrice,
   heldPrice,
   runningPrice,
   stabilizationPrice,
+  whiteNailedPrice,
 } from './wishes';
 import { sampling } from '../../../testing/samples';
 
@@ -107,6 +110,49 @@ describe('how a camera exposes', () => {
   });
 });
 
+describe('a shutter that stands where it could run', () => {
+  const price = { value: 2, source: '', start: true } as never;
+  const wish = { lightKept: { price } };
+  const iso = isoWindow(100, 100);
+  const none: FilterSetting = { ids: [], stops: 0, cast: 0 };
+  const glass = (stops: number): FilterSetting => ({ ids: ['nd'], stops, cast: 0 });
+  const stands = (seconds: number): ShutterSetting => shutterSetting(seconds, seconds);
+  const runs = shutterSetting(1 / 8000, 1 / 50);
+  // f/2.8, 1/50 s and ISO 100 expose EV 8.6.
+  const paid = (
+    evMin: number,
+    evMax: number,
+    shutter = stands(1 / 50),
+    filter = none,
+    canRun = true,
+  ): number => {
+    const light = { evMin, evMax };
+    const exposure = expose(sensor, light, shutter, filter.stops, iso);
+    const facts = { sensor: { runs: canRun }, light, shutter, filter, exposure };
+    return whiteNailedPrice(wish, facts) + darkNailedPrice(wish, facts);
+  };
+
+  it('pays for white that a running one would have kept, and not for the step of a dial', () => {
+    expect([8.6, 8.9, 9.2, 12].map((evMax) => paid(8.6, evMax))).toEqual([0, 0, 2, 2]);
+    expect(paid(8.6, 12, runs)).toBe(0);
+    expect(paid(8.6, 12, stands(1 / 50), none, false)).toBe(0);
+  });
+
+  it('pays for dark that its glass or its own shortness takes, not for dark that nothing helps', () => {
+    expect(paid(9, 12, stands(1 / 400), glass(2.4))).toBe(2);
+    expect(paid(9, 9.5, stands(1 / 200))).toBe(2);
+    // Night: at 1/50 s behind nothing that is all there is.
+    expect(paid(4, 5)).toBe(0);
+    expect(paid(4, 5, stands(1 / 50), glass(2))).toBe(2);
+    expect(paid(4, 5, stands(1 / 50), glass(2), false)).toBe(0);
+  });
+
+  it('pays as much where a running one stands at its longest all the way, and nothing where it runs at all', () => {
+    expect(paid(8.8, 9, runs, glass(2))).toBe(2);
+    expect(paid(8.8, 12, runs, glass(2))).toBe(0);
+  });
+});
+
 describe('what is left of a frame', () => {
   const briefWith = (more: Partial<ShotInput> = {}) =>
     briefOf(ShotSchema.parse({ kind: 'lynxeye/shot', version: 3, ...more })).brief;
@@ -162,7 +208,7 @@ describe('what a school’s wishes cost', () => {
   it('nothing where the school wishes for nothing', () => {
     const figures = { shownLog: Math.log2(1 / 25) } as never;
     expect(heldPrice({}, fixed)).toBe(0);
-    expect(runningPrice({}, figures, running, running.longestLog)).toBe(0);
+    expect(runningPrice({}, figures, running, { brightLog: -9, darkLog: -5 })).toBe(0);
     expect(anglePrice({}, figures, running)).toBe(0);
     expect(filterPrice({}, { ids: ['nd8'], stops: 3, cast: 0 })).toBe(0);
     expect(isoSpanPrice({}, isoWindow(100, 6400))).toBe(0);
@@ -173,10 +219,18 @@ describe('what a school’s wishes cost', () => {
   it('the price of a shutter that runs where it should stand, and the other way', () => {
     const figures = { shownLog: Math.log2(1 / 25) } as never;
     const wish = { shutterMode: { mode: 'fixed', price } } as const;
-    const endsAt = (stops: number): number =>
-      Math.round(1e6 * runningPrice(wish, figures, running, Math.log2(1 / 50) - stops)) / 1e6;
-    expect([0, 2, 4, 6].map(endsAt)).toEqual([2, 1, 0, 0]);
-    expect(runningPrice(wish, figures, fixed, Math.log2(1 / 50))).toBe(0);
+    const fromTo = (dark: number, bright: number): number => {
+      const at = (stops: number): number => Math.log2(1 / 50) - stops;
+      return (
+        Math.round(1e6 * runningPrice(wish, figures, running, { brightLog: at(bright), darkLog: at(dark) })) /
+        1e6
+      );
+    };
+    expect([0, 2, 4, 6].map((bright) => fromTo(0, bright))).toEqual([0, 1, 2, 2]);
+    // From crisp to crisper no look changes any more.
+    expect([2, 4, 6].map((bright) => fromTo(2, bright))).toEqual([0, 1, 1]);
+    expect(fromTo(4, 6)).toBe(0);
+    expect(runningPrice(wish, figures, fixed, { brightLog: -9, darkLog: -5 })).toBe(0);
     expect(heldPrice(wish, fixed)).toBe(0);
     expect(heldPrice({ shutterMode: { mode: 'auto', price } }, fixed)).toBe(2);
     expect(heldPrice({ shutterMode: { mode: 'auto', price } }, running)).toBe(0);

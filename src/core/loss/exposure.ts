@@ -18,6 +18,8 @@ export interface Sensor {
   guardStops: number;
   /** Noise against a reference camera, stops. */
   noiseStops: number;
+  /** Whether the shutter may be left to the camera. */
+  runs: boolean;
 }
 
 /** An ISO window with its logarithms at hand: the search asks for them a hundred thousand times. */

@@ -39,11 +39,11 @@ describe("a person's own school", () => {
     expect(ways(dusk({ school: 'mine', mine: { noise: 3 } }).solution)).toEqual([...READY_SCHOOLS]);
   });
 
-  it('weighs what it names and evenly what it does not, and has no wishes', () => {
+  it('weighs what it names and evenly what it does not, and wishes only that the light is kept', () => {
     const mine = { noise: 3, smear: 0.5 };
     const school = schoolOf({ school: 'mine', mine });
     expect(school.weights).toEqual({ ...EVEN_WEIGHTS, ...mine });
-    expect(school.wishes).toEqual({});
+    expect(Object.keys(school.wishes)).toEqual(['lightKept']);
     expect(schoolOf({ school: 'mine', mine })).toBe(school);
     expect(schoolOf({ school: 'mine', mine }, 'crisp').id).toBe('crisp');
   });

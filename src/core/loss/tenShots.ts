@@ -44,7 +44,7 @@ export const TEN_SHOTS: readonly NamedShot[] = [
     name: 'Tripod at the weir, open sun',
     shot: {
       mount: { kind: 'tripod', activity: 'still' },
-      light: { kind: 'range', evMin: 14.5, evMax: 15 },
+      light: { kind: 'range', evMin: 14, evMax: 14.5 },
       filters: nd(8, 64),
     },
   },
@@ -97,7 +97,7 @@ export const TEN_SHOTS: readonly NamedShot[] = [
       look: { grade: 'full' },
       mount: { kind: 'drone', activity: 'flying' },
       light: { kind: 'scene', from: 'openSun' },
-      filters: nd(16, 32, 64, 128, 256),
+      filters: nd(16, 32, 64, 128, 256, 512),
     },
   },
   {

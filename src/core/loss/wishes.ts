@@ -2,7 +2,8 @@ import type { FilterSetting } from '../filters/kit';
 import type { Stabilization } from '../vocabulary/modes';
 import type { SchoolWishes } from '../vocabulary/schools';
 import { clamp } from '../units/stops';
-import type { IsoWindow, ShutterSetting } from './exposure';
+import type { LightRange } from '../light/lightRange';
+import type { Exposure, IsoWindow, Sensor, ShutterSetting } from './exposure';
 import { IDLE_SWING_DEG } from './frame';
 import type { Demands } from './frame';
 import type { MotionFigures } from './movement';
@@ -38,15 +39,20 @@ export function heldPrice({ shutterMode: wish }: SchoolWishes, { spanStops }: Sh
 /** So many stops past 180° nothing of the look is left to hold (start: a sixteenth of its blur). */
 const LOOK_GONE_STOPS = 4;
 
-/** A shutter that runs where the school holds it: the less blur it ends with, the less look there is that it gives up. */
+/** A shutter that runs where the school holds it: by how much of the look of movement changes from one end of the light to the other. */
 export function runningPrice(
   { shutterMode: wish }: SchoolWishes,
   { shownLog }: MotionFigures,
   { spanStops }: ShutterSetting,
-  brightLog: number,
+  { brightLog, darkLog }: Pick<Exposure, 'brightLog' | 'darkLog'>,
 ): number {
   if (wish?.mode !== 'fixed' || spanStops === 0) return 0;
-  return wish.price.value * clamp(1 - (shownLog - 1 - brightLog) / LOOK_GONE_STOPS, 0, 1);
+  return wish.price.value * (lookAt(darkLog - shownLog) - lookAt(brightLog - shownLog));
+}
+
+/** Of the look of 180°, what a shutter of so many stops against the time between two frames shown keeps, 0…1. */
+function lookAt(stops: number): number {
+  return clamp(1 + (stops + 1) / LOOK_GONE_STOPS, 0, 1);
 }
 
 /** A shutter that runs stays at no angle. */
@@ -84,15 +90,54 @@ export function isoMaxPrice({ isoMax: wish }: SchoolWishes, { minLog, spanStops 
   return wish ? wish.price.value * Math.max(0, minLog + spanStops - Math.log2(wish.iso / 100) - 1e-9) : 0;
 }
 
-/** What must be known of a choice to tell which wishes it breaks. */
-export interface Chosen {
-  stabilization: Stabilization;
+/** Stops of white from which, and over how many more, a shutter that stands is nailed outside the light (start: the step of a dial). */
+const WHITE_FROM_STOPS = 0.3;
+/** And of dark (start: half a stop of shade is lifted unseen). */
+const DARK_FROM_STOPS = 0.5;
+const NAILED_OVER_STOPS = 0.25;
+/** The time that all but slow light is filmed at: what a shorter one takes of it is its own doing (start). */
+const USUAL_LOG = Math.log2(1 / 50);
+
+/** Light that is white under a shutter that stands, and that the camera would have kept by running it. */
+export function whiteNailedPrice(
+  { lightKept: wish }: SchoolWishes,
+  { sensor, shutter, exposure }: Nailable,
+): number {
+  if (!wish || !sensor.runs || shutter.spanStops > 0) return 0;
+  return wish.price.value * nailed(exposure.overStops - WHITE_FROM_STOPS);
+}
+
+/**
+ * Light that is dark under one, by its glass or for being short, and not for want of light; a running one that this light
+ * leaves at its longest stands as well.
+ */
+export function darkNailedPrice(
+  { lightKept: wish }: SchoolWishes,
+  { sensor, light, shutter, filter, exposure }: Nailable,
+): number {
+  if (!wish || !sensor.runs || (shutter.spanStops > 0 && light.evMax > exposure.turn)) return 0;
+  const taken = filter.stops + Math.max(0, USUAL_LOG - shutter.longestLog);
+  return wish.price.value * nailed(Math.min(exposure.underStops, taken) - DARK_FROM_STOPS);
+}
+
+function nailed(stops: number): number {
+  return clamp(stops / NAILED_OVER_STOPS, 0, 1);
+}
+
+/** What tells whether a shutter leaves light outside that it could have kept. */
+interface Nailable {
+  sensor: Pick<Sensor, 'runs'>;
+  light: Pick<LightRange, 'evMax'>;
   shutter: ShutterSetting;
   filter: FilterSetting;
+  exposure: Exposure;
+}
+
+/** What must be known of a choice to tell which wishes it breaks. */
+export interface Chosen extends Nailable {
+  stabilization: Stabilization;
   iso: IsoWindow;
   figures: MotionFigures;
-  /** The shutter that the bright end ends with, log2 of seconds. */
-  brightLog: number;
 }
 
 /** Every wish that a choice breaks, the dearest first. */
@@ -100,10 +145,11 @@ export function yieldedBy(wishes: SchoolWishes, demands: Demands, chosen: Chosen
   const { shutter, filter, iso, figures } = chosen;
   const prices: [WishCode, number][] = [
     ['stabilization', stabilizationPrice(wishes, demands, chosen.stabilization)],
-    ['shutterMode', heldPrice(wishes, shutter) + runningPrice(wishes, figures, shutter, chosen.brightLog)],
+    ['shutterMode', heldPrice(wishes, shutter) + runningPrice(wishes, figures, shutter, chosen.exposure)],
     ['angle', anglePrice(wishes, figures, shutter)],
     ['withinShakeFloor', shakeFloorPrice(wishes, figures, shutter.longestLog)],
     ['noFilter', filterPrice(wishes, filter)],
+    ['lightKept', whiteNailedPrice(wishes, chosen) + darkNailedPrice(wishes, chosen)],
     ['isoSpan', isoSpanPrice(wishes, iso)],
     ['isoMax', isoMaxPrice(wishes, iso)],
   ];

@@ -66,7 +66,7 @@ describe('times of a day', () => {
   ])('stay within what is stated: %s', (_, of, given) => {
     const limits = limitsOf(of, given);
     const { better } = found(of, limits);
-    const to = new Map(better?.moves.map((one) => [one.entryId, one.toMs]));
+    const by = new Map(better?.moves.map((one) => [one.entryId, one.toMs - one.fromMs]));
     const spans = [
       ...of.plan.schedule.parts.map(({ entryId, fromMs, toMs }) => ({
         id: entryId,
@@ -76,7 +76,7 @@ describe('times of a day', () => {
       })),
       ...of.plan.schedule.pauses,
     ].map((one) => {
-      const at = to.get(one.id) ?? one.fromMs;
+      const at = one.fromMs + (by.get(one.id) ?? 0);
       return { ...one, wasMs: one.fromMs, fromMs: at, toMs: one.toMs - one.fromMs + at };
     });
     expect(better?.moves.length).toBeGreaterThan(0);

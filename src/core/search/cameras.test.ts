@@ -117,6 +117,18 @@ describe('several cameras on one shot', () => {
     expect(pinned.solved && pinned.joint.cost).toBeGreaterThan(0);
   });
 
+  it('run together where no shutter that stands would hold the light', () => {
+    const bare = { ...two(), filters: [], light: { kind: 'range' as const, evMin: 9, evMax: 15 } };
+    const loose = { ...bare, secondAngles: bare.secondAngles!.map((angle) => ({ ...angle, pins: {} })) };
+    const outcome = solveJointly(briefsOf(loose));
+    if (!outcome.solved) throw new Error('no joint answer');
+    const after = outcome.joint.cameras.map(({ settings }) => settings);
+    expect(after.map(({ shutterMode }) => shutterMode)).toEqual(['auto', 'auto']);
+    expect(matchSheetOf(after, { timelineFps: 25, slowdown: 1 }).every(({ same }) => same)).toBe(true);
+    for (const { pins, settings } of outcome.joint.cameras)
+      expect(settings.shutterSeconds).toBeCloseTo(pins.shutterSeconds!, 9);
+  });
+
   it('pins of two families have no joint answer', () => {
     expect(solveJointly(briefsOf(two({ frameRate: 25 })))).toEqual({ solved: false, alone: null });
   });

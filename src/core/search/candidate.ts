@@ -63,14 +63,16 @@ export function lossOf(space: Space, candidate: Candidate): Loss {
 
 /** The school's wishes that a candidate breaks, the dearest first. */
 export function yieldedIn(space: Space, candidate: Candidate): Yielded[] {
-  const { mode, shutter, filter, iso } = candidate;
+  const { mode, colour, shutter, filter, iso } = candidate;
   return yieldedBy(space.school.wishes, space.demands, {
     stabilization: mode.stabilization,
+    sensor: colour.sensor,
+    light: space.light,
     shutter,
     filter,
     iso,
     figures: figuresOf(space, mode),
-    brightLog: exposureOf(space, candidate).brightLog,
+    exposure: exposureOf(space, candidate),
   });
 }
 

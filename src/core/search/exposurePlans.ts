@@ -4,7 +4,14 @@ import type { ExposureFacts, IsoWindow, ShutterSetting } from '../loss/exposure'
 import { exposureSum, lessBehindGlass, moreBehindGlass } from '../loss/table';
 import { drift, RUNNING_AT_LEAST } from '../loss/terms/drift';
 import { under } from '../loss/terms/under';
-import { filterPrice, isoMaxPrice, isoSpanPrice, heldPrice } from '../loss/wishes';
+import {
+  darkNailedPrice,
+  filterPrice,
+  heldPrice,
+  isoMaxPrice,
+  isoSpanPrice,
+  whiteNailedPrice,
+} from '../loss/wishes';
 import { item } from '../units/items';
 import type { ColourSpace, Space } from './space';
 
@@ -81,17 +88,22 @@ function walkFilters(
   let strongest = filters.length;
   while (weakest < strongest) {
     const middle = (weakest + strongest) >> 1;
-    const falling = lessBehindGlass(weights, factsOf(item(filters, middle)));
+    const facts = factsOf(item(filters, middle));
+    const falling = lessBehindGlass(weights, facts) + whiteNailedPrice(wishes, facts);
     if (price + falling >= beat) weakest = middle + 1;
     else strongest = middle;
   }
   for (let at = weakest; at < filters.length; at++) {
     const filter = item(filters, at);
     const facts = factsOf(filter);
-    const rising = price + moreBehindGlass(weights, facts);
+    const rising = price + moreBehindGlass(weights, facts) + darkNailedPrice(wishes, facts);
     // A filter's side effects do not rise with its stops.
     if (rising - weights.filter * filter.cast >= beat) return;
-    let bound = rising + filterPrice(wishes, filter) + lessBehindGlass(weights, facts);
+    let bound =
+      rising +
+      filterPrice(wishes, filter) +
+      lessBehindGlass(weights, facts) +
+      whiteNailedPrice(wishes, facts);
     // What a running shutter drifts follows from the glass alone: its ISO starts at the lowest.
     if (shutter.spanStops > 0 && bound < beat)
       bound += weights.drift * drift.loss(held(facts, actual)) - free;
@@ -138,9 +150,6 @@ const shutterReaches = new WeakMap<
   { longest: ShutterSetting; shortest: ShutterSetting }
 >();
 
-/** The least that makes a shutter a running one. */
-const LEAST_SPAN_STOPS = 1e-9;
-
 /** The longest and the shortest time of any shutter of a list. */
 function shutterReachOf(
   shutters: readonly ShutterSetting[],
@@ -149,10 +158,9 @@ function shutterReachOf(
   if (known || shutters.length === 0) return known ?? null;
   const longest = Math.max(...shutters.map(({ longestSeconds }) => longestSeconds));
   const shortest = Math.min(...shutters.map(({ shortestSeconds }) => shortestSeconds));
-  // A running shutter may stand at the shortest as well, and loses less there than one that is nailed to it.
   const reach = {
     longest: shutterSetting(longest, longest),
-    shortest: { ...shutterSetting(shortest, shortest), spanStops: LEAST_SPAN_STOPS },
+    shortest: shutterSetting(shortest, shortest),
   };
   shutterReaches.set(shutters, reach);
   return reach;
@@ -188,7 +196,8 @@ function bestIso(
     if (prices >= least) continue;
     const exposure = expose(sensor, light, shutter, filter.stops, iso);
     const facts: ExposureFacts = { sensor, light, shutter, filter, iso, exposure };
-    const loss = exposureSum(weights, facts, prices, least);
+    const nailed = whiteNailedPrice(wishes, facts) + darkNailedPrice(wishes, facts);
+    const loss = exposureSum(weights, facts, prices + nailed, least);
     if (loss >= least) continue;
     least = loss;
     best = { shutter, filter, iso, loss, brightLog: exposure.brightLog, darkLog: exposure.darkLog };

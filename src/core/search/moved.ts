@@ -9,7 +9,7 @@ export function movedScore({ weights, wishes }: School, facts: MotionFacts, shut
   return (
     movementSum(weights, facts) +
     anglePrice(wishes, facts.figures, shutter) +
-    runningPrice(wishes, facts.figures, shutter, facts.brightLog) +
+    runningPrice(wishes, facts.figures, shutter, facts) +
     shakeFloorPrice(wishes, facts.figures, facts.longestLog)
   );
 }

@@ -115,6 +115,7 @@ function colourSpace(brief: Brief, school: School, shared: Workings, colour: All
       referenceLog,
       guardStops: camera.highlightGuardStops[id] + (pins.recording === 'hdr' ? camera.hdrGuardStops : 0),
       noiseStops,
+      runs: camera.shutter.auto,
     },
     isoWindows,
     autoIsoWindows: isoWindows.filter(({ minLog }) => minLog === lowest),

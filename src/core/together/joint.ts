@@ -14,10 +14,10 @@ import { spaceFor } from '../search/space';
 import { underPins, workingsOf } from '../search/workings';
 
 /**
- * Several cameras solved together, so that they cut: one frame-rate family, one shutter angle of the frames shown, one
- * white balance, one colour, one exposure offset, fixed shutters. Of all such sets the one with the least loss summed
- * over the cameras. The search over what is shared is short and plain: families × colours × angles, each camera then
- * solved under those pins.
+ * Several cameras solved together, so that they cut: one frame-rate family, one shutter angle of the frames shown (of
+ * running shutters the longest), all fixed or all running, one white balance, one colour, one exposure offset. Of all
+ * such sets the one with the least loss summed over the cameras. The search over what is shared is short and plain:
+ * families × colours × angles × fixed or running, each camera then solved under those pins.
  */
 interface JointAnswer {
   /** For each camera: the pins that make it match, those the person had set included, and its settings under them. */
@@ -34,6 +34,9 @@ type JointOutcome =
 
 /** Angles tried beside those that the cameras take by themselves, degrees of the frames shown. */
 const USUAL_ANGLES_DEG = [180, 90, 45, 22.5];
+
+/** Fixed ones first: where both come to the same, nothing runs. */
+const SHUTTER_MODES = ['fixed', 'auto'] as const;
 
 export function solveJointly(briefs: readonly Brief[]): JointOutcome {
   const alone = briefs.map((brief) => solved(brief));
@@ -56,23 +59,24 @@ export function solveJointly(briefs: readonly Brief[]): JointOutcome {
   let best: JointAnswer | null = null;
   for (const family of RATE_FAMILIES)
     for (const colour of COLOURS)
-      for (const angle of angles) {
-        const shared: Shared = { family, colour, angle, whiteBalance, offset };
-        const cameras: JointAnswer['cameras'] = [];
-        let score = 0;
-        for (const [at, brief] of briefs.entries()) {
-          // The cameras still to come do no better than each alone.
-          const least = free.slice(at + 1).reduce((sum, one) => sum + one.score, 0);
-          const beat: number = (best?.score ?? Infinity) - score - least;
-          if ((free[at]?.score ?? 0) >= beat) break;
-          const mine = cameraUnder(brief, shared, beat);
-          if (!mine) break;
-          cameras.push(mine);
-          score += mine.score;
+      for (const angle of angles)
+        for (const mode of SHUTTER_MODES) {
+          const shared: Shared = { family, colour, angle, mode, whiteBalance, offset };
+          const cameras: JointAnswer['cameras'] = [];
+          let score = 0;
+          for (const [at, brief] of briefs.entries()) {
+            // The cameras still to come do no better than each alone.
+            const least = free.slice(at + 1).reduce((sum, one) => sum + one.score, 0);
+            const beat: number = (best?.score ?? Infinity) - score - least;
+            if ((free[at]?.score ?? 0) >= beat) break;
+            const mine = cameraUnder(brief, shared, beat);
+            if (!mine) break;
+            cameras.push(mine);
+            score += mine.score;
+          }
+          if (cameras.length === briefs.length && (best === null || score < best.score))
+            best = { cameras, score, cost: score - freeScore };
         }
-        if (cameras.length === briefs.length && (best === null || score < best.score))
-          best = { cameras, score, cost: score - freeScore };
-      }
   if (best === null) return { solved: false, alone: null };
   return { solved: true, joint: best };
 }
@@ -81,6 +85,7 @@ interface Shared {
   family: RateFamily;
   colour: Colour;
   angle: number;
+  mode: (typeof SHUTTER_MODES)[number];
   whiteBalance: number;
   offset: number;
 }
@@ -88,7 +93,7 @@ interface Shared {
 /** One camera at its best under what is shared, if that is below `beat`; `null` where its pins or modes say no. */
 function cameraUnder(
   brief: Brief,
-  { family, colour, angle, whiteBalance, offset }: Shared,
+  { family, colour, angle, mode, whiteBalance, offset }: Shared,
   beat: number,
 ): JointAnswer['cameras'][number] | null {
   if (!brief.camera.iso[colour]) return null;
@@ -105,7 +110,7 @@ function cameraUnder(
     const wanted: Pins = {
       frameRate,
       shutterSeconds,
-      shutterMode: 'fixed',
+      shutterMode: mode,
       colour,
       whiteBalance,
       exposureOffsetStops: offset,

@@ -40,6 +40,8 @@ export interface SchoolWishes {
   angle?: { fromDeg: number; toDeg: number; price: Estimate };
   /** No shutter longer than the shake floor of the view. */
   withinShakeFloor?: { price: Estimate };
+  /** No shutter that stands where the light leaves it, and where the camera would have kept the light by running it. */
+  lightKept?: { price: Estimate };
   /** Nothing in front of the lens. */
   noFilter?: { price: Estimate };
   /** Stops between the ends of the ISO window, each more at its price. */
@@ -50,11 +52,16 @@ export interface SchoolWishes {
 
 const STEADIED: readonly Stabilization[] = ['standard', 'strong', 'levelHold', 'rollHold'];
 
+/** Every school's: a look that holds is worth nothing on a picture that does not. */
+const lightKept = {
+  price: start(5, 'what a running shutter would have kept nobody forgives to a still look'),
+};
+
 export const SCHOOL_HABITS = {
   weigh: {
     aim: { angleDeg: 180, withinStops: 0, orShakeFloor: false },
     weights: {},
-    wishes: {},
+    wishes: { lightKept },
     steadiedInEdit: false,
     exposureOffsetStops: null,
   },
@@ -63,6 +70,7 @@ export const SCHOOL_HABITS = {
     // Frames that are never shown halve the shown angle, which is what this school will not have.
     weights: { angle: 2, cadence: 5, over: 1.5, smear: 0.7 },
     wishes: {
+      lightKept,
       stabilization: {
         among: ['off'],
         price: start(4, 'the movement itself is the picture; electronic steadying pulses at 180°'),
@@ -88,6 +96,7 @@ export const SCHOOL_HABITS = {
     aim: { angleDeg: 180, withinStops: 0, orShakeFloor: true },
     weights: { smear: 1.2, filter: 2, strobing: 0.5 },
     wishes: {
+      lightKept,
       stabilization: {
         among: STEADIED,
         price: start(1.5, 'a still picture is what the short shutter is for'),
@@ -113,6 +122,7 @@ export const SCHOOL_HABITS = {
     aim: { angleDeg: 105, withinStops: 0.21, orShakeFloor: false },
     weights: { filter: 1.3 },
     wishes: {
+      lightKept,
       stabilization: { among: STEADIED, price: start(1, 'a little blur and a steadied picture go together') },
       shutterMode: {
         mode: 'fixed',
@@ -133,6 +143,7 @@ export const SCHOOL_HABITS = {
     // The evening in the edit is what this school is; what it gives up is counted in pixels.
     weights: { smear: 1.2, viewWide: 0.2, card: 0.8, bitRate: 1.3, editCrop: 0 },
     wishes: {
+      lightKept,
       stabilization: {
         among: ['off'],
         price: start(2, 'steadied twice, the picture warps: motion data wants the frame as it fell'),
@@ -149,6 +160,7 @@ export const SCHOOL_HABITS = {
     aim: { angleDeg: 180, withinStops: 0, orShakeFloor: false },
     weights: { angle: 0.4, drift: 0.3, strobing: 0.7 },
     wishes: {
+      lightKept,
       stabilization: { among: STEADIED, price: start(1.5, 'whatever comes is held') },
       shutterMode: { mode: 'auto', price: start(3, 'the camera follows light that nobody can reach it in') },
       noFilter: { price: start(2, 'nothing in front of the lens is left to forget or to lose') },

@@ -14,33 +14,18 @@ const slopes = {
   ),
   lostFrom: start(2, 'two stops past the guard faces and ground go white as well, not only the sky'),
   lost: start(1, 'from there each stop takes subject, not background'),
-  nailed: start(
-    4,
-    'a shutter nailed below the light leaves white what the camera would have taken by itself: nobody forgives that to a still look',
-  ),
-  nailedFrom: start(0.25, 'a quarter of a stop is the step of a dial'),
-  nailedGuard: start(
-    0.75,
-    'stops of the highlight guard: while so much of it is left the edit brings all back',
-  ),
-  nailedMost: start(1.5, 'past that it is white all the same, and counted as that'),
   otherEnd: start(
     0.5,
     'white at the dark end too leaves no part of the run that is right: counted half as much again',
   ),
 };
-const [WHOLE_GUARD, PAST_GUARD, LOST_FROM, LOST, NAILED, NAILED_FROM, NAILED_GUARD, NAILED_MOST, OTHER_END] =
-  [
-    slopes.wholeGuard.value,
-    slopes.pastGuard.value,
-    slopes.lostFrom.value,
-    slopes.lost.value,
-    slopes.nailed.value,
-    slopes.nailedFrom.value,
-    slopes.nailedGuard.value,
-    slopes.nailedMost.value,
-    slopes.otherEnd.value,
-  ];
+const [WHOLE_GUARD, PAST_GUARD, LOST_FROM, LOST, OTHER_END] = [
+  slopes.wholeGuard.value,
+  slopes.pastGuard.value,
+  slopes.lostFrom.value,
+  slopes.lost.value,
+  slopes.otherEnd.value,
+];
 
 /** A guard narrower than this counts as this wide, stops. */
 const LEAST_GUARD = 0.2;
@@ -51,20 +36,17 @@ export const over: TermOf<'over', ExposureFacts> = {
   owner: 'exposure',
   seen: 'the bright end of the light lies above the window: sky, snow and foam turn white',
   formula:
-    'expected stops above the window ÷ guard × wholeGuard, those past the guard × pastGuard more, those lostFrom past it × lost more; each end by its share of the run, the dark one × otherEnd; of a fixed shutter stops above the window past nailedFrom, or past all but nailedGuard of the guard, × nailed, at most nailedMost',
+    'expected stops above the window ÷ guard × wholeGuard, those past the guard × pastGuard more, those lostFrom past it × lost more; each end by its share of the run, the dark one × otherEnd',
   slopes,
   noteFrom: 0.02,
   remedies: ['addFilter', 'letShutterRun', 'logColour', 'splitRun', 'exposeForBright'],
-  loss: ({ light, exposure, sensor, shutter }) => {
+  loss: ({ light, exposure, sensor }) => {
     const { aroundStops, evMax, evMin, brightWeight, darkWeight } = light;
     const bright = whiteLoss(evMax - exposure.windowEvMax, sensor.guardStops, aroundStops);
     if (bright === 0) return 0;
     // The dark end is never brighter.
     const dark = whiteLoss(evMin - exposure.windowEvMax, sensor.guardStops, aroundStops);
-    const seen = brightWeight * bright + OTHER_END * darkWeight * dark;
-    if (shutter.spanStops > 0) return seen;
-    const borne = Math.max(NAILED_FROM, sensor.guardStops - NAILED_GUARD);
-    return seen + Math.min(NAILED_MOST, NAILED * Math.max(0, exposure.overStops - borne));
+    return brightWeight * bright + OTHER_END * darkWeight * dark;
   },
 };
 
