@@ -52,15 +52,18 @@ export const drift: TermOf<'drift', ExposureFacts> = {
     const { aroundStops, evMax, evMin, darkWeight } = light;
     const { turn } = exposure;
     // A short dark stretch is a short change.
-    const moved = (from: number, to: number, span: number): number =>
-      darkWeight * (expectedWithin(to, aroundStops, span) - expectedWithin(from, aroundStops, span));
-    let loss = isoMoves ? ISO_STOP * moved(turn - evMax, turn - evMin, iso.spanStops) : 0;
+    let loss = isoMoves
+      ? ISO_STOP * darkWeight * movedWithin(turn - evMax, turn - evMin, aroundStops, iso.spanStops)
+      : 0;
     if (shutterMoves) {
       // By the light alone: what it takes at the lowest ISO, whatever the longest was set to.
       const taken = shutter.longestLog + turn;
       const look = atWorst(lookAt(taken - evMax), lookAt(taken - evMin), darkWeight);
       loss += SHUTTER_ANYWAY + look * (SHUTTER_FREE - SHUTTER_ANYWAY);
-      loss += (FOLLOWED + look * SHUTTER_STOP) * moved(evMin - turn, evMax - turn, shutter.spanStops);
+      loss +=
+        (FOLLOWED + look * SHUTTER_STOP) *
+        darkWeight *
+        movedWithin(evMin - turn, evMax - turn, aroundStops, shutter.spanStops);
     } else loss += ISO_FREE;
     return loss;
   },
@@ -69,6 +72,11 @@ export const drift: TermOf<'drift', ExposureFacts> = {
 /** The look that a shutter has to change, 0…1: log2 of seconds. */
 function lookAt(log: number): number {
   return clamp((log - LOOK_FROM_LOG) / LOOK_STOPS, 0, 1);
+}
+
+/** By how many stops that differs between two lights. */
+function movedWithin(from: number, to: number, spread: number, span: number): number {
+  return expectedWithin(to, spread, span) - expectedWithin(from, spread, span);
 }
 
 /** Expected stops of what follows the light but only between 0 and `span`. */

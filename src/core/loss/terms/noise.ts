@@ -31,17 +31,23 @@ export const noise: TermOf<'noise', ExposureFacts> = {
   loss: ({ sensor, light, iso, exposure }) => {
     const lowest = iso.minLog - sensor.referenceLog + sensor.noiseStops;
     const { evMin, evMax, aroundStops, darkWeight } = light;
-    const at = (ev: number): number =>
-      PER_STOP * expectedBetween(exposure.turn - ev, aroundStops, lowest, iso.spanStops, 0) +
-      PAST_CAREFUL * expectedBetween(exposure.turn - ev, aroundStops, lowest, iso.spanStops, CAREFUL);
-    const dark = at(evMin);
-    return darkWeight === 1 ? dark : atWorst(at(evMax), dark, darkWeight);
+    const dark = grainWanting(exposure.turn - evMin, aroundStops, lowest, iso.spanStops);
+    if (darkWeight === 1) return dark;
+    return atWorst(grainWanting(exposure.turn - evMax, aroundStops, lowest, iso.spanStops), dark, darkWeight);
   },
 };
 
 /** Of one ISO, so many stops above the reference: no window that starts there has less. */
 export function grainAt(stops: number): number {
   return PER_STOP * Math.max(0, stops) + PAST_CAREFUL * Math.max(0, stops - CAREFUL);
+}
+
+/** Of an ISO that starts at `lowest` and follows what is wanted up to `span` above it. */
+function grainWanting(wanted: number, spread: number, lowest: number, span: number): number {
+  return (
+    PER_STOP * expectedBetween(wanted, spread, lowest, span, 0) +
+    PAST_CAREFUL * expectedBetween(wanted, spread, lowest, span, CAREFUL)
+  );
 }
 
 /** Expected stops above `from` of a value that starts at `lowest` and follows what is wanted up to `span` above it. */
