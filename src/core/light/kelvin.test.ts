@@ -68,6 +68,16 @@ describe('colour of the light', () => {
     expect(colour({ kind: 'scene', from: 'litRoom', to: 'openSun' }).from).toBe('mixed');
   });
 
+  it('of lamps by day is theirs only as far as they light anything', () => {
+    const sodium = (evMin: number, evMax = evMin): LightColour =>
+      colour({ ...range(evMin, evMax), lamps: 'sodium' });
+    expect(sodium(6, 9)).toMatchObject({ from: 'lamps', lockK: 2100 });
+    expect(sodium(14, 15)).toEqual(colour(range(14, 15)));
+    const tunnel = sodium(6, 14);
+    expect(tunnel).toMatchObject({ from: 'mixed', warmK: 2100 });
+    expect(tunnel.coolK).toBe(colour(range(6, 14)).coolK);
+  });
+
   it('is locked half-way in mired between the ends of the run', () => {
     const { lockK, warmK, coolK } = colour(range(10, 15));
     // A camera's white balance goes in hundreds.

@@ -74,13 +74,38 @@ export function colourOfLight(light: Light, range: LightRange, run: RunThroughLi
 function seenIn(light: Light, range: LightRange, { limits }: RunThroughLight): Seen {
   const lamps = lampsIn(light);
   if (limits.lamps === 'screen') return one(SCREEN_K, 10, 'screen');
+  const lit = litBy(lamps, light, range, limits.lamps === 'mains');
+  if (lit) return range.evMax <= LAMPS_REACH_EV ? lit : underTheSky(lit, light, range);
+  return light.kind === 'scene' ? ofScenes(light, lamps) : skyIn(light, range);
+}
+
+/** The lamps of a light by themselves, told by their kind or only as being there; `null`: none, or those of a named scene. */
+function litBy(lamps: LampKind, light: Light, range: LightRange, mains: boolean): Seen | null {
   if (lamps !== 'none' && lamps !== 'unknown') {
     const { kelvin, offMired } = LAMP_COLOUR[lamps];
     return one(kelvin, offMired, 'lamps');
   }
-  if (light.kind === 'scene') return ofScenes(light, lamps);
-  if (lamps === 'unknown' || limits.lamps === 'mains')
-    return one(between(LAMPS_BY_LIGHT, range.evMax), UNKNOWN_LAMPS_MIRED, 'unknownLamps');
+  if (light.kind === 'scene' || (lamps === 'none' && !mains)) return null;
+  const theirs = range.evMax <= LAMPS_REACH_EV ? range.evMax : range.evMin;
+  return one(between(LAMPS_BY_LIGHT, theirs), UNKNOWN_LAMPS_MIRED, 'unknownLamps');
+}
+
+/** The brightest that lamps make it, EV100: a stage. What is brighter has the sky in it (start). */
+const LAMPS_REACH_EV = 11.5;
+
+/** Lamps by day: they light the dark end of the run, where that is dark enough for them. */
+function underTheSky(lit: Seen, light: Light, range: LightRange): Seen {
+  const sky = light.kind === 'scene' ? ofScenes(light, 'none') : skyIn(light, range);
+  if (range.evMin > LAMPS_REACH_EV) return sky;
+  return {
+    warmK: Math.min(lit.warmK, sky.warmK),
+    coolK: Math.max(lit.coolK, sky.coolK),
+    offMired: Math.max(lit.offMired, sky.offMired),
+    from: 'mixed',
+  };
+}
+
+function skyIn(light: Exclude<Light, { kind: 'scene' }>, range: LightRange): Seen {
   if (light.kind === 'sun') return ofSun(light);
   return {
     warmK: between(SKY_BY_LIGHT, range.evMax),
