@@ -19,7 +19,7 @@ const VIEWS = [
     {
       prices: [
         ['ND64 for Shrew', 25],
-        ['ND128 for Otter', 30],
+        ['ND256 for Otter', 30],
       ],
     },
   ],

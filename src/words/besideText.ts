@@ -34,7 +34,8 @@ export function besideText(
   const nearest = [...beside].sort((a, b) => a.by - b.by).slice(0, 2);
   const told = nearest.map((one, at) => {
     const value = valueText(setting, one, kit);
-    const [worst] = one.costs;
+    // What is seen says more than that a school wishes otherwise.
+    const worst = one.costs.find(({ term }) => term !== 'wish') ?? one.costs[0];
     if (one.by < SAME_BELOW) return messages.comesToAboutTheSame({ value });
     const verb = at === 0 || nearest[0] === undefined || nearest[0].by < SAME_BELOW ? messages.costs : '';
     return messages.more({
