@@ -2,7 +2,7 @@ import { shotName } from '@/words/shotName';
 import type { Filter } from '@/core/filters/kit';
 import type { Settings } from '@/core/records/settings';
 import type { Shot } from '@/core/records/shot';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { SETTING_LABEL } from '@/words/labels';
 import { settingText } from '@/words/settingText';
 

@@ -22,10 +22,10 @@ export function alternativeLabel({ way, settings }: Alternative, kit: readonly F
   }
 }
 
-export function gainsText({ gains }: Alternative): string {
+export function gainsText({ gains }: Pick<Alternative, 'gains'>): string {
   return gains.length === 0 ? messages.nothingGained : messages.less({ gains: changes(gains, 3) });
 }
 
-export function costsText({ costs }: Alternative): string {
+export function costsText({ costs }: Pick<Alternative, 'costs'>): string {
   return costs.length === 0 ? messages.nothingLost : messages.more({ costs: changes(costs, 3) });
 }

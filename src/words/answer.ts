@@ -8,11 +8,15 @@ import { cameraCount, shotOfPart } from '@/core/records/secondAngles';
 import type { Shot } from '@/core/records/shot';
 import { reasonsOf } from '@/core/answer/reasons';
 import { holdClock } from '@/core/answer/clock';
+import { refusalFor } from '@/core/answer/refusal';
 import type { Refusal } from '@/core/answer/refusal';
 import { pairSheet } from '@/core/together/pairSheet';
 import { solve } from '@/core/answer/solve';
 import type { Solution } from '@/core/answer/solve';
 import { alternativeLabel, costsText, gainsText } from './alternativeText';
+import { lapseOr } from '@/core/timeLapse/lapseAnswer';
+import { isLapseBrief } from '@/core/timeLapse/timeLapsePlan';
+import { lapseInWords } from './lapseInWords';
 import { matchText } from './matchText';
 import { demandText } from './pairText';
 import { figureId } from '@/core/records/figures';
@@ -68,6 +72,12 @@ function secondHalfOf(shot: Shot): Pick<Answer, 'secondHalf'> {
 /** One camera, as if no other were there. */
 export function answerOne(shot: Shot, inPlan?: InPlan): Answer | RefusalFile {
   const { brief, assumed } = briefOf(shot, inPlan);
+  if (isLapseBrief(brief)) {
+    const made = lapseOr(brief);
+    return made.ok
+      ? lapseInWords(brief, made.lapse, assumed)
+      : refusalInWords(refusalFor(brief, made.obstacle), brief);
+  }
   const outcome = solve(brief);
   return outcome.solved ? answerInWords(outcome.solution, assumed) : refusalInWords(outcome.refusal, brief);
 }

@@ -1,34 +1,11 @@
 import * as messages from '@/language/words/card';
 import { soundAdvice } from '@/core/answer/soundAdvice';
 import type { Brief } from '@/core/brief/brief';
-import type { SettingKey, Settings } from '@/core/records/settings';
+import type { Settings } from '@/core/records/settings';
 import type { CheckWorth } from '@/core/rehearse/checks';
 import type { Slip } from '@/core/rehearse/unknowns';
 import { trimmed } from '@/core/units/format';
 import { soundCheck } from './soundText';
-
-/** The eight settings in their one order, and the smaller second row. */
-export const CARD_KEYS = [
-  'frameRate',
-  'shutterSeconds',
-  'filter',
-  'iso',
-  'resolution',
-  'view',
-  'bitRateMbps',
-  'stabilization',
-] as const satisfies readonly SettingKey[];
-
-export const SECOND_ROW_KEYS = [
-  'whiteBalance',
-  'colour',
-  'exposureOffsetStops',
-  'codec',
-  'sharpening',
-  'noiseReduction',
-  'recording',
-  'bitDepth',
-] as const satisfies readonly SettingKey[];
 
 /** One line of the check before the run. */
 export interface Check {

@@ -4,12 +4,14 @@ import type { Brief } from '@/core/brief/brief';
 import { emptyShot } from '@/core/records/emptyShot';
 import type { Shot } from '@/core/records/shot';
 import { lapseOf } from '@/core/timeLapse/lapseAnswer';
+import { SCENE_CHANGES } from '@/core/vocabulary/timeLapses';
 import type { TimeLapsePlan } from '@/core/timeLapse/timeLapsePlan';
-import { lapseLost, lapseText, lapseTileText, lapseWhys, longText } from './lapseText';
+import { lapseHelpText, lapseReasons, lapseText, lapseWarningText, lapseWhys, longText } from './lapseText';
 
 const briefWith = (more: Partial<Shot> = {}): Brief =>
   briefOf({
     ...emptyShot('Ridge'),
+    mount: { kind: 'tripod' },
     light: { kind: 'range', evMin: 12, evMax: 14 },
     timeLapse: { intervalSeconds: 4, look: 'half' },
     pins: { recording: 'timeLapse' },
@@ -31,16 +33,15 @@ describe('a time-lapse in words', () => {
   });
 
   it('says what its shutter is of the interval', () => {
-    const brief = briefWith();
+    const brief = briefWith({ light: { kind: 'range', evMin: 2, evMax: 2 } });
     const plan = planOf(brief);
     const text = lapseWhys(plan, brief).join(' ');
-    expect(text).toContain(`${Math.round((100 * plan.shutterSeconds) / plan.intervalSeconds)} %`);
+    expect(text).toContain('50 % of the interval');
     expect(text).toContain(String(plan.frames));
   });
 
   it('tells of movement only where movement is to be seen as blur', () => {
-    const whysOf = (brief: Brief): number =>
-      lapseWhys(planOf(brief), brief).length - lapseLost(planOf(brief), brief).length;
+    const whysOf = (brief: Brief): number => lapseWhys(planOf(brief), brief).length;
     const blurred = briefWith({ timeLapse: { intervalSeconds: 4, look: 'blur', blurPct: 10 } });
     expect(whysOf(blurred)).toBe(whysOf(briefWith()) + 1);
   });
@@ -58,30 +59,39 @@ describe('a time-lapse in words', () => {
     expect(moving(30).length).toBeGreaterThanOrEqual(3);
   });
 
-  it('tells a filter that is missing from one that would not be enough, and the dark end apart', () => {
-    const brief = briefWith({ filters: [{ id: 'nd8', kind: 'nd', stops: 3 }] });
-    const plan = planOf(brief);
-    const lost = (more: Partial<TimeLapsePlan>): string[] =>
-      lapseLost({ ...plan, overStops: 0, underStops: 0, ...more }, brief);
-    expect(lost({})).toEqual([]);
-    expect(lost({ overStops: 0.04, underStops: 0.04 })).toEqual([]);
-    const [inTheBag] = lost({ overStops: 1.5, filter: { ...plan.filter, ids: [], stops: 0 } });
-    const [none] = lost({ overStops: 1.5, filter: { ...plan.filter, ids: ['nd8'], stops: 3 } });
-    expect(inTheBag).toContain('1.5');
-    expect(none).not.toBe(inTheBag);
-    const [dark] = lost({ underStops: 2 });
-    expect(dark).toContain('2');
-    expect(lost({ overStops: 1, underStops: 1 })).toHaveLength(2);
+  it('says of each warning how much, and of each help what it leaves', () => {
+    const told = lapseWarningText({
+      code: 'exposeLapse',
+      seen: 'dark',
+      severity: 'stop',
+      stops: 1.5,
+      helps: [],
+    });
+    expect(told).toMatch(/^Dark.*1\.5 stops/);
+    expect(
+      lapseWarningText({ code: 'exposeLapse', seen: 'white', severity: 'stop', stops: 2, helps: [] }),
+    ).toMatch(/^White.*2 stops/);
+    expect(lapseWarningText({ code: 'power', severity: 'note', hours: 2, wattHours: 4.8 })).toMatch(
+      /2 h.*4\.8 Wh/,
+    );
+    expect(lapseHelpText({ code: 'raiseCeiling', iso: 3200, underStops: 0 })).toMatch(/3200: nothing/);
+    expect(lapseHelpText({ code: 'longerInterval', intervalSeconds: 30, underStops: 0.8 })).toMatch(
+      /30 s: 0\.8/,
+    );
+    expect(lapseHelpText({ code: 'letGo', pins: ['shutterSeconds'], overStops: 0, underStops: 0 })).toMatch(
+      /Shutter/,
+    );
   });
 
-  it('says under its tiles what of the light is lost there', () => {
-    const brief = briefWith();
-    const plan = { ...planOf(brief), overStops: 0, underStops: 0 };
-    const [sound, short] = [plan, { ...plan, overStops: 1, underStops: 1 }].map((one) =>
-      lapseTileText(one, brief),
-    );
-    for (const setting of ['filter', 'iso'] as const) expect(sound![setting]).not.toBe(short![setting]);
-    expect(sound!.shutterSeconds).toBe(short!.shutterSeconds);
+  it('gives a reason for every setting that its interval, look or light decides', () => {
+    for (const change of SCENE_CHANGES) {
+      const brief = briefWith({ timeLapse: { change } });
+      const reasons = lapseReasons(lapseOf(brief)!, brief);
+      expect(reasons.map(({ setting }) => setting)).toEqual(
+        expect.arrayContaining(['frameRate', 'shutterSeconds', 'filter', 'iso', 'view', 'whiteBalance']),
+      );
+      for (const { text } of reasons) expect(text).not.toBe('');
+    }
   });
 
   it('tells short shutters as fractions and long ones in seconds', () => {

@@ -13,7 +13,7 @@ import { trimmed } from '@/core/units/format';
 import { CODEC_LABEL, MOUNT_LABEL } from './labels';
 import { clockText } from './lightText';
 import { capital } from './sentences';
-import { CARD_KEYS, SECOND_ROW_KEYS } from './card';
+import { CARD_KEYS, SECOND_ROW_KEYS } from './cardKeys';
 import { SETTING_LABEL } from './labels';
 import { durationText, settingText, wornText } from './settingText';
 import type { FilterNotation } from './settingText';

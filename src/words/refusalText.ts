@@ -18,6 +18,7 @@ export function refusalPath({ obstacle }: Refusal, brief: Brief): string {
     case 'noSuchView':
       return 'pins.view.id';
     case 'shutterLongerThanFrame':
+    case 'shutterLongerThanInterval':
     case 'shutterTooShort':
       return brief.pins.shutterSeconds === undefined ? 'pins.shutterAngleDeg' : 'pins.shutterSeconds';
     case 'shutterFloorAbove':
@@ -63,6 +64,11 @@ export function refusalText({ obstacle, says }: Refusal, brief: Brief): string {
       return messages.aShutterOfSDoes({
         shutterSeconds: shutterFraction(obstacle.shutterSeconds),
         frameRates: obstacle.frameRates.map((fps) => trimmed(fps, 3)).join(', '),
+      });
+    case 'shutterLongerThanInterval':
+      return messages.aShutterOfSAtInterval({
+        shutterSeconds: trimmed(obstacle.shutterSeconds, 2),
+        intervalSeconds: trimmed(obstacle.intervalSeconds, 2),
       });
     case 'shutterTooShort':
       return messages.sIsShorterThanThe({

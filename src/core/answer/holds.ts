@@ -24,7 +24,7 @@ export interface Holds {
 }
 
 /** Stands for a limit that is never reached, since JSON knows no infinity. */
-const UNLIMITED = 100_000;
+export const UNLIMITED = 100_000;
 
 export function holdsOf(
   space: Space,
@@ -64,7 +64,7 @@ export function holdsOf(
 }
 
 /** Both ends of the light shift together, normally: P(no dark end below the window, no bright one above its guard). */
-function chanceInside(light: LightRange, exposure: Exposure, guardStops: number): number {
+export function chanceInside(light: LightRange, exposure: Exposure, guardStops: number): number {
   const up = exposure.windowEvMax + guardStops - light.evMax;
   const down = exposure.windowEvMin - light.evMin;
   if (light.spreadStops === 0) return up >= 0 && down <= 0 ? 1 : 0;

@@ -1,8 +1,8 @@
-import { isoWindow, shutterSetting } from '../loss/exposure';
 import { exposureOf } from '../search/candidate';
 import type { LapseAnswer } from '../timeLapse/lapseAnswer';
 import type { Brief } from '../brief/brief';
 import { omit } from '../units/omit';
+import { lapseHolds, lapseMotion } from './lapseFigures';
 import { solve } from './solve';
 import type { Solution } from './solve';
 
@@ -18,23 +18,22 @@ export function lapseSolution(brief: Brief, { plan, settings, loss }: LapseAnswe
     ...plain.candidate,
     mode: plan.mode,
     filter: plan.filter,
-    shutter: shutterSetting(plan.shutterSeconds, plan.shutterSeconds),
-    iso: isoWindow(plan.iso, plan.iso),
+    encoding: plan.encoding,
+    shutter: plan.shutter,
+    iso: plan.iso,
   };
-  const { figures, motion } = plain;
+  const { figures } = plain;
   const space = { ...plain.space, brief };
   return {
     space,
     candidate,
     settings,
     score: loss,
-    loss: plain.loss,
+    loss: plan.loss,
     exposure: exposureOf(space, candidate),
     figures,
-    motion,
-    get holds() {
-      return plain.holds;
-    },
+    motion: lapseMotion(brief, plan),
+    holds: lapseHolds(brief, plan),
     warnings: [],
     schools: [],
     alternatives: [],

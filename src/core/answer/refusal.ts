@@ -4,6 +4,8 @@ import type { Pins, Settings } from '../records/settings';
 import { schoolOf } from '../loss/schools';
 import { search } from '../search/search';
 import { settingsOf } from '../search/settingsOf';
+import { lapseOf } from '../timeLapse/lapseAnswer';
+import { isLapseBrief } from '../timeLapse/timeLapsePlan';
 import { spaceFor } from '../search/space';
 import type { Obstacle } from '../search/obstacle';
 
@@ -60,6 +62,8 @@ function pinsIn(obstacle: Obstacle, { pins }: Brief): (keyof Pins)[] {
         return ['recording', 'shutterMode', 'shutterSeconds', 'shutterAngleDeg'];
       case 'noSuchView':
         return ['view'];
+      case 'shutterLongerThanInterval':
+        return ['shutterSeconds', 'shutterAngleDeg'];
       case 'shutterLongerThanFrame':
       case 'angleDisagrees':
         return ['shutterSeconds', 'shutterAngleDeg', 'frameRate'];
@@ -91,6 +95,10 @@ function omit(brief: Brief, gone: (keyof Pins)[]): NearestChange | null {
 }
 
 function workable(brief: Brief, gaveWay: NearestChange['gaveWay']): NearestChange | null {
+  if (isLapseBrief(brief)) {
+    const lapse = lapseOf(brief);
+    return lapse && { gaveWay, pins: brief.pins, settings: lapse.settings, score: lapse.loss };
+  }
   const made = spaceFor(brief, schoolOf(brief.look));
   const found = made.ok ? search(made.space) : null;
   if (!made.ok || !found) return null;

@@ -14,6 +14,7 @@ import { usualShakeDegPerSRms } from '../motion/shake';
 import { ACTIVITY_HABITS } from '../vocabulary/activities';
 import { habitsOf, placesOf } from '../vocabulary/mounts';
 import type { Learned } from '../records/learned';
+import { isTimeLapse } from '../records/filmedAs';
 import type { Pins } from '../records/settings';
 import type { Light, Shot } from '../records/shot';
 import { LearnedFigures } from './learned';
@@ -184,7 +185,9 @@ export function briefOf(
       : told,
   );
   const filters = own.filters(or(shot.filters, 'filters', [...USUAL_FILTERS]));
-  const isoCeiling = limits?.isoCeiling ?? or(undefined, 'limits.isoCeiling', own.isoCeiling(camera));
+  const isoCeiling =
+    limits?.isoCeiling ??
+    or(undefined, 'limits.isoCeiling', usualCeiling(shot, own.isoCeiling(camera), camera));
   const mainsHz = or(limits?.mainsHz, 'limits.mainsHz', mainsThere ?? USUAL.mainsHz);
   const lamps = or(limits?.lamps, 'limits.lamps', 'byLight');
   const screenHz = or(limits?.screenHz, 'limits.screenHz', USUAL.screenHz);
@@ -209,7 +212,7 @@ export function briefOf(
       motion: { travelMps, nearestM, panDegPerS, shakeDegPerSRms, subject },
       light,
       filters,
-      pins: { ...held, ...shot.pins },
+      pins: { ...held, ...shot.pins, ...recordedAs(shot) },
       held: (Object.keys(shot.pins ?? {}) as (keyof Pins)[]).reduce((left, key) => omit(left, key), held),
       timeLapse: { ...filled(USUAL_TIME_LAPSE, shot.timeLapse), ...movingAs(shot.pins?.recording) },
       loop: filled(USUAL_LOOP, shot.loop),
@@ -221,6 +224,19 @@ export function briefOf(
 }
 
 const NONE: readonly Learned[] = [];
+
+/** Into the night a time-lapse is given what the sky asks: grain is less than no stars. */
+function usualCeiling(shot: Shot, usual: number, { iso }: CameraProfile): number {
+  const change = isTimeLapse(shot) ? shot.timeLapse?.change : undefined;
+  if (change !== 'stars' && change !== 'sunset') return usual;
+  return Math.max(usual, Math.min(iso.standard.max, USUAL.nightIsoCeiling));
+}
+
+/** A shot of a file that only tells a time-lapse is one. */
+function recordedAs(shot: Shot): Pick<Pins, 'recording'> {
+  if (!isTimeLapse(shot) || shot.pins?.recording !== undefined) return {};
+  return { recording: shot.timeLapse?.moving === true ? 'movingTimeLapse' : 'timeLapse' };
+}
 
 /** A pinned recording says whether the camera moves. */
 function movingAs(recording: Pins['recording']): { moving?: boolean } {

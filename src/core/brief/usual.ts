@@ -20,6 +20,7 @@ export const USUAL: Usual = {
   activity: 'riding',
   subject: { speedMps: 3, distanceM: 4, sizeM: 1.8, sideM: 0 },
   isoCeiling: 800,
+  nightIsoCeiling: 6400,
   mainsHz: 50,
   screenHz: 60,
   recordSeconds: 1200,
@@ -53,6 +54,8 @@ interface Usual {
   activity: Activity;
   subject: { speedMps: number; distanceM: number; sizeM: number; sideM: number };
   isoCeiling: number;
+  /** Of time-lapses into the night. */
+  nightIsoCeiling: number;
   mainsHz: 50 | 60;
   screenHz: number;
   recordSeconds: number;

@@ -52,6 +52,19 @@ export function modesOf(profile: CameraProfile): readonly Mode[] {
   return table;
 }
 
+/** The widest of some modes, the first of those that are as wide. */
+export function largestOf(modes: readonly Mode[]): Mode | undefined {
+  return modes.reduce<Mode | undefined>(
+    (best, mode) => (best && best.resolution.width >= mode.resolution.width ? best : mode),
+    undefined,
+  );
+}
+
+/** The encoding that writes most. */
+export function richestOf(encodings: readonly Encoding[]): Encoding {
+  return encodings.reduce((best, one) => (one.bitRateMbps > best.bitRateMbps ? one : best));
+}
+
 /** What to say about a combination that the rules would give and a limit takes away; undefined when none does. */
 export function limitAgainst(profile: CameraProfile, wish: Combination): string | undefined {
   return profile.limits.find((limit) => limitCovers(limit, wish))?.says;

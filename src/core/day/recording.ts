@@ -2,7 +2,7 @@ import { modePowerW, modesOf } from '../camera/modeTable';
 import type { Mode } from '../camera/modeTable';
 import { evRangeOf } from '../light/lightRange';
 import type { Settings } from '../records/settings';
-import { loopPlan } from '../timeLapse/timeLapsePlan';
+import { loopPlan } from '../timeLapse/loopPlan';
 import { SOUND_MBPS, writtenMbps } from '../camera/card';
 import { sunOnCameraC } from './heat';
 import type { PartAnswer } from './partAnswer';

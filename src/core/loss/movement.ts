@@ -210,7 +210,7 @@ export function subjectPace(brief: Brief, view: Pick<MotionView, 'horizontalDeg'
 /** The figures an answer quotes for one shutter: per cent of the frame's width. */
 export function motionOf(
   brief: Brief,
-  figures: MotionFigures,
+  figures: Pick<MotionFigures, 'worstPctPerS' | 'stepPct'>,
   view: MotionView,
   seconds: number,
 ): { blurPctWidth: number; stepPctWidth: number; shakeSmearPctWidth: number } {

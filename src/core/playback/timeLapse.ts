@@ -25,33 +25,6 @@ export function intervalForClip(clipSeconds: number, durationSeconds: number, ti
   return durationSeconds / Math.max(1, clipSeconds * timelineFps - 1);
 }
 
-/** What the shutter of each picture is meant to look like. */
-export type TimeLapseLook =
-  /** Half the interval: a 180° shutter of the sped-up film. */
-  | { kind: 'half' }
-  /** What moves blurs by this much of the width. */
-  | { kind: 'blur'; blurPct: number; pctPerS: number }
-  /** Each picture sharp: as short as a hand would take it. */
-  | { kind: 'crisp' };
-
-/** A shutter at which nothing in a landscape blurs, seconds (start). */
-const CRISP_SECONDS = 1 / 125;
-/** Time a camera needs between two pictures, seconds (start). */
-const WRITE_SECONDS = 0.5;
-
-/** The shutter for a look, no longer than the interval leaves. */
-export function timeLapseShutterSeconds(look: TimeLapseLook, intervalSeconds: number): number {
-  const longest = Math.max(intervalSeconds / 2, intervalSeconds - WRITE_SECONDS);
-  switch (look.kind) {
-    case 'half':
-      return intervalSeconds / 2;
-    case 'blur':
-      return look.pctPerS > 0 ? Math.min(longest, look.blurPct / look.pctPerS) : longest;
-    case 'crisp':
-      return Math.min(longest, CRISP_SECONDS);
-  }
-}
-
 /** A moving time-lapse: how fast it may be sped up before what passes jumps, and how long the clip gets. */
 export interface MovingTimeLapse {
   clipSeconds: number;

@@ -11,6 +11,15 @@ const OneCamera = z.strictObject({
   kind: z.literal('lynxeye/answer'),
   version: FileVersion,
   settings: SettingsSchema,
+  /** Of a time-lapse: a picture every so often, how many of them, for how long, and as how much film. */
+  timeLapse: z
+    .strictObject({
+      intervalSeconds: number,
+      shots: z.int(),
+      recordSeconds: number,
+      playedSeconds: number,
+    })
+    .optional(),
   fNumber: number,
   exposure: z.strictObject({
     evMin: number,

@@ -90,7 +90,7 @@ function noColour({ camera, pins, limits }: Brief, ranges: readonly AllowedColou
 }
 
 /** Whether a mode keeps one pin. Codec and bit rate must be kept by the same encoding. */
-function keepsPin(brief: Brief, mode: Mode, pin: ModePin): boolean {
+export function keepsPin(brief: Brief, mode: Mode, pin: ModePin): boolean {
   const { pins } = brief;
   switch (pin) {
     case 'frameRate':

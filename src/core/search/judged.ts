@@ -70,11 +70,11 @@ function judged(space: Space, theirs: Space, candidate: Candidate): Judged {
 
 /** The terms that get better and worse from one loss to another, the largest first. */
 export function changesFrom(
-  space: Space,
+  { school }: Pick<Space, 'school'>,
   from: Loss,
   to: Loss,
 ): { gains: TermChange[]; costs: TermChange[] } {
-  const changes = TERMS.map((term) => ({ term, by: space.school.weights[term] * (to[term] - from[term]) }));
+  const changes = TERMS.map((term) => ({ term, by: school.weights[term] * (to[term] - from[term]) }));
   return {
     gains: changes.filter(({ by }) => by < -WORTH_A_WORD).sort((a, b) => a.by - b.by),
     costs: changes.filter(({ by }) => by > WORTH_A_WORD).sort((a, b) => b.by - a.by),

@@ -7,6 +7,7 @@ export type Obstacle =
   | { code: 'noSuchMode'; pins: ModePin[] }
   | { code: 'noSuchView'; viewId: string; offered: string[] }
   | { code: 'shutterLongerThanFrame'; shutterSeconds: number; frameRates: number[] }
+  | { code: 'shutterLongerThanInterval'; shutterSeconds: number; intervalSeconds: number }
   | { code: 'shutterTooShort'; shutterSeconds: number; shortestSeconds: number }
   | { code: 'shutterFloorAbove'; shutterSeconds: number; floorSeconds: number }
   | { code: 'noAutoShutter' }

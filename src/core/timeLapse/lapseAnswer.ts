@@ -1,55 +1,79 @@
-import { wearable } from '../filters/bag';
-import { filterSettings } from '../filters/kit';
 import type { FilterSetting } from '../filters/kit';
-import { colourOfLight } from '../light/kelvin';
-import { lightRangeOf } from '../light/lightRange';
 import type { Brief } from '../brief/brief';
 import type { Settings } from '../records/settings';
-import { timeLapsePlan, usualTimeLapse } from './timeLapsePlan';
+import type { Obstacle } from '../search/obstacle';
+import { workingsOf } from '../search/workings';
+import { timeLapsePlan } from './timeLapsePlan';
 import type { TimeLapsePlan } from './timeLapsePlan';
 
-/** A time-lapse as an answer: its plan, all its settings, and what of the light it loses. */
+/** A time-lapse as an answer: its plan and all its settings, what it loses, and whether it can be exposed at all. */
 export interface LapseAnswer {
   plan: TimeLapsePlan;
   settings: Settings;
+  /** The weighted losses, on the scale of every answer. */
   loss: number;
+  /** Neither white nor dark past what an edit brings back. */
+  exposed: boolean;
 }
 
-/** What of the light a time-lapse loses counts as it does elsewhere: a stop of white sky more than one of shade. */
-const OVER_LOSS = 1.5;
-const UNDER_LOSS = 1;
+type LapseOr = { ok: true; lapse: LapseAnswer } | { ok: false; obstacle: Obstacle };
 
-/** `null`: the camera records none. Only `filters` are tried: the pinned one, or all of the kit, unless some are named. */
-export function lapseOf(
-  brief: Brief,
-  filters: readonly FilterSetting[] = filtersOf(brief),
-): LapseAnswer | null {
-  const plan = timeLapsePlan(brief, usualTimeLapse(brief), filters);
-  return (
-    plan && {
+/** White that the edit may still bring back beside the camera's guard, and dark that it may lift, stops (start). */
+const BRIGHT_BORNE_STOPS = 0.5;
+const DARK_BORNE_STOPS = 1;
+/** A night that falls may end dark: what was watched has gone by then, stops (start). */
+const NIGHT_BORNE_STOPS = 3;
+
+export function lapseOr(brief: Brief, filters?: readonly FilterSetting[]): LapseOr {
+  const made = timeLapsePlan(brief, filters);
+  if (!made.ok) return made;
+  const { plan } = made;
+  const guard = brief.camera.highlightGuardStops[brief.pins.colour ?? 'standard'];
+  return {
+    ok: true,
+    lapse: {
       plan,
       settings: settingsOfPlan(plan, brief),
-      loss: plan.overStops * OVER_LOSS + plan.underStops * UNDER_LOSS,
-    }
-  );
+      loss: plan.score,
+      exposed: plan.overStops <= guard + BRIGHT_BORNE_STOPS && plan.underStops <= darkBorne(brief),
+    },
+  };
 }
 
-function filtersOf(brief: Brief): FilterSetting[] {
-  const all = filterSettings(wearable(brief));
-  const { filter } = brief.pins;
-  return filter ? all.filter(({ ids }) => ids.join() === filter.ids.join()) : all;
+export function darkBorne({ timeLapse }: Brief): number {
+  return timeLapse.change === 'sunset' ? NIGHT_BORNE_STOPS : DARK_BORNE_STOPS;
 }
+
+/** `null`: the camera records none that keeps the pins. Only `filters` are tried, where some are named. */
+export function lapseOf(brief: Brief, filters?: readonly FilterSetting[]): LapseAnswer | null {
+  const made = lapseOr(brief, filters);
+  return made.ok ? made.lapse : null;
+}
+
+/** White balance at which a sunset keeps its colours, K. */
+const SUNSET_K = 5400;
+/** And at which a night sky is neither brown nor blue, K (start). */
+const STARS_K = 4000;
 
 function settingsOfPlan(plan: TimeLapsePlan, brief: Brief): Settings {
-  const { mode, filter, shutterSeconds, shutterAngleDeg } = plan;
-  const encoding = mode.encodings.reduce((best, one) => (one.bitRateMbps > best.bitRateMbps ? one : best));
+  const { mode, encoding, filter, shutter, iso } = plan;
+  const { pins, timeLapse } = brief;
+  const runs = shutter.spanStops > 0;
+  // Pictures of one film may not change colour between them.
+  const whiteBalance =
+    timeLapse.change === 'sunset'
+      ? SUNSET_K
+      : timeLapse.change === 'stars'
+        ? STARS_K
+        : workingsOf(brief).lightColour.lockK;
   return {
     frameRate: mode.frameRate,
-    shutterSeconds: Math.min(60, shutterSeconds),
-    shutterAngleDeg: Math.min(360, shutterAngleDeg),
-    shutterMode: 'fixed',
+    shutterSeconds: shutter.longestSeconds,
+    shutterAngleDeg: Math.min(360, plan.shutterAngleDeg),
+    shutterMode: runs ? 'auto' : 'fixed',
+    ...(runs ? { shutterFloorSeconds: shutter.shortestSeconds } : {}),
     filter: { ids: [...filter.ids], stops: filter.stops },
-    iso: { min: plan.iso, max: plan.iso },
+    iso: { min: iso.min, max: iso.max },
     resolution: { width: mode.resolution.width, height: mode.resolution.height },
     view: { id: mode.view.id, horizontalDeg: mode.view.horizontalDeg },
     bitRateMbps: encoding.bitRateMbps,
@@ -57,11 +81,10 @@ function settingsOfPlan(plan: TimeLapsePlan, brief: Brief): Settings {
     bitDepth: encoding.bitDepth,
     recording: mode.recording,
     stabilization: mode.stabilization,
-    // Pictures of one film may not change colour between them.
-    whiteBalance: colourOfLight(brief.light, lightRangeOf(brief.light, brief), brief).lockK,
-    colour: 'standard',
-    exposureOffsetStops: 0,
-    sharpening: 'standard',
-    noiseReduction: 'standard',
+    whiteBalance: pins.whiteBalance ?? whiteBalance,
+    colour: pins.colour ?? 'standard',
+    exposureOffsetStops: pins.exposureOffsetStops ?? 0,
+    sharpening: pins.sharpening ?? 'standard',
+    noiseReduction: pins.noiseReduction ?? 'standard',
   };
 }

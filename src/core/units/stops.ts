@@ -23,6 +23,9 @@ export const THIRD_STOP_SHUTTERS: readonly number[] = [
   100, 80, 60, 50, 40, 30, 25, 20, 15, 13, 10, 8, 6, 5, 4, 3, 2.5, 2, 1.6, 1.3, 1,
 ].map((denominator) => 1 / denominator);
 
+/** The same from 1.3 s to half a minute, for pictures at an interval, seconds. */
+export const LONG_SHUTTERS: readonly number[] = [1.3, 1.6, 2, 2.5, 3.2, 4, 5, 6, 8, 10, 13, 15, 20, 25, 30];
+
 /** Two numbers are the same for our purposes when they differ by less than one part in a million. */
 export function nearlyEqual(a: number, b: number): boolean {
   return Math.abs(a - b) <= 1e-6 * Math.max(Math.abs(a), Math.abs(b), 1e-9);

@@ -14,5 +14,7 @@ export const CAUTIONS = [
   'ropeFree',
   'hotOnSkin',
   'othersFilmed',
+  'sags',
+  'dew',
 ] as const;
 export type Caution = (typeof CAUTIONS)[number];

@@ -1,7 +1,7 @@
 import type { FilterSwap } from '@/core/day/daySheet';
 import type { Filter } from '@/core/filters/kit';
 import type { Settings } from '@/core/records/settings';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { SETTING_LABEL } from '@/words/labels';
 import { filterChangeText } from '@/words/outingText';
 import { settingText } from '@/words/settingText';

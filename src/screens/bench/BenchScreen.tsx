@@ -1,5 +1,6 @@
 'use client';
 
+import { lapseInWords } from '@/words/lapseInWords';
 import { namedPart, shotName } from '@/words/shotName';
 import * as messages from '@/language/bench';
 import { useMemo, useRef, useState } from 'react';
@@ -26,7 +27,7 @@ import { OwnFigures } from './own/OwnFigures';
 import { BenchPanels } from './panels/BenchPanels';
 import type { PanelProps } from './panels/panelProps';
 import { TimeLapsePanel } from './panels/timeLapse/TimeLapsePanel';
-import { RefusalPanel } from './panels/choice/Findings';
+import { RefusalPanel, Warnings } from './panels/choice/Findings';
 import { Sentence } from './brief/Sentence';
 import { Hint } from '../ui/Hint';
 import { Meaning } from '../ui/Meaning';
@@ -173,9 +174,11 @@ function Lapse({
   whole,
 }: Pick<PanelProps, 'record' | 'editing' | 'whole'> & { brief: Brief; lapse: LapseAnswer }): ReactNode {
   const solution = useMemo(() => lapseSolution(brief, lapse), [brief, lapse]);
+  const answer = useMemo(() => lapseInWords(brief, lapse, []), [brief, lapse]);
   return (
     <>
       <LapseTiles brief={brief} lapse={lapse} />
+      <Warnings answer={answer} />
       {solution ? (
         <BenchPanels
           drawn={{ record, answered: { solution, answer: null }, editing, whole }}

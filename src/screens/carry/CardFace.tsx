@@ -6,15 +6,14 @@ import type { Warning } from '@/core/answer/warnings';
 import type { Brief } from '@/core/brief/brief';
 import type { Filter } from '@/core/filters/kit';
 import type { Settings } from '@/core/records/settings';
-import type { TimeLapsePlan } from '@/core/timeLapse/timeLapsePlan';
+import type { LapseAnswer } from '@/core/timeLapse/lapseAnswer';
+import { lapseWarnings } from '@/core/timeLapse/lapseWarnings';
 import { clockOf } from '@/core/light/sun/clock';
 import { isDueIn } from '@/core/motion/cautions';
-import { habitsOf } from '@/core/vocabulary/mounts';
-import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
+import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/cardKeys';
 import { SETTING_LABEL } from '@/words/labels';
-import { lapseLost, lapseText } from '@/words/lapseText';
+import { lapseText, lapseWarningText } from '@/words/lapseText';
 import { clockHoldsText } from '@/words/lightText';
-import { cautionText } from '@/words/mountText';
 import { durationText, evText, settingText } from '@/words/settingText';
 import type { FilterNotation } from '@/words/settingText';
 import { testClipText } from '@/words/testClip';
@@ -38,7 +37,7 @@ export function CardFace({
 }: {
   settings: Settings;
   solution: Solution | null;
-  lapse?: { plan: TimeLapsePlan; brief: Brief } | null;
+  lapse?: { answer: LapseAnswer; brief: Brief } | null;
   /** The day's air, °C, where the card is one of a day. */
   air?: { highC: number };
   kit: readonly Filter[];
@@ -73,23 +72,22 @@ export function CardFace({
 
 type Air = { highC: number } | undefined;
 
-/** Of a time-lapse: how often, for how long, and what of the light it loses. */
-function Lapse({ plan, brief, air }: { plan: TimeLapsePlan; brief: Brief; air: Air }): ReactNode {
-  const { kind, place } = brief.mount;
+/** Of a time-lapse: how often, for how long, and what will be seen to go wrong. */
+function Lapse({ answer, brief, air }: { answer: LapseAnswer; brief: Brief; air: Air }): ReactNode {
   return (
     <>
-      <p className={styles.holds}>{lapseText(plan, brief)}</p>
+      <p className={styles.holds}>{lapseText(answer.plan, brief)}</p>
       <ul className={styles.warnings}>
-        {lapseLost(plan, brief).map((text) => (
-          <li key={text} className={styles.grave}>
-            {text}
-          </li>
-        ))}
-        {habitsOf(kind, place)
-          .cautions.filter((one) => !air || isDueIn(one, air))
-          .map((caution) => (
-            <li key={caution}>{cautionText(caution)}</li>
-          ))}
+        {lapseWarnings(brief, answer)
+          .filter((one) => one.code !== 'safety' || !air || isDueIn(one.caution, air))
+          .map((one) => {
+            const text = lapseWarningText(one);
+            return (
+              <li key={text} className={one.severity === 'note' ? undefined : styles.grave}>
+                {text}
+              </li>
+            );
+          })}
       </ul>
     </>
   );

@@ -114,7 +114,7 @@ function Card({ record, order }: { record: ShotRecord; order: readonly string[] 
       <CardFace
         settings={settings}
         solution={solution}
-        lapse={lapse && { plan: lapse.plan, brief }}
+        lapse={lapse && { answer: lapse, brief }}
         kit={brief.filters}
         notation={notation}
       />

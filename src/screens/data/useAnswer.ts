@@ -4,8 +4,10 @@ import { useMemo } from 'react';
 import type { Answer, RefusalFile } from '@/core/records/answerFile';
 import { briefOf } from '@/core/brief/brief';
 import type { Assumed, Brief, InPlan } from '@/core/brief/brief';
-import { isTimeLapse } from '@/core/records/filmedAs';
-import { lapseOf } from '@/core/timeLapse/lapseAnswer';
+import { refusalFor } from '@/core/answer/refusal';
+import type { Refusal } from '@/core/answer/refusal';
+import { isLapseBrief } from '@/core/timeLapse/timeLapsePlan';
+import { lapseOr } from '@/core/timeLapse/lapseAnswer';
 import type { LapseAnswer } from '@/core/timeLapse/lapseAnswer';
 import { inPlanOf } from '@/core/day/inPlan';
 import type { WorkedPart } from '@/core/day/workedDay';
@@ -35,9 +37,9 @@ export function solvedSettings({ solution, lapse }: Solved): Settings | null {
 /** Where nothing keeps any more what the shot's day decides of it, the shot is answered without. */
 export function solveForScreen(shot: Shot, inPlan: InPlan = {}): Solved {
   const { brief, assumed } = briefOf(shot, inPlan);
-  const lapse = isTimeLapse(shot) ? lapseOf(brief) : null;
-  if (lapse) return { brief, assumed, solution: null, answer: null, refusal: null, lapse };
-  const outcome = solve(brief);
+  const outcome = isLapseBrief(brief) ? lapseOutcome(brief) : solve(brief);
+  if ('lapse' in outcome)
+    return { brief, assumed, solution: null, answer: null, refusal: null, lapse: outcome.lapse };
   if (!outcome.solved && Object.keys(brief.held).length > 0)
     return solveForScreen(shot, { ...inPlan, held: {} });
   if (!outcome.solved)
@@ -61,6 +63,11 @@ export function solveForScreen(shot: Shot, inPlan: InPlan = {}): Solved {
     refusal: null,
     lapse: null,
   };
+}
+
+function lapseOutcome(brief: Brief): { lapse: LapseAnswer } | { solved: false; refusal: Refusal } {
+  const made = lapseOr(brief);
+  return made.ok ? { lapse: made.lapse } : { solved: false, refusal: refusalFor(brief, made.obstacle) };
 }
 
 /** A part as its day carries it: the same answer as on the Bench. `null`: not worked out. */

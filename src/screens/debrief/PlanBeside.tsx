@@ -8,7 +8,7 @@ import type { Clip } from '@/core/records/clip';
 import type { FindingCode } from '@/core/vocabulary/findings';
 import type { SettingKey } from '@/core/records/settings';
 import { tenths, trimmed } from '@/core/units/format';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { SETTING_LABEL } from '@/words/labels';
 import { durationText, settingText } from '@/words/settingText';
 import { usePreference } from '../data/repository';

@@ -1,7 +1,7 @@
 import * as messages from '@/language/files';
 import type { DayPart } from '@/core/day/schedule';
 import type { PartAnswer } from '@/core/day/partAnswer';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { SETTING_LABEL } from '@/words/labels';
 import { clockText, dateText } from '@/words/lightText';
 import { settingText } from '@/words/settingText';

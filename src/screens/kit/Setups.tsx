@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { KitItem } from '@/core/records/kitItem';
 import { LONGEST_SETUP_NAME } from '@/core/records/names';
 import { setupsOf, withoutSetup, withSetup } from '@/core/records/slots';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { TextField } from '../ui/Fields';
 import { useRepository } from '../data/repository';
 import { SettingStrip } from '../ui/SettingStrip';

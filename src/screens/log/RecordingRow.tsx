@@ -9,7 +9,7 @@ import { CUT_REASONS } from '@/core/vocabulary/verdicts';
 import type { LogEntry } from '@/core/records/logEntry';
 import type { CutReason } from '@/core/vocabulary/verdicts';
 import { trimmed } from '@/core/units/format';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { CUT_LABEL } from '@/words/labels';
 import { clockText, dateText } from '@/words/lightText';
 import { durationText } from '@/words/settingText';

@@ -13,7 +13,7 @@ import { trimmed } from '@/core/units/format';
 import { omit } from '@/core/units/omit';
 import type { Shot } from '@/core/records/shot';
 import { movedTo, wallClock } from '@/formats/clock';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { dayText } from '@/words/lightText';
 import { pauseText } from '@/words/outingText';
 import { dayPartName } from '@/words/shotName';

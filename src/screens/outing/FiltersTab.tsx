@@ -8,7 +8,7 @@ import type { WorkedCamera, WorkedDay } from '@/core/day/workedDay';
 import { FILTER_CHANGE_LOSS } from '@/core/day/filterChanges';
 import type { Outing, OutingDay } from '@/core/records/outing';
 import { trimmed } from '@/core/units/format';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { presetsText, filterChangeText } from '@/words/outingText';
 import { clockText } from '@/words/lightText';
 import { dayPartName } from '@/words/shotName';

@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { USUAL_FILTERS } from '@/core/brief/usual';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { useRepository } from '../data/repository';
 import type { PlacePath } from '../routes';
 import { placeUrl } from '../routes';

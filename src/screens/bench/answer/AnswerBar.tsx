@@ -6,7 +6,7 @@ import { memo, useState } from 'react';
 import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import type { Settings } from '@/core/records/settings';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { SETTING_LABEL } from '@/words/labels';
 import { settingText } from '@/words/settingText';
 import { usePreference } from '../../data/repository';

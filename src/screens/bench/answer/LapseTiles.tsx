@@ -4,21 +4,19 @@ import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import type { SettingKey } from '@/core/records/settings';
 import type { LapseAnswer } from '@/core/timeLapse/lapseAnswer';
-import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
+import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/cardKeys';
 import { SETTING_LABEL } from '@/words/labels';
 import { lapseText, lapseTileText } from '@/words/lapseText';
 import { settingText } from '@/words/settingText';
 import { usePreference } from '../../data/repository';
 import styles from '../bench.module.css';
 
-/** Stops too bright from which the filter is no answer any more. */
-const NOTICED_STOPS = 0.05;
-
 /** A time-lapse in the places of any answer: its settings follow from the interval, so none is chosen by itself. */
 export function LapseTiles({ brief, lapse }: { brief: Brief; lapse: LapseAnswer }): ReactNode {
   const [notation] = usePreference('filterNotation');
   const { plan, settings } = lapse;
-  const whys = useMemo(() => lapseTileText(plan, brief), [plan, brief]);
+  const whys = useMemo(() => lapseTileText(lapse, brief), [lapse, brief]);
+  const amiss = plan.overStops > plan.underStops ? 'filter' : 'iso';
   const tiles = (keys: readonly SettingKey[], small: boolean): ReactNode =>
     keys.map((key) => {
       const held = brief.held[key] !== undefined;
@@ -31,7 +29,7 @@ export function LapseTiles({ brief, lapse }: { brief: Brief; lapse: LapseAnswer 
           <dt className={styles.tileName}>{SETTING_LABEL[key]}</dt>
           <dd
             className={`${styles.tileValue ?? ''} ${styles.still ?? ''} numerals`}
-            data-amiss={key === 'filter' && plan.overStops > NOTICED_STOPS}
+            data-amiss={!lapse.exposed && key === amiss}
           >
             {settingText(key, settings, brief.filters, notation)}
           </dd>

@@ -11,7 +11,7 @@ import type { DayHold } from '@/core/day/dayHold';
 import type { SettingKey, Settings } from '@/core/records/settings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
 import { clamp } from '@/core/units/stops';
-import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
+import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/cardKeys';
 import { heldText } from '@/words/dayHoldText';
 import type { HeldText } from '@/words/dayHoldText';
 import { dayPartName } from '@/words/shotName';

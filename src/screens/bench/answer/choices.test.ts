@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { briefOf } from '@/core/brief/brief';
 import { emptyShot } from '@/core/records/emptyShot';
 import { solve } from '@/core/answer/solve';
-import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/card';
+import { CARD_KEYS, SECOND_ROW_KEYS } from '@/words/cardKeys';
 import { choicesFor, pinCost } from './choices';
 import { pinnedTo, pinsHolding, released } from './pins';
 

@@ -11,7 +11,7 @@ import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { storable, writeSetup } from '@/formats/code/setupCode';
 import { isoIn } from '@/formats/clock';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { CodeDrawing } from '../../ui/CodeDrawing';
 import { outingUrl } from '../../routes';
 import { useWorkedDay } from '../../data/workedDay';

@@ -242,7 +242,7 @@ function PartValues({
           <CardFace
             settings={own.carried.settings}
             solution={solved?.solution ?? null}
-            lapse={solved?.lapse ? { plan: solved.lapse.plan, brief: solved.brief } : null}
+            lapse={solved?.lapse ? { answer: solved.lapse, brief: solved.brief } : null}
             air={worked.day.air}
             kit={part.brief.filters}
             notation={notation}

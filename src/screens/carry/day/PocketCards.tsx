@@ -12,7 +12,7 @@ import { deckOf } from '@/core/day/deck';
 import type { DeckCard } from '@/core/day/deck';
 import type { WorkedDay } from '@/core/day/workedDay';
 import { storable, writeSetup } from '@/formats/code/setupCode';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { SETTING_LABEL } from '@/words/labels';
 import { clockText, dateText } from '@/words/lightText';
 import { actText, filterChangeText } from '@/words/outingText';

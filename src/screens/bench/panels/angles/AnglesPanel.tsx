@@ -10,7 +10,7 @@ import { coverageOf } from '@/core/together/coverage';
 import type { Suggestion } from '@/core/together/coverage';
 import type { Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { MOUNT_LABEL, ROLE_LABEL } from '@/words/labels';
 import { namedOf } from '@/words/shotName';
 import { useRepository } from '../../../data/repository';

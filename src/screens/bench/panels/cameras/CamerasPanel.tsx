@@ -11,7 +11,7 @@ import { isTimeLapse } from '@/core/records/filmedAs';
 import { cameraCount, MOST_CAMERAS, removeCamera } from '@/core/records/secondAngles';
 import { solveJointly } from '@/core/together/joint';
 import { tenths } from '@/core/units/format';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { MOUNT_LABEL } from '@/words/labels';
 import { alignLines } from '@/words/matchText';
 import { partName } from '@/words/shotName';

@@ -25,7 +25,7 @@ import { pinnedTo } from '../../answer/pins';
 
 const MARK = { stop: messages.stop, caution: messages.caution, note: messages.note } as const;
 
-export function Warnings({ answer }: { answer: Answer }): ReactNode {
+export function Warnings({ answer }: { answer: Pick<Answer, 'warnings'> }): ReactNode {
   return (
     <section aria-labelledby="warnings-title" className={styles.findings}>
       <h2 id="warnings-title">{messages.whatWillBeSeen}</h2>

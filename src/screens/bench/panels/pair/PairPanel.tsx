@@ -15,7 +15,7 @@ import { pairSheet, wantedBlurPct } from '@/core/together/pairSheet';
 import { withHalvesSet } from '@/core/together/setHalves';
 import type { Outcome, Solution } from '@/core/answer/solve';
 import { trimmed } from '@/core/units/format';
-import { CARD_KEYS } from '@/words/card';
+import { CARD_KEYS } from '@/words/cardKeys';
 import { HAND_LABEL, PAIR_LABEL, PAIR_MEANS, TURN_LABEL, viewLabel } from '@/words/labels';
 import { demandText, turnSentence } from '@/words/pairText';
 import { partName } from '@/words/shotName';

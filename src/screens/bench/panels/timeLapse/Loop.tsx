@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import type { Brief } from '@/core/brief/brief';
 import { filmedPlainly, keptAsLoop } from '@/core/records/filmedAs';
 import type { Shot } from '@/core/records/shot';
-import { loopPlan } from '@/core/timeLapse/timeLapsePlan';
+import { loopPlan } from '@/core/timeLapse/loopPlan';
 import { filled } from '@/core/units/filled';
 import { trimmed } from '@/core/units/format';
 import { durationText } from '@/words/settingText';

@@ -11,8 +11,10 @@ import { lapseOf } from '@/core/timeLapse/lapseAnswer';
 import { filled, told } from '@/core/units/filled';
 import { trimmed } from '@/core/units/format';
 import { CHANGE_LABEL, TIME_LAPSE_LOOK_LABEL } from '@/words/labels';
-import { lapseWhys, longText } from '@/words/lapseText';
-import { filterText } from '@/words/settingText';
+import { lapseWarnings } from '@/core/timeLapse/lapseWarnings';
+import type { LapseAnswer } from '@/core/timeLapse/lapseAnswer';
+import { lapseHelpText, lapseWarningText, lapseWhys } from '@/words/lapseText';
+import { filterText, isoText, shutterText } from '@/words/settingText';
 import { ChoiceField, NumberField } from '../../../ui/Fields';
 import { Figures } from '../../../ui/Figures';
 import type { ShotEditing } from '../../../data/useShotEditing';
@@ -63,7 +65,8 @@ function useTelling(brief: Brief, editing: ShotEditing): Telling {
 export function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditing }): ReactNode {
   const { kept, trial, set, last, keep } = useTelling(brief, editing);
   const { timeLapse, playback, limits } = trial;
-  const plan = useMemo(() => lapseOf(trial)?.plan ?? null, [trial]);
+  const lapse = useMemo(() => lapseOf(trial), [trial]);
+  const plan = lapse?.plan ?? null;
   return (
     <section aria-labelledby="lapse-title" className={styles.panel}>
       <h2 id="lapse-title">{messages.timeLapse}</h2>
@@ -130,7 +133,7 @@ export function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditi
           />
         )}
       </div>
-      {plan ? (
+      {lapse && plan ? (
         <>
           <Figures
             items={[
@@ -144,14 +147,14 @@ export function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditi
                   clipSeconds: trimmed(plan.moving?.clipSeconds ?? plan.clipSeconds, 1),
                 }),
               ],
-              [messages.shutter, longText(plan.shutterSeconds)],
-              [messages.filter, filterText(plan.filter, brief.filters), plan.overStops > 0.05],
-              ['ISO', String(plan.iso)],
+              [messages.shutter, shutterText(lapse.settings)],
+              [messages.filter, filterText(plan.filter, brief.filters), plan.overStops > SEEN_STOPS],
+              ['ISO', isoText(plan.iso), plan.underStops > SEEN_STOPS],
               [messages.card, `${trimmed(plan.gigabytes, plan.gigabytes < 1 ? 2 : 1)} GB`],
             ]}
           />
           <ul className={styles.whys}>
-            {lapseWhys(plan, trial).map((why) => (
+            {[...lapseWhys(plan, trial), ...lostIn(trial, lapse)].map((why) => (
               <li key={why}>{why}</li>
             ))}
           </ul>
@@ -185,13 +188,26 @@ export function TimeLapse({ brief, editing }: { brief: Brief; editing: ShotEditi
             {messages.filmItAsVideo}
           </Button>
         ) : (
-          <Button type="primary" disabled={!plan} onClick={keep}>
+          <Button type="primary" disabled={!lapse?.exposed} onClick={keep}>
             {messages.keepItAsTimeLapse}
           </Button>
         )}
       </p>
     </section>
   );
+}
+
+/** From here on what is missed of the light is marked, stops. */
+const SEEN_STOPS = 0.05;
+
+/** What of the light a time-lapse that is only tried would lose, and what would help. */
+function lostIn(brief: Brief, lapse: LapseAnswer): string[] {
+  const lost = lapseWarnings(brief, lapse).filter(({ code }) => code === 'exposeLapse');
+  const lines = lost.flatMap((one) => [
+    lapseWarningText(one),
+    ...('helps' in one ? one.helps.map(lapseHelpText) : []),
+  ]);
+  return [...new Set(lines), ...(lapse.exposed ? [] : [messages.cannotBeExposed])];
 }
 
 /** A brief with a time-lapse that is only tried. */
