@@ -10,6 +10,7 @@ import type { CameraHand, PairKind, TurnWay } from '@/core/vocabulary/pairs';
 import type { SchoolId } from '@/core/vocabulary/schools';
 import type { Screen } from '@/core/vocabulary/screens';
 import type { LightMoment } from '@/core/preview/take';
+import type { Surroundings } from '@/core/vocabulary/surroundings';
 import type { SceneName } from '@/core/vocabulary/scenes';
 import type { CutReason, Verdict } from '@/core/vocabulary/verdicts';
 import type { SettingKey, Settings } from '@/core/records/settings';
@@ -20,6 +21,9 @@ export const SCHOOL_LABEL: Record<SchoolId, string> = messages.schoolLabel;
 export const SCHOOL_MEANS: Record<SchoolId, string> = messages.schoolMeans;
 
 export const SCENE_LABEL: Record<SceneName, string> = messages.sceneLabel;
+
+/** What fills most of a frame. */
+export const SURROUNDINGS_LABEL: Record<Surroundings, string> = messages.surroundingsLabel;
 
 export const FILTER_KIND_LABEL: Record<Filter['kind'], string> = messages.filterKindLabel;
 

@@ -92,7 +92,14 @@ export function lapseWarningText(warning: LapseWarning): string {
   switch (warning.code) {
     case 'exposeLapse': {
       const stops = trimmed(warning.stops, 1);
-      return warning.seen === 'told' ? messages.toldNarrow({ stops }) : messages[warning.seen]({ stops });
+      switch (warning.seen) {
+        case 'told':
+          return messages.toldNarrow({ stops });
+        case 'white':
+          return messages.white({ stops });
+        case 'dark':
+          return messages.dark({ stops });
+      }
     }
     case 'power':
       return messages.powerFor({
@@ -207,5 +214,5 @@ export function lapseReasons(lapse: LapseAnswer, brief: Brief): Answer['why'] {
 }
 
 export function lapseAlternativeLabel({ way }: LapseAlternative): string {
-  return messages[way];
+  return messages.ways[way];
 }

@@ -1,8 +1,9 @@
 import * as messages from '@/language/words/secondRow';
 import type { Reason } from '@/core/answer/reason';
-import { tenths } from '@/core/units/format';
+import { tenths, trimmed } from '@/core/units/format';
+import { SURROUNDINGS_LABEL } from './labels';
 import type { ReasonText } from './sentences';
-import { evText } from './settingText';
+import { evText, offsetText } from './settingText';
 
 type Of<S extends Reason['setting']> = Extract<Reason, { setting: S }>;
 
@@ -41,10 +42,16 @@ export function colourText(reason: Of<'colour'>): ReasonText {
 }
 
 export function offsetReasonText(reason: Of<'exposureOffsetStops'>): ReasonText {
-  const text = !reason.floats
-    ? messages.everythingIsFixedSoAn
-    : reason.stops < 0
-      ? messages.guardsABrightSkyShade
-      : messages.noBrightSkyToGuard;
-  return { text, steps: [messages.brightestLight({ evMax: evText(reason.evMax) })] };
+  const { cause, reflectancePct, greyPct, fullStops } = reason;
+  const surroundings = SURROUNDINGS_LABEL[reason.surroundings];
+  const text = reason.floats
+    ? messages.offsetBecause({ cause, surroundings, faceStops: tenths(reason.faceStops) })
+    : messages.everythingIsFixedSoAn;
+  const metered = messages.meterReads({
+    surroundings,
+    reflectance: trimmed(reflectancePct, 1),
+    grey: trimmed(greyPct, 0),
+    fullStops: offsetText(fullStops),
+  });
+  return { text, steps: [messages.brightestLight({ evMax: evText(reason.evMax) }), metered] };
 }

@@ -3,10 +3,10 @@ import type { Remedy } from '@/core/answer/remedies';
 import type { SunInShot } from '@/core/answer/sunInShot';
 import type { Warning } from '@/core/answer/warnings';
 import { shutterFraction, tenths, trimmed } from '@/core/units/format';
-import { TERM_LABEL } from './labels';
+import { COLOUR_LABEL, TERM_LABEL } from './labels';
 import { clockText } from './lightText';
 import { cautionText } from './mountText';
-import { densityText, durationText, evText } from './settingText';
+import { densityText, durationText, evText, offsetText } from './settingText';
 
 /** A warning says what will be seen, how much, and the smallest change that cures it. */
 export function warningText(warning: Warning): string {
@@ -144,11 +144,29 @@ export function warningText(warning: Warning): string {
                 needsGb: Math.ceil(warning.needsGb),
               }),
       });
+    case 'backlight':
+      return warning.of === 'face'
+        ? messages.faceAgainstLight({
+            gapStops: tenths(warning.gapStops),
+            floats: warning.floats,
+            offset: offsetText(warning.offsetStops),
+            lux: rounded(warning.missingLux),
+          })
+        : messages.skyInPicture({
+            share: trimmed(100 * warning.skyShare, 0),
+            aboveStops: tenths(warning.aboveStops),
+            colour: COLOUR_LABEL[warning.colour],
+          });
     case 'flare':
       return flareText(warning.sun, warning.zone);
     case 'safety':
       return cautionText(warning.caution);
   }
+}
+
+/** Lux to two figures: nobody aims a lamp closer. */
+function rounded(lux: number): string {
+  return String(Number(lux.toPrecision(2)));
 }
 
 /** A dark stretch of less of the run is told with its time. */

@@ -3,6 +3,8 @@ import type { SchoolId } from '../vocabulary/schools';
 import type { Screen } from '../vocabulary/screens';
 import type { YieldedWish } from './kept';
 import type { ForcedBy, Neighbour } from './neighbours';
+import type { OffsetCause } from '../loss/picture';
+import type { Surroundings } from '../vocabulary/surroundings';
 import type { LightColour } from '../light/kelvin';
 import type { TermChange } from '../search/judged';
 
@@ -122,7 +124,19 @@ export type Reason = {
       light: LightColour;
     }
   | { setting: 'colour'; grade: 'none' | 'light' | 'full'; baseIso: number; guardStops: number }
-  | { setting: 'exposureOffsetStops'; stops: number; floats: boolean; evMax: number }
+  | {
+      setting: 'exposureOffsetStops';
+      stops: number;
+      floats: boolean;
+      evMax: number;
+      cause: OffsetCause;
+      surroundings: Surroundings;
+      /** The frame's mean, and what meters take for middle grey, per cent; stops between the two. */
+      reflectancePct: number;
+      greyPct: number;
+      fullStops: number;
+      faceStops: number;
+    }
   | { setting: 'codec'; codec: 'avc' | 'hevc' }
   | { setting: 'recording'; recording: RecordingMode }
   | { setting: 'bitDepth'; bitDepth: 8 | 10; log: boolean }

@@ -1,3 +1,5 @@
+import { meterReads } from '../loss/picture';
+import { offsetIn } from '../search/settingsOf';
 import { flickerResidual } from '../light/flicker';
 import { avcRateOf, cardUse, plainBitsPerPixel, writtenMbps } from '../camera/card';
 import { ev100OfSetting } from '../light/exposureValue';
@@ -72,6 +74,10 @@ function plainReasonsOf(solution: Solution): PlainReason[] {
       stops: settings.exposureOffsetStops,
       floats: candidate.shutter.spanStops > 0 || candidate.iso.spanStops > 0,
       evMax: space.light.evMax,
+      cause: offsetIn(space).cause,
+      surroundings: space.brief.surroundings,
+      ...meterReads(space.brief.surroundings),
+      faceStops: space.workings.picture.faceStops,
     },
     { setting: 'codec', pinned: pinned('codec'), codec: settings.codec },
     {

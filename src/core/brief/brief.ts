@@ -4,6 +4,8 @@ import type { SceneChange, TimeLapseLookId } from '../vocabulary/timeLapses';
 import type { Grade } from '../vocabulary/modes';
 import type { Ground, MountKind, MountPlace } from '../vocabulary/mounts';
 import type { OwnWeights, SchoolId } from '../vocabulary/schools';
+import type { Surroundings } from '../vocabulary/surroundings';
+import { usualSurroundings } from './surroundings';
 import type { Screen } from '../vocabulary/screens';
 import { ARCHETYPES } from '../camera/archetypes';
 import type { CameraProfile } from '../camera/profile';
@@ -52,6 +54,8 @@ export interface Brief {
     subject: { speedMps: number; distanceM: number; sizeM: number; sideM: number } | null;
   };
   light: Light;
+  /** What fills most of the frame. */
+  surroundings: Surroundings;
   filters: readonly Filter[];
   /** The person's own, and with them whatever else holds the shot. */
   pins: Pins;
@@ -184,6 +188,11 @@ export function briefOf(
         }
       : told,
   );
+  const surroundings = or(
+    shot.surroundings,
+    'surroundings',
+    usualSurroundings(light, { kind, place, activity }, limits?.lamps),
+  );
   const filters = own.filters(or(shot.filters, 'filters', [...USUAL_FILTERS]));
   const isoCeiling =
     limits?.isoCeiling ??
@@ -211,6 +220,7 @@ export function briefOf(
       },
       motion: { travelMps, nearestM, panDegPerS, shakeDegPerSRms, subject },
       light,
+      surroundings,
       filters,
       pins: { ...held, ...shot.pins, ...recordedAs(shot) },
       held: (Object.keys(shot.pins ?? {}) as (keyof Pins)[]).reduce((left, key) => omit(left, key), held),

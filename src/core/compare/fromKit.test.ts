@@ -36,7 +36,7 @@ describe('what filters of the kit would film it better', () => {
   it('is silent where nothing is wrong, and never tells what helps less than just noticeably', () => {
     const kit = makeDemo().kit.map(({ thing }) => thing);
     const owned = kit.flatMap((thing) => (thing.what === 'filter' ? [thing.filter] : []));
-    for (const { shot } of makeDemo().shots) {
+    for (const { shot } of makeDemo().shots.filter(({ shot: { timeLapse } }) => timeLapse === undefined)) {
       const now = solved(shot);
       for (const { score, gains } of fromKit(now, owned)) {
         expect(score).toBeLessThan(now.score - 0.5);

@@ -6,7 +6,7 @@ import { solve } from '../answer/solve';
 import type { Solution } from '../answer/solve';
 import { lightTradeOff, shutterTradeOff } from './tradeOff';
 
-const SHOTS = makeDemo().shots.map(({ shot }) => shot);
+const SHOTS = makeDemo().shots.flatMap(({ shot }) => (shot.timeLapse ? [] : [shot]));
 const solved = (name: string): Solution => {
   const outcome = solve(briefOf(SHOTS.find((shot) => shot.name === name)!).brief);
   if (!outcome.solved) throw new Error('no answer');

@@ -18,6 +18,8 @@ export interface Sensor {
   guardStops: number;
   /** Noise against a reference camera, stops. */
   noiseStops: number;
+  /** What an exposure that the camera moves loses to its meter, by what fills the frame and how it is offset. */
+  meterLoss: number;
   /** Whether the shutter may be left to the camera. */
   runs: boolean;
 }

@@ -8,10 +8,12 @@ import { bitRate } from './terms/bitRate';
 import { cadence } from './terms/cadence';
 import { card } from './terms/card';
 import { colour } from './terms/colour';
+import { contrast } from './terms/contrast';
 import { drift } from './terms/drift';
 import { editCrop } from './terms/editCrop';
 import { filter } from './terms/filter';
 import { flicker } from './terms/flicker';
+import { meter } from './terms/meter';
 import { noise } from './terms/noise';
 import { over } from './terms/over';
 import { resolution } from './terms/resolution';
@@ -31,12 +33,12 @@ import { whiteBalance } from './terms/whiteBalance';
  * of what the school's wishes cost where they yield (`wishes.ts`). Search, bounds, charts, words and the page
  * `docs/loss.md` draw on it; a new term is a module in `terms/`, its lines here, and its cases.
  */
-export const EXPOSURE_TERMS = [over, under, noise, drift, filter] as const;
+export const EXPOSURE_TERMS = [over, under, noise, meter, drift, filter] as const;
 export const MOTION_TERMS = [angle, smear, subjectBlur, strobing, flicker] as const;
 export const RATE_TERMS = [stutter, cadence] as const;
 export const FRAME_TERMS = [resolution, viewNarrow, viewWide, steadiness, tilt, editCrop] as const;
 export const FILE_TERMS = [bitRate, card] as const;
-export const COLOUR_TERMS = [colour, whiteBalance] as const;
+export const COLOUR_TERMS = [colour, contrast, whiteBalance] as const;
 
 /** In the order of the charts. */
 export const TERM_TABLE = [
@@ -96,6 +98,7 @@ export function exposureSum(weights: Weights, facts: ExposureFacts, before: numb
   let sum = before + weights.filter * filter.loss(facts) + weights.over * over.loss(facts);
   if (sum < beat) sum += weights.under * under.loss(facts);
   if (sum < beat) sum += weights.noise * noise.loss(facts);
+  if (sum < beat) sum += weights.meter * meter.loss(facts);
   if (sum < beat) sum += weights.drift * drift.loss(facts);
   return sum;
 }

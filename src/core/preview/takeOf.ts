@@ -74,9 +74,14 @@ export function takeOf(space: Space, candidate: Candidate, wish: TakeWish): Prev
       baseLog: sensor.baseLog,
       noiseStops: sensor.noiseStops,
       guardStops: sensor.guardStops,
-      offsetStops: settingsOf(space, candidate).exposureOffsetStops,
+      // What fills the frame is what the meter is led by: a picture of it is right under the offset that puts that right.
+      offsetStops: offsetLeft(space, candidate),
     },
     light: { evMin: light.evMin, evMax: light.evMax, moment: wish.moment, pulseHz: light.pulseHz },
     softness: Math.min(0.9, SOFT_PER_OCTAVE * (bitRate.loss({ brief, mode, encoding }) + short)),
   };
+}
+
+function offsetLeft(space: Space, candidate: Candidate): number {
+  return settingsOf(space, candidate).exposureOffsetStops - space.workings.picture.meterStops;
 }

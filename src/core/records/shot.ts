@@ -5,6 +5,7 @@ import { GRADES } from '../vocabulary/modes';
 import { GROUNDS, MOUNT_KINDS, MOUNT_PLACES } from '../vocabulary/mounts';
 import { CAMERA_HANDS, PAIR_KINDS, TURN_WAYS } from '../vocabulary/pairs';
 import { SCHOOL_IDS } from '../vocabulary/schools';
+import { SURROUNDINGS } from '../vocabulary/surroundings';
 import { SCREENS } from '../vocabulary/screens';
 import * as z from 'zod';
 import { FileVersion } from '../schema/fileVersion';
@@ -96,6 +97,8 @@ const own = {
     })
     .optional(),
   pins: PinsSchema.optional(),
+  /** What fills most of the frame; left out, the usual one of scene, mount and activity. */
+  surroundings: z.enum(SURROUNDINGS).optional(),
 };
 
 export const ShotSchema = z

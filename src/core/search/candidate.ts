@@ -55,6 +55,7 @@ export function lossOf(space: Space, candidate: Candidate): Loss {
     grade: brief.look.grade,
     colour: colour.id,
     light: space.workings.lightColour,
+    picture: space.workings.picture,
     whiteBalance: colour.whiteBalance,
   });
   for (const { price } of yieldedIn(space, candidate)) loss.wish += price;

@@ -1,11 +1,8 @@
 import { shutterAngleDeg } from '../playback/shutterAngle';
+import { offsetFor } from '../loss/picture';
 import type { Settings } from '../records/settings';
 import type { Candidate } from './candidate';
 import type { Space } from './space';
-
-/** Light, EV100, from which a sky stands in the picture brighter than what the camera meters. */
-const BRIGHT_SKY_EV = 15;
-const USUAL_GUARD_OFFSET = -0.3;
 
 /** A candidate written out as settings, the second row included. Pins stand as they are. */
 export function settingsOf(space: Space, candidate: Candidate): Settings {
@@ -31,14 +28,13 @@ export function settingsOf(space: Space, candidate: Candidate): Settings {
     stabilization: mode.stabilization,
     whiteBalance: colour.whiteBalance,
     colour: colour.id,
-    exposureOffsetStops: pins.exposureOffsetStops ?? offsetFor(space, auto || iso.spanStops > 0),
+    exposureOffsetStops: pins.exposureOffsetStops ?? (auto || iso.spanStops > 0 ? offsetIn(space).stops : 0),
     sharpening: pins.sharpening ?? (graded ? 'low' : 'standard'),
     noiseReduction: pins.noiseReduction ?? (graded ? 'low' : 'standard'),
   };
 }
 
-/** An offset only acts where the camera may move something. */
-function offsetFor({ light, school }: Space, floats: boolean): number {
-  if (!floats) return 0;
-  return school.exposureOffsetStops ?? (light.evMax >= BRIGHT_SKY_EV ? USUAL_GUARD_OFFSET : 0);
+/** What an exposure that the camera moves is offset by, and why: where all stands still an offset would do nothing. */
+export function offsetIn({ light, school, workings }: Space): ReturnType<typeof offsetFor> {
+  return offsetFor(workings.picture, light, school.exposureOffsetStops);
 }

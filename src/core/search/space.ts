@@ -10,6 +10,8 @@ import type { Demands } from '../loss/frame';
 import { schoolOf, withoutHold } from '../loss/schools';
 import type { School } from '../loss/schools';
 import { COLOUR_TERMS, weighedSum } from '../loss/table';
+import { offsetFor } from '../loss/picture';
+import { meterLossOf } from '../loss/terms/meter';
 import { bestWhiteBalance } from '../loss/terms/whiteBalance';
 import { grainAt } from '../loss/terms/noise';
 import type { Brief } from '../brief/brief';
@@ -99,8 +101,11 @@ function colourSpace(brief: Brief, school: School, shared: Workings, colour: All
     : isoLadderWindows(camera.iso.steps, baseIso, maxIso, shared);
   const referenceLog = Math.log2(camera.iso.standard.base / 100);
   const noiseStops = camera.noiseStops + (pins.recording === 'lowLight' ? camera.lowLightNoiseStops : 0);
-  const tinted = { grade: brief.look.grade, colour: id, light: shared.lightColour };
+  const { picture, light } = shared;
+  const tinted = { grade: brief.look.grade, colour: id, light: shared.lightColour, picture };
   const whiteBalance = pins.whiteBalance ?? bestWhiteBalance(tinted);
+  const guardStops = camera.highlightGuardStops[id] + (pins.recording === 'hdr' ? camera.hdrGuardStops : 0);
+  const own = offsetFor(picture, light, school.exposureOffsetStops);
   const lowest = Math.min(...isoWindows.map(({ minLog }) => minLog));
   return {
     id,
@@ -113,8 +118,9 @@ function colourSpace(brief: Brief, school: School, shared: Workings, colour: All
       baseIso,
       baseLog: Math.log2(baseIso / 100),
       referenceLog,
-      guardStops: camera.highlightGuardStops[id] + (pins.recording === 'hdr' ? camera.hdrGuardStops : 0),
+      guardStops,
       noiseStops,
+      meterLoss: meterLossOf(picture, pins.exposureOffsetStops ?? own.stops, guardStops),
       runs: camera.shutter.auto,
     },
     isoWindows,

@@ -13,6 +13,8 @@ import type { Movement } from '../motion/movement';
 import { movementOf } from '../loss/movement';
 import type { MotionFigures, RateFigures, ViewFigures } from '../loss/movement';
 import type { Obstacle } from './obstacle';
+import { pictureLight } from '../loss/picture';
+import type { PictureLight } from '../loss/picture';
 import { demandsOf } from '../loss/frame';
 import type { Demands } from '../loss/frame';
 
@@ -20,6 +22,7 @@ import type { Demands } from '../loss/frame';
 export interface Workings {
   light: LightRange;
   lightColour: LightColour;
+  picture: PictureLight;
   demands: Demands;
   allowed?: AllowedModes | Obstacle;
   /** Loss of each encoding that the pins leave, by file group. */
@@ -61,6 +64,7 @@ export function underLight(brief: Brief, light: LightRange): Brief {
     ...shared,
     light,
     lightColour: colourOfLight(relit.light, light, brief),
+    picture: pictureLight(relit, light),
     figures: samePulse ? figures : [[], []],
     rates: samePulse ? rates : new Map<number, RateFigures>(),
   });
@@ -76,6 +80,7 @@ export function workingsOf(brief: Brief): Workings {
   const fresh: Workings = {
     light,
     lightColour: colourOfLight(brief.light, light, brief),
+    picture: pictureLight(brief, light),
     demands: demandsOf(brief),
     encodings: new Map(),
     views: new Map(),

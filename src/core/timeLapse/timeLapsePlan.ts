@@ -328,6 +328,7 @@ function sensorOf({ camera, pins }: Brief): Sensor {
     referenceLog: Math.log2(camera.iso.standard.base / 100),
     guardStops: camera.highlightGuardStops[colour],
     noiseStops: camera.noiseStops,
+    meterLoss: 0,
     runs: camera.shutter.auto,
   };
 }

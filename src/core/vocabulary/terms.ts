@@ -9,6 +9,7 @@ export const PAGE_OF_TERM = {
   over: 'light',
   under: 'light',
   noise: 'light',
+  meter: 'light',
   drift: 'light',
   filter: 'light',
   angle: 'shutter',
@@ -27,6 +28,7 @@ export const PAGE_OF_TERM = {
   bitRate: 'card',
   card: 'card',
   colour: 'schools',
+  contrast: 'light',
   whiteBalance: 'light',
   wish: 'schools',
 } as const satisfies Record<string, ReasonPage>;

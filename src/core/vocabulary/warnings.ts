@@ -24,6 +24,7 @@ export const PAGE_OF_WARNING = {
   flare: 'light',
   seam: 'view',
   reflection: 'light',
+  backlight: 'light',
   exposeLapse: 'light',
   safety: 'cautions',
 } as const satisfies Record<string, ReasonPage>;

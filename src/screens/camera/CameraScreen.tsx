@@ -1,6 +1,7 @@
 'use client';
 
 import * as messages from '@/language/camera';
+import { workingsOf } from '@/core/search/workings';
 import { Phrase } from '../ui/Phrase';
 import { USUAL_CELL } from '@/core/camera/power';
 import { Button, Checkbox } from 'antd';
@@ -101,6 +102,7 @@ function Running({
     sunC: sunOnCameraC(light.evMax),
     airSpeedMps: wind ?? (part ? airSpeedMps(part.brief) : 0),
     filterStops: carried?.settings.filter.stops ?? 0,
+    meterStops: part ? workingsOf(part.brief).picture.meterStops : 0,
     ...light,
   };
   const simulator = useCameraSimulator({

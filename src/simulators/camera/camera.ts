@@ -66,6 +66,8 @@ export interface SimulatedWorld {
   ev: number;
   /** Stops of the filter in front of the lens. */
   filterStops: number;
+  /** The offset that what fills the frame asks of its meter, stops; left out, a frame of middle grey. */
+  meterStops?: number;
 }
 
 export function newCameraSimulator(
@@ -263,15 +265,18 @@ function recordingW({ profile, setup }: CameraSimulator, mode: Mode): number {
 /** Its automatic: the shutter first shortens from its longest, ISO rises only when that is not enough. */
 function exposedBy(
   { profile, setup }: CameraSimulator,
-  { ev, filterStops }: SimulatedWorld,
+  { ev, filterStops, meterStops = 0 }: SimulatedWorld,
 ): Pick<Running, 'shutterSeconds' | 'iso' | 'offStops'> {
   if (!setup) return { shutterSeconds: 0, iso: 0, offStops: 0 };
   const { settings } = setup;
   const { shutterSeconds: longest, shutterFloorSeconds, shutterMode, iso, exposureOffsetStops } = settings;
   const shortest =
     shutterMode === 'auto' ? (shutterFloorSeconds ?? profile.shutter.shortestSeconds) : longest;
-  // EV100 = log2(N²/t) − log2(ISO/100), behind the filter, moved by the offset.
-  const wanted = ev - filterStops - exposureOffsetStops;
+  // Where nothing moves there is no meter. EV100 = log2(N²/t) − log2(ISO/100), behind the filter, moved by the offset and
+  // by what the meter is led to.
+  const floats = shortest < longest || iso.min < iso.max;
+  const led = floats ? exposureOffsetStops - meterStops : 0;
+  const wanted = ev - filterStops - led;
   const ideal = secondsOfEv100(wanted, profile.fNumber, iso.min);
   const shutterSeconds = Math.min(longest, Math.max(shortest, ideal));
   const isoWanted = isoOfEv100(wanted, profile.fNumber, shutterSeconds);

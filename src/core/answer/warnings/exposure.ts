@@ -8,6 +8,11 @@ import type { SunInShot } from '../sunInShot';
 import { darkShareOf } from '../../light/lightRange';
 import { clockOf } from '../../light/sun/clock';
 import { once } from '../../units/once';
+import { faceLight } from '../../light/face';
+import { deliveredFrame, drawnBy } from '../../loss/frame';
+import { skyAboveStops, skyShareOf } from '../../loss/picture';
+import { offsetIn } from '../../search/settingsOf';
+import type { Colour } from '../../vocabulary/modes';
 import { CAUTION_FROM, severityOf, warning } from './warning';
 
 /** Light against the window. Stops, EV100. */
@@ -90,4 +95,47 @@ const flare = warning<'flare', { sun: SunInShot; zone: string | undefined }>(
   },
 );
 
-export const EXPOSURE_WARNINGS = [overWarning, underWarning, noise, flare] as const;
+interface Backlit {
+  of: 'face' | 'sky';
+  /** How far the face lies below what is behind it, stops; and lux that a lamp would have to add on it. */
+  gapStops: number;
+  missingLux: number;
+  /** The sky's share of this frame, 0…1, and how far it stands above what the colour keeps, stops. */
+  skyShare: number;
+  aboveStops: number;
+  colour: Colour;
+  offsetStops: number;
+  floats: boolean;
+}
+
+/** White over so much of the frame is seen as a white sky; from there on it is what the picture is. */
+const SKY_SEEN_SHARE = 0.15;
+const SKY_SEEN_STOPS = 0.3;
+/** A face that lies so far below is told as more than a note, stops. */
+const FACE_CAUTION_STOPS = 2;
+
+const backlight = warning<'backlight', Backlit>('backlight', (seen) => {
+  const { space, candidate } = seen;
+  const { brief, workings, light } = space;
+  const { picture } = workings;
+  const { colour, mode, shutter, iso } = candidate;
+  const frame = deliveredFrame(brief, mode, space.school.steadiedInEdit);
+  const skyShare = skyShareOf(brief, drawnBy(mode, frame), brief.playback.deliver);
+  const aboveStops = skyAboveStops(picture, colour.id);
+  const face = picture.faceStops > 0;
+  if (!face && (skyShare < SKY_SEEN_SHARE || aboveStops < SKY_SEEN_STOPS)) return null;
+  const behind = light.evMax + picture.faceStops;
+  return {
+    severity: face && picture.faceStops >= FACE_CAUTION_STOPS ? 'caution' : 'note',
+    of: face ? 'face' : 'sky',
+    gapStops: picture.faceStops,
+    missingLux: face ? faceLight(light.evMax, behind).missingLux : 0,
+    skyShare,
+    aboveStops,
+    colour: colour.id,
+    offsetStops: offsetIn(space).stops,
+    floats: shutter.spanStops > 0 || iso.spanStops > 0,
+  };
+});
+
+export const EXPOSURE_WARNINGS = [overWarning, underWarning, noise, backlight, flare] as const;

@@ -3,6 +3,9 @@ import { lampsIn } from '@/core/light/lamps';
 import { darkShareOf } from '@/core/light/lightRange';
 import type { Light } from '@/core/records/shot';
 import { omit } from '@/core/units/omit';
+import { SURROUNDINGS } from '@/core/vocabulary/surroundings';
+import type { Surroundings } from '@/core/vocabulary/surroundings';
+import { SURROUNDINGS_LABEL } from '@/words/labels';
 import { LAMP_KINDS } from '@/core/vocabulary/lamps';
 import type { LampKind } from '@/core/vocabulary/lamps';
 import { options } from './wordControls';
@@ -25,6 +28,16 @@ export const lampKind: Word = {
     ...shot,
     light: value === null ? (omit(light, 'lamps') as Light) : { ...light, lamps: value as LampKind },
   }),
+};
+export const surroundings: Word = {
+  id: 'surroundings',
+  name: messages.surroundings,
+  path: 'surroundings',
+  kind: 'choice',
+  options: options(SURROUNDINGS, SURROUNDINGS_LABEL),
+  value: (brief) => brief.surroundings,
+  set: (shot, value) =>
+    value === null ? omit(shot, 'surroundings') : { ...shot, surroundings: value as Surroundings },
 };
 export const darkShare: Word = {
   id: 'darkShare',

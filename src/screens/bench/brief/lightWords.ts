@@ -9,7 +9,7 @@ import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
 import { SCENE_LABEL } from '@/words/labels';
 import { LAMPS_LABEL, lightText } from '@/words/lightText';
-import { besideOf, darkShare, lampKind } from './besideWords';
+import { besideOf, darkShare, lampKind, surroundings } from './besideWords';
 import { sunWords } from './sunWords';
 import { number, options, withKey } from './wordControls';
 import type { SentencePart, Word } from './wordControls';
@@ -37,6 +37,8 @@ export function lightSentence(brief: Brief, sunHere?: (shot: Shot) => Shot): Sen
     kind,
     ...lightWords(brief.light),
     ...(isOneLight(brief.light) ? [] : [messages.nearTheDarkEndFor, darkShare]),
+    messages.frameFullOf,
+    surroundings,
     messages.isoUpTo,
     {
       ...number(

@@ -20,7 +20,8 @@ const HUES = ['#33658a', '#e0912f', '#2a7f62', '#b5446e', '#7d5ba6', '#8a7a35', 
 const LOOKS: readonly Term[] = [
   ...(['noise', 'strobing', 'angle', 'steadiness', 'over', 'under', 'smear', 'resolution'] as const),
   ...(['viewWide', 'viewNarrow', 'tilt', 'drift', 'stutter', 'subjectBlur', 'bitRate', 'flicker'] as const),
-  ...(['filter', 'cadence', 'editCrop', 'card', 'colour', 'wish', 'whiteBalance'] as const),
+  ...(['filter', 'cadence', 'editCrop', 'card', 'colour', 'wish', 'whiteBalance', 'meter'] as const),
+  ...(['contrast'] as const),
 ];
 const RULINGS = ['plain', 'aslant', 'upright'] as const;
 type Ruling = (typeof RULINGS)[number];
