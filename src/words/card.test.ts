@@ -83,7 +83,7 @@ describe('a reading on a card', () => {
     toEv,
     filter,
   });
-  const nd = (id: string, stops: number): ReadingBand['filter'] => ({ ids: [id], stops, cast: 0 });
+  const nd = (id: string, stops: number): ReadingBand['filter'] => ({ ids: [id], stops, cast: 0, glare: 0 });
 
   it('says what is put on by what is read, in exposure values and in the time that a camera shows', () => {
     const bands = [band(null, 12, NO_FILTER), band(12, 14.9, nd('nd8', 3)), band(14.9, null, nd('nd16', 4))];

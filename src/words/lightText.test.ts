@@ -80,12 +80,12 @@ describe('light in words', () => {
   });
 
   it('tells margins with the way to err, and what a polarizer is worth', () => {
-    const stretch = { filter: { ids: [], stops: 0, cast: 0 }, fromMs: 0, toMs: 1 };
+    const stretch = { filter: { ids: [], stops: 0, cast: 0, glare: 0 }, fromMs: 0, toMs: 1 };
     expect(marginText({ ...stretch, marginBrightStops: 2, marginDarkStops: -0.3 })).toBe(
       '2.0 to spare at the bright end, 0.3 under at the dark end; err to the lighter filter',
     );
     const sky = { leastStops: 0, middleStops: 0.2, mostStops: 1, angleToSunDeg: 20 };
-    expect(polarizerText({ sky, glareLeft: null, verdict: 'uneven' })).toMatch(/leave it off/);
+    expect(polarizerText({ sky, glareLeft: null, verdict: 'uneven' })).toMatch(/narrow the view first/);
     expect(polarizerText({ sky: null, glareLeft: 0.1, verdict: 'water' })).toMatch(/10 % of it left/);
   });
 });

@@ -157,6 +157,13 @@ export function warningText(warning: Warning): string {
             aboveStops: tenths(warning.aboveStops),
             colour: COLOUR_LABEL[warning.colour],
           });
+    case 'glare':
+      return messages.mirrors({
+        of: warning.of,
+        left: trimmed(100 * warning.left, 0),
+        bag: warning.bag,
+        uneven: warning.uneven,
+      });
     case 'flare':
       return flareText(warning.sun, warning.zone);
     case 'safety':

@@ -6,8 +6,8 @@ import type { FilterSetting } from './kit';
 import { measuredStops } from './measure';
 import { glareLeftAt, polarizerView, skyDarkeningStops } from './polarizer';
 
-const nd = (stops: number): FilterSetting => ({ ids: [`nd${2 ** stops}`], stops, cast: 0 });
-const FILTERS = [{ ids: [], stops: 0, cast: 0 }, nd(2), nd(3), nd(4), nd(5), nd(6)];
+const nd = (stops: number): FilterSetting => ({ ids: [`nd${2 ** stops}`], stops, cast: 0, glare: 0 });
+const FILTERS = [{ ids: [], stops: 0, cast: 0, glare: 0 }, nd(2), nd(3), nd(4), nd(5), nd(6)];
 /** 1/50 s at f/2.8, ISO 100 to 400. */
 const BARE = { evMin: 6.6, evMax: 8.6 };
 const MINUTE = 60_000;
@@ -157,7 +157,7 @@ describe('the filter plan in light that changes', () => {
     expect(filterPlanOf(day, FILTERS, BARE).map(({ filter }) => filter.stops)).toEqual([4]);
     expect(filterPlanOf(day, FILTERS, BARE, nd(3)).map(({ filter }) => filter.stops)).toEqual([3]);
     // Another of the same stops is not the one at hand, nor one of the same name at other stops.
-    const twin = { ids: ['other'], stops: 3, cast: 0 };
+    const twin = { ids: ['other'], stops: 3, cast: 0, glare: 0 };
     expect(filterPlanOf(day, FILTERS, BARE, twin)[0]!.filter.stops).toBe(4);
     const variable = { ...nd(3), ids: nd(4).ids };
     expect(filterPlanOf(day, FILTERS, BARE, variable)[0]!.filter.stops).toBe(4);
@@ -179,7 +179,7 @@ describe('the filter plan in light that changes', () => {
   });
 
   it('gives a variable filter one lane, wherever any of its settings holds', () => {
-    const variable = [2, 3, 4, 5].map((stops) => ({ ids: ['variable'], stops, cast: 0 }));
+    const variable = [2, 3, 4, 5].map((stops) => ({ ids: ['variable'], stops, cast: 0, glare: 0 }));
     const day = samples([
       [9, 10],
       [11, 12],

@@ -12,14 +12,16 @@ export interface FilterSetting {
   ids: readonly string[];
   stops: number;
   cast: number;
+  /** Loss by what mirrors in the frame and this leaves; 0 until a frame is known (`loss/glare.ts`). */
+  glare: number;
 }
 
-export const NO_FILTER: FilterSetting = { ids: [], stops: 0, cast: 0 };
+export const NO_FILTER: FilterSetting = { ids: [], stops: 0, cast: 0, glare: 0 };
 
-/** Side effects on the picture, loss units (start): uneven sky, a faint cross at the strong end, bloom, ghosts. */
+/** Side effects on the picture, loss units (start): corners, a faint cross at the strong end, bloom, ghosts. */
 const CAST: Record<Filter['kind'], number> = {
   nd: 0,
-  polarizer: 0.3,
+  polarizer: 0.1,
   variable: 0.15,
   haze: 0.2,
   cover: 0.1,
@@ -62,13 +64,13 @@ export function stackOf(
   if (wantedStops === undefined) return settingsOf(filters);
   const { min, max } = reachOf(filters);
   if (wantedStops < min - 1e-6 || wantedStops > max + 1e-6) return null;
-  return [{ ids, stops: wantedStops, cast: castOf(filters) }];
+  return [{ ids, stops: wantedStops, cast: castOf(filters), glare: 0 }];
 }
 
 function settingsOf(filters: readonly Filter[]): FilterSetting[] {
   const { min, max } = reachOf(filters);
   const ids = filters.map((filter) => filter.id);
-  return steps(min, max).map((total) => ({ ids, stops: total, cast: castOf(filters) }));
+  return steps(min, max).map((total) => ({ ids, stops: total, cast: castOf(filters), glare: 0 }));
 }
 
 function reachOf(filters: readonly Filter[]): { min: number; max: number } {

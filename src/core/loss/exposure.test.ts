@@ -114,8 +114,8 @@ describe('a shutter that stands where it could run', () => {
   const price = { value: 2, source: '', start: true } as never;
   const wish = { lightKept: { price } };
   const iso = isoWindow(100, 100);
-  const none: FilterSetting = { ids: [], stops: 0, cast: 0 };
-  const glass = (stops: number): FilterSetting => ({ ids: ['nd'], stops, cast: 0 });
+  const none: FilterSetting = { ids: [], stops: 0, cast: 0, glare: 0 };
+  const glass = (stops: number): FilterSetting => ({ ids: ['nd'], stops, cast: 0, glare: 0 });
   const stands = (seconds: number): ShutterSetting => shutterSetting(seconds, seconds);
   const runs = shutterSetting(1 / 8000, 1 / 50);
   // f/2.8, 1/50 s and ISO 100 expose EV 8.6.
@@ -210,7 +210,7 @@ describe('what a school’s wishes cost', () => {
     expect(heldPrice({}, fixed)).toBe(0);
     expect(runningPrice({}, figures, running, { brightLog: -9, darkLog: -5 })).toBe(0);
     expect(anglePrice({}, figures, running)).toBe(0);
-    expect(filterPrice({}, { ids: ['nd8'], stops: 3, cast: 0 })).toBe(0);
+    expect(filterPrice({}, { ids: ['nd8'], stops: 3, cast: 0, glare: 0 })).toBe(0);
     expect(isoSpanPrice({}, isoWindow(100, 6400))).toBe(0);
     expect(isoMaxPrice({}, isoWindow(100, 6400))).toBe(0);
     expect(stabilizationPrice({}, { swingDeg: 9 } as never, 'off')).toBe(0);

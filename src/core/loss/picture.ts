@@ -51,12 +51,12 @@ const FACE_OFFSET = 1;
 const FACE_FROM_STOPS = 1.5;
 
 export function pictureLight(brief: Brief, light: LightRange): PictureLight {
-  const { surroundings, camera, playback } = brief;
+  const { surroundings, playback } = brief;
   const { fullStops: full } = meterReads(surroundings);
   const night = isNight(brief, light);
   const cure = inThirds(clamp(full * GIVEN_BACK, -MOST_OFFSET, MOST_OFFSET));
   const meterStops = night ? Math.min(cure, NIGHT_STOPS) : cure;
-  const usual = camera.views.find(({ id }) => id === camera.standardView) ?? camera.views[0];
+  const usual = usualView(brief);
   const skyShare = usual ? skyShareOf(brief, usual, playback.deliver) : 0;
   const skyStops = lightOfSky(brief.light, light);
   return {
@@ -76,6 +76,11 @@ export function meterReads(surroundings: Surroundings): {
 } {
   const { reflectance } = SURROUNDINGS_HABITS[surroundings];
   return { reflectancePct: 100 * reflectance, greyPct: 100 * GREY, fullStops: Math.log2(reflectance / GREY) };
+}
+
+/** The view that a camera is usually set to: what fills a frame is judged in it, whichever is then chosen. */
+export function usualView({ camera }: Pick<Brief, 'camera'>): Lens | undefined {
+  return camera.views.find(({ id }) => id === camera.standardView) ?? camera.views[0];
 }
 
 /** Outdoors in the dark, and where lamps stand alone in it; a lit room is no night. */

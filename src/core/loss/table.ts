@@ -13,6 +13,7 @@ import { drift } from './terms/drift';
 import { editCrop } from './terms/editCrop';
 import { filter } from './terms/filter';
 import { flicker } from './terms/flicker';
+import { glare } from './terms/glare';
 import { meter } from './terms/meter';
 import { noise } from './terms/noise';
 import { over } from './terms/over';
@@ -33,7 +34,7 @@ import { whiteBalance } from './terms/whiteBalance';
  * of what the school's wishes cost where they yield (`wishes.ts`). Search, bounds, charts, words and the page
  * `docs/loss.md` draw on it; a new term is a module in `terms/`, its lines here, and its cases.
  */
-export const EXPOSURE_TERMS = [over, under, noise, meter, drift, filter] as const;
+export const EXPOSURE_TERMS = [over, under, noise, meter, drift, filter, glare] as const;
 export const MOTION_TERMS = [angle, smear, subjectBlur, strobing, flicker] as const;
 export const RATE_TERMS = [stutter, cadence] as const;
 export const FRAME_TERMS = [resolution, viewNarrow, viewWide, steadiness, tilt, editCrop] as const;
@@ -95,7 +96,11 @@ export function movementSum(weights: Weights, facts: MotionFacts): number {
 
 /** What is lost before exposure, and its weighted terms; left off as soon as they reach `beat`. */
 export function exposureSum(weights: Weights, facts: ExposureFacts, before: number, beat: number): number {
-  let sum = before + weights.filter * filter.loss(facts) + weights.over * over.loss(facts);
+  let sum =
+    before +
+    weights.filter * filter.loss(facts) +
+    weights.glare * facts.filter.glare +
+    weights.over * over.loss(facts);
   if (sum < beat) sum += weights.under * under.loss(facts);
   if (sum < beat) sum += weights.noise * noise.loss(facts);
   if (sum < beat) sum += weights.meter * meter.loss(facts);

@@ -1,3 +1,6 @@
+import type { Brief } from '../brief/brief';
+import { withGlare } from '../loss/glare';
+import { workingsOf } from '../search/workings';
 import type { FilterSetting } from '../filters/kit';
 import { named } from '../units/seededRandom';
 import type { SeededRandom } from '../units/seededRandom';
@@ -79,7 +82,7 @@ export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: D
     const on = wornBy(planned, option, happened.includes('forgottenFilter'), worn);
     worn.set(part.camera.id, on);
     const used = happened.includes('wrongSetup') ? (planned.otherOption ?? option) : option;
-    const outcome = outcomeOn(used, conditions, on);
+    const outcome = outcomeOn(used, conditions, on === option.filter ? on : beforeFrame(part.brief, on));
     loss = outcome.loss;
     for (const code of ['over', 'under', 'smear'] as const) if (outcome[code]) failed.add(code);
   }
@@ -111,6 +114,12 @@ export function filmed(planned: PlannedPart, delayMs: number, worn: Worn, day: D
       slips: happened.length,
     },
   };
+}
+
+/** A filter that was meant for another frame, with what mirrors in this one. */
+function beforeFrame(brief: Brief, glass: FilterSetting): FilterSetting {
+  const [seen = glass] = withGlare([glass], brief.filters, workingsOf(brief).glare);
+  return seen;
 }
 
 /** Its own filter, or what was left on: by a change forgotten now, or before where none is planned since. */

@@ -101,6 +101,7 @@ function walkFilters(
     if (rising - weights.filter * filter.cast >= beat) return;
     let bound =
       rising +
+      weights.glare * filter.glare +
       filterPrice(wishes, filter) +
       lessBehindGlass(weights, facts) +
       whiteNailedPrice(wishes, facts);

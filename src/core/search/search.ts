@@ -4,6 +4,7 @@ import { bestFilter, leastExposure, runningPlans } from './exposurePlans';
 import type { ExposurePlan } from './exposurePlans';
 import { frameOf, sharedFrames } from './frames';
 import type { RateSearch, BoundedGroups, Group, Kindest, SharedFrames } from './frames';
+import type { Weights } from '../loss/table';
 import { movedScore } from './moved';
 import type { ColourSpace, Space } from './space';
 
@@ -47,7 +48,7 @@ export function searchBelow(space: Space, limit: number): BestCandidate | null {
  * unseen.
  */
 function bestIn(whole: Space, shared: SharedFrames, limit: number): Best | null {
-  const space = { ...whole, filters: undominated(whole.filters) };
+  const space = { ...whole, filters: undominated(whole.filters, whole.school.weights) };
   const places = placesOf(space, shared.families);
   let best: Best | null = null;
   for (const bestOf of [bestHeld, bestRunning])
@@ -95,11 +96,12 @@ function foundOf({ colour, group, plan, score }: Best): BestCandidate {
 }
 
 /** Of filters that take the same stops only the one that loses least can win: a variable one set to 3 stops, or ND8. */
-function undominated(filters: readonly FilterSetting[]): readonly FilterSetting[] {
+function undominated(filters: readonly FilterSetting[], weights: Weights): readonly FilterSetting[] {
+  const beside = ({ cast, glare }: FilterSetting): number => weights.filter * cast + weights.glare * glare;
   const least = new Map<number, FilterSetting>();
   for (const filter of filters) {
     const known = least.get(filter.stops);
-    if (!known || filter.cast < known.cast) least.set(filter.stops, filter);
+    if (!known || beside(filter) < beside(known)) least.set(filter.stops, filter);
   }
   return filters.filter((filter) => least.get(filter.stops) === filter);
 }

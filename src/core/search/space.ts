@@ -10,6 +10,7 @@ import type { Demands } from '../loss/frame';
 import { schoolOf, withoutHold } from '../loss/schools';
 import type { School } from '../loss/schools';
 import { COLOUR_TERMS, weighedSum } from '../loss/table';
+import { withGlare } from '../loss/glare';
 import { offsetFor } from '../loss/picture';
 import { meterLossOf } from '../loss/terms/meter';
 import { bestWhiteBalance } from '../loss/terms/whiteBalance';
@@ -130,9 +131,10 @@ function colourSpace(brief: Brief, school: School, shared: Workings, colour: All
 
 function filtersFor(brief: Brief, shared: Workings): readonly FilterSetting[] | Obstacle {
   const pin = brief.pins.filter;
-  if (!pin) return (shared.filters ??= filterSettings(wearable(brief)));
+  const { glare } = shared;
+  if (!pin) return (shared.filters ??= withGlare(filterSettings(wearable(brief)), brief.filters, glare));
   const stack = stackOf(wearable(brief), pin.ids, pin.stops);
-  if (stack) return stack;
+  if (stack) return withGlare(stack, brief.filters, glare);
   if (!takesFilters(brief.camera) && pin.ids.length > 0) return { code: 'takesNoFilter' };
   const known = pin.ids.every((id) => brief.filters.some((filter) => filter.id === id));
   return known

@@ -13,6 +13,8 @@ import type { Movement } from '../motion/movement';
 import { movementOf } from '../loss/movement';
 import type { MotionFigures, RateFigures, ViewFigures } from '../loss/movement';
 import type { Obstacle } from './obstacle';
+import { glareIn } from '../loss/glare';
+import type { Glare } from '../loss/glare';
 import { pictureLight } from '../loss/picture';
 import type { PictureLight } from '../loss/picture';
 import { demandsOf } from '../loss/frame';
@@ -23,6 +25,7 @@ export interface Workings {
   light: LightRange;
   lightColour: LightColour;
   picture: PictureLight;
+  glare: Glare;
   demands: Demands;
   allowed?: AllowedModes | Obstacle;
   /** Loss of each encoding that the pins leave, by file group. */
@@ -65,6 +68,7 @@ export function underLight(brief: Brief, light: LightRange): Brief {
     light,
     lightColour: colourOfLight(relit.light, light, brief),
     picture: pictureLight(relit, light),
+    glare: glareIn(relit, light),
     figures: samePulse ? figures : [[], []],
     rates: samePulse ? rates : new Map<number, RateFigures>(),
   });
@@ -81,6 +85,7 @@ export function workingsOf(brief: Brief): Workings {
     light,
     lightColour: colourOfLight(brief.light, light, brief),
     picture: pictureLight(brief, light),
+    glare: glareIn(brief, light),
     demands: demandsOf(brief),
     encodings: new Map(),
     views: new Map(),

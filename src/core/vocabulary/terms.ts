@@ -12,6 +12,7 @@ export const PAGE_OF_TERM = {
   meter: 'light',
   drift: 'light',
   filter: 'light',
+  glare: 'light',
   angle: 'shutter',
   smear: 'steadiness',
   subjectBlur: 'shutter',

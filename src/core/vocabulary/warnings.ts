@@ -25,6 +25,7 @@ export const PAGE_OF_WARNING = {
   seam: 'view',
   reflection: 'light',
   backlight: 'light',
+  glare: 'light',
   exposeLapse: 'light',
   safety: 'cautions',
 } as const satisfies Record<string, ReasonPage>;

@@ -8,6 +8,8 @@ import type { SunInShot } from '../sunInShot';
 import { darkShareOf } from '../../light/lightRange';
 import { clockOf } from '../../light/sun/clock';
 import { once } from '../../units/once';
+import { wearable } from '../../filters/bag';
+import type { GlareOf } from '../../loss/glare';
 import { faceLight } from '../../light/face';
 import { deliveredFrame, drawnBy } from '../../loss/frame';
 import { skyAboveStops, skyShareOf } from '../../loss/picture';
@@ -138,4 +140,35 @@ const backlight = warning<'backlight', Backlit>('backlight', (seen) => {
   };
 });
 
-export const EXPOSURE_WARNINGS = [overWarning, underWarning, noise, backlight, flare] as const;
+interface Mirrored {
+  of: GlareOf;
+  /** What of it a polarizer leaves, 0…1. */
+  left: number;
+  /** Why none clears it: it is left in the bag, which costs less by so much; or none is there. */
+  bag: 'none' | 'left';
+  costsMore: number;
+  uneven: boolean;
+}
+
+const MIRRORS_FROM = 0.3;
+
+const glare = warning<'glare', Mirrored>('glare', ({ space, candidate }) => {
+  const { of, bare, polarized, left, uneven } = space.workings.glare;
+  if (of === null || of === 'pane' || bare < MIRRORS_FROM) return null;
+  const polarizers = wearable(space.brief).filter(({ kind }) => kind === 'polarizer');
+  if (polarizers.some(({ id }) => candidate.filter.ids.includes(id))) return null;
+  // What none could clear is no advice.
+  if (polarizers.length === 0 && polarized > bare - WORTH_GLASS) return null;
+  return {
+    severity: 'note',
+    of,
+    left,
+    bag: polarizers.length > 0 ? 'left' : 'none',
+    costsMore: polarized - bare,
+    uneven,
+  };
+});
+/** A gain that is worth a filter of its own, loss units (start). */
+const WORTH_GLASS = 0.2;
+
+export const EXPOSURE_WARNINGS = [overWarning, underWarning, noise, backlight, glare, flare] as const;

@@ -14,16 +14,16 @@ export const CHART_FACE = 'Atkinson Hyperlegible Next Variable';
 /** Blue, orange, green … told apart by eyes of every kind. */
 const HUES = ['#33658a', '#e0912f', '#2a7f62', '#b5446e', '#7d5ba6', '#8a7a35', '#4f9fb8', '#8c4a2f'];
 /**
- * Each loss has one look, the same in every chart: eight hues plain, the same eight ruled aslant, then upright. Losses that
+ * Each loss has one look, the same in every chart: eight hues plain, the same eight ruled aslant, then upright, then lying. Losses that
  * often stand side by side have hues of their own.
  */
 const LOOKS: readonly Term[] = [
   ...(['noise', 'strobing', 'angle', 'steadiness', 'over', 'under', 'smear', 'resolution'] as const),
   ...(['viewWide', 'viewNarrow', 'tilt', 'drift', 'stutter', 'subjectBlur', 'bitRate', 'flicker'] as const),
   ...(['filter', 'cadence', 'editCrop', 'card', 'colour', 'wish', 'whiteBalance', 'meter'] as const),
-  ...(['contrast'] as const),
+  ...(['contrast', 'glare'] as const),
 ];
-const RULINGS = ['plain', 'aslant', 'upright'] as const;
+const RULINGS = ['plain', 'aslant', 'upright', 'lying'] as const;
 type Ruling = (typeof RULINGS)[number];
 
 /** How a loss looks in every chart. */
@@ -126,6 +126,9 @@ function ruled(hue: string, ruling: Ruling): CanvasPattern | string {
   if (ruling === 'aslant') {
     pen.moveTo(-2, 10);
     pen.lineTo(10, -2);
+  } else if (ruling === 'lying') {
+    pen.moveTo(0, 4);
+    pen.lineTo(8, 4);
   } else {
     pen.moveTo(4, 0);
     pen.lineTo(4, 8);
