@@ -36,7 +36,7 @@ describe('the checks of a card', () => {
   it('mind the sound where somebody is to be heard, and only there', () => {
     const heard = {
       ...brief,
-      sound: { speech: true, windMps: 4 },
+      sound: { speech: true, windMps: 1 },
       motion: { ...brief.motion, travelMps: 6 },
     };
     const sound = checksFor(heard, settings).filter(({ id }) => id.startsWith('sound-'));

@@ -11,6 +11,7 @@ import type { SchoolId } from '@/core/vocabulary/schools';
 import type { Screen } from '@/core/vocabulary/screens';
 import type { LightMoment } from '@/core/preview/take';
 import type { Surroundings } from '@/core/vocabulary/surroundings';
+import type { Water } from '@/core/vocabulary/waters';
 import type { SceneName } from '@/core/vocabulary/scenes';
 import type { CutReason, Verdict } from '@/core/vocabulary/verdicts';
 import type { SettingKey, Settings } from '@/core/records/settings';
@@ -21,6 +22,9 @@ export const SCHOOL_LABEL: Record<SchoolId, string> = messages.schoolLabel;
 export const SCHOOL_MEANS: Record<SchoolId, string> = messages.schoolMeans;
 
 export const SCENE_LABEL: Record<SceneName, string> = messages.sceneLabel;
+
+/** A water one films under. */
+export const WATER_LABEL: Record<Water, string> = messages.waterLabel;
 
 /** What fills most of a frame. */
 export const SURROUNDINGS_LABEL: Record<Surroundings, string> = messages.surroundingsLabel;

@@ -4,7 +4,8 @@ import type { Shade, Sky, SunGround } from '@/core/vocabulary/outdoors';
 import type { Lamps } from '@/core/light/lamps';
 import type { LitFrom } from '@/core/light/sun/lit';
 import type { Light } from '@/core/records/shot';
-import { SCENE_LABEL } from './labels';
+import { trimmed } from '@/core/units/format';
+import { SCENE_LABEL, WATER_LABEL } from './labels';
 
 /** How light and the clock are said. Instants are milliseconds since 1970 UTC; clocks are those of the place. */
 export const SKY_LABEL: Record<Sky, string> = messages.skyLabel;
@@ -88,6 +89,12 @@ export function lightText(light: Light): string {
       return light.from === light.to
         ? SCENE_LABEL[light.from]
         : messages.fromToTo({ from: SCENE_LABEL[light.from], to: SCENE_LABEL[light.to] });
+    case 'underwater':
+      return messages.underWater({
+        depthM: trimmed(light.depthM, 1),
+        water: WATER_LABEL[light.water],
+        surface: lightText(light.surface),
+      });
     case 'range':
       return messages.aRangeInEV;
     case 'lux':

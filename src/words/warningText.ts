@@ -150,6 +150,7 @@ export function warningText(warning: Warning): string {
             gapStops: tenths(warning.gapStops),
             floats: warning.floats,
             offset: offsetText(warning.offsetStops),
+            lamp: warning.missingLux <= LAMP_REACHES_LUX,
             lux: rounded(warning.missingLux),
           })
         : messages.skyInPicture({
@@ -164,12 +165,29 @@ export function warningText(warning: Warning): string {
         bag: warning.bag,
         uneven: warning.uneven,
       });
+    case 'depth':
+      return messages.deeperThanSealed({
+        depthM: trimmed(warning.depthM, 1),
+        sealedToM: trimmed(warning.sealedToM, 0),
+        jumpM: warning.jumpM,
+        stop: warning.severity === 'stop',
+      });
+    case 'colourCast':
+      return messages.redIsGone({
+        pathM: trimmed(warning.pathM, 1),
+        redLeft: trimmed(100 * warning.redLeft, warning.redLeft < 0.1 ? 1 : 0),
+        beyondLock: warning.beyondLock,
+        lamp: warning.lamp,
+      });
     case 'flare':
       return flareText(warning.sun, warning.zone);
     case 'safety':
       return cautionText(warning.caution);
   }
 }
+
+/** What a small lamp gives at arm’s length, lux (start). */
+const LAMP_REACHES_LUX = 2000;
 
 /** Lux to two figures: nobody aims a lamp closer. */
 function rounded(lux: number): string {

@@ -16,8 +16,8 @@ export type SoundAdvice =
   | { code: 'slate' };
 
 export const SOUND_LIMITS = {
-  coverFromMps: start(8, 'from a fresh breeze on wind is most of what a bare microphone hears'),
-  outsideFromMps: start(15, 'at the speed of a town road foam and fur give in as well'),
+  coverFromMps: start(3, 'from a light breeze on wind lies over speech on a bare microphone'),
+  outsideFromMps: start(9, 'from a fresh breeze on it comes through foam and fur as well'),
 };
 
 /** What is done on or in water goes behind a seal. */

@@ -11,6 +11,7 @@ import { ARCHETYPES } from '../camera/archetypes';
 import type { CameraProfile } from '../camera/profile';
 import type { Filter } from '../filters/kit';
 import type { Lamps } from '../light/lamps';
+import { cameraUnderWater } from '../light/underwater';
 import { USUAL_SUN } from '../light/sun/sunLight';
 import { usualShakeDegPerSRms } from '../motion/shake';
 import { ACTIVITY_HABITS } from '../vocabulary/activities';
@@ -141,11 +142,13 @@ export function briefOf(
   const mine = look?.mine ?? null;
   if (school === 'mine') or(look?.mine, 'look.mine', {});
   const grade = or(look?.grade, 'look.grade', USUAL.grade);
-  const camera = own.camera(
+  const dry = own.camera(
     shot.camera && 'profile' in shot.camera
       ? shot.camera.profile
       : ARCHETYPES[or(shot.camera?.archetype, 'camera.archetype', USUAL.archetype)],
   );
+  // Every lens sees less behind its port.
+  const camera = shot.light?.kind === 'underwater' ? cameraUnderWater(dry) : dry;
   const kind = or(carried?.kind, 'mount.kind', USUAL.mount);
   const ground = or(carried?.ground, 'mount.ground', USUAL.ground);
   const activity = or(carried?.activity, 'mount.activity', USUAL.activity);
@@ -176,7 +179,6 @@ export function briefOf(
       }
     : null;
   const speech = or(shot.sound?.speech, 'sound.speech', talksToCamera(subject));
-  const windMps = or(shot.sound?.windMps, 'sound.windMps', USUAL.windMps);
   const told = or<Light>(shot.light, 'light', { kind: 'scene', from: 'openShade', to: 'openSun' });
   const light: Light = own.light(
     told.kind === 'sun'
@@ -193,6 +195,8 @@ export function briefOf(
     'surroundings',
     usualSurroundings(light, { kind, place, activity }, limits?.lamps),
   );
+  const indoors = surroundings === 'room' || surroundings === 'stage' || surroundings === 'cabin';
+  const windMps = or(shot.sound?.windMps, 'sound.windMps', indoors ? 0 : USUAL.windMps);
   const filters = own.filters(or(shot.filters, 'filters', [...USUAL_FILTERS]));
   const isoCeiling =
     limits?.isoCeiling ??

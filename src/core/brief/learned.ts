@@ -1,6 +1,6 @@
 import type { CameraProfile } from '../camera/profile';
 import type { Filter } from '../filters/filterSchema';
-import type { Light } from '../light/lightSchema';
+import type { DryLight, Light } from '../light/lightSchema';
 import { DAY_LIGHT_STOPS } from '../light/lightRange';
 import { figureAt, figureId } from '../records/figures';
 import type { Figure, Learned } from '../records/learned';
@@ -63,6 +63,7 @@ export class LearnedFigures {
   }
 
   light(light: Light): Light {
+    if (light.kind === 'underwater') return { ...light, surface: this.light(light.surface) as DryLight };
     if (light.kind === 'scene') {
       const corrected = this.corrections([light.from, light.to], (scene) => ({ of: 'scene', scene }));
       return corrected ? { ...light, corrected: { ...corrected, ...light.corrected } } : light;

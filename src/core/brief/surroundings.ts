@@ -38,6 +38,7 @@ export function usualSurroundings(
   { kind, place, activity }: { kind: MountKind; place: MountPlace | undefined; activity: Activity },
   lamps: Lamps | undefined,
 ): Surroundings {
+  if (light.kind === 'underwater') return 'water';
   const { looksBack, ridesAlong } = habitsOf(kind, place);
   if (looksBack && ridesAlong > 0) return 'cabin';
   // Of a run through two scenes the darker is the rarer: what is bright fills the film.

@@ -1,6 +1,7 @@
 import type { Filter } from './filterSchema';
 
 interface Bagged {
+  light?: { kind: string } | undefined;
   camera: { takesFilters?: boolean | undefined };
   filters: readonly Filter[];
 }
@@ -10,9 +11,10 @@ export function takesFilters(camera: Bagged['camera']): boolean {
   return camera.takesFilters !== false;
 }
 
-/** What of the bag of a shot its camera can wear. */
-export function wearable({ camera, filters }: Bagged): readonly Filter[] {
-  return takesFilters(camera) ? filters : NOTHING;
+/** What of the bag of a shot its camera can wear: under water nothing that opens its seal. */
+export function wearable({ camera, filters, light }: Bagged): readonly Filter[] {
+  if (!takesFilters(camera)) return NOTHING;
+  return light?.kind === 'underwater' ? filters.filter(({ opensSeal }) => opensSeal !== true) : filters;
 }
 
 const NOTHING: readonly Filter[] = [];

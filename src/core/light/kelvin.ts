@@ -6,7 +6,8 @@ import type { Shade } from '../vocabulary/outdoors';
 import { SCENES } from '../vocabulary/scenes';
 import { item } from '../units/items';
 import { clamp } from '../units/stops';
-import type { Light, SunLight } from './lightSchema';
+import { MIRED_PER_M } from './underwater';
+import type { DryLight, Light, SunLight, UnderwaterLight } from './lightSchema';
 import { lampsIn } from './lamps';
 import type { LightRange, RunThroughLight } from './lightRange';
 import { skyAt } from './sky';
@@ -31,7 +32,7 @@ export interface LightColour {
 }
 
 /** What gives the light its colour; a `lowSun` is to keep it. */
-export type ColourSource = 'sky' | 'lowSun' | 'lamps' | 'unknownLamps' | 'screen' | 'mixed';
+export type ColourSource = 'sky' | 'lowSun' | 'lamps' | 'unknownLamps' | 'screen' | 'mixed' | 'water';
 
 type Seen = Pick<LightColour, 'warmK' | 'coolK' | 'offMired' | 'from'>;
 
@@ -51,6 +52,7 @@ const WANDER_MIXED = 35;
 const STEADY_WITHIN_STOPS = 1;
 
 export function colourOfLight(light: Light, range: LightRange, run: RunThroughLight): LightColour {
+  if (light.kind === 'underwater') return colourInWater(light, range, run);
   const seen = seenIn(light, range, run);
   const { from } = seen;
   // Told by light alone, the darker end may be the warmer: lamps or a low sun at night, the blue hour before.
@@ -71,7 +73,34 @@ export function colourOfLight(light: Light, range: LightRange, run: RunThroughLi
   };
 }
 
-function seenIn(light: Light, range: LightRange, { limits }: RunThroughLight): Seen {
+/** A camera's white balance goes no bluer than that, K. */
+export const BLUEST_K = 15_000;
+/** A lamp near the lens has this little more water to cross than there and back (start). */
+const LAMP_WAYS = 2;
+
+/** How much water its light has crossed on its way to the camera, metres: from the surface, or from a lamp beside the lens. */
+export function waterPathM(light: UnderwaterLight): number {
+  return lampsIn(light) === 'none' ? light.depthM + light.distanceM : LAMP_WAYS * light.distanceM;
+}
+
+/** Bluer by each metre; what no lock reaches stays as a cast. */
+function colourInWater(light: UnderwaterLight, range: LightRange, run: RunThroughLight): LightColour {
+  const dry = lampsIn(light) === 'none' ? light.surface : { ...light.surface, lamps: light.lamps };
+  const above = colourOfLight(dry, range, run);
+  const mired = miredOf(above.lockK) - MIRED_PER_M * waterPathM(light);
+  const reached = Math.max(mired, miredOf(BLUEST_K));
+  const lockK = inSteps(1_000_000 / reached);
+  return {
+    lockK,
+    warmK: lockK,
+    coolK: lockK,
+    offMired: above.offMired + (reached - mired),
+    wanderMired: WANDER_CHANGING,
+    from: 'water',
+  };
+}
+
+function seenIn(light: DryLight, range: LightRange, { limits }: RunThroughLight): Seen {
   const lamps = lampsIn(light);
   if (limits.lamps === 'screen') return one(SCREEN_K, 10, 'screen');
   const lit = litBy(lamps, light, range, limits.lamps === 'mains');
@@ -80,7 +109,7 @@ function seenIn(light: Light, range: LightRange, { limits }: RunThroughLight): S
 }
 
 /** The lamps of a light by themselves, told by their kind or only as being there; `null`: none, or those of a named scene. */
-function litBy(lamps: LampKind, light: Light, range: LightRange, mains: boolean): Seen | null {
+function litBy(lamps: LampKind, light: DryLight, range: LightRange, mains: boolean): Seen | null {
   if (lamps !== 'none' && lamps !== 'unknown') {
     const { kelvin, offMired } = LAMP_COLOUR[lamps];
     return one(kelvin, offMired, 'lamps');
@@ -94,7 +123,7 @@ function litBy(lamps: LampKind, light: Light, range: LightRange, mains: boolean)
 const LAMPS_REACH_EV = 11.5;
 
 /** Lamps by day: they light the dark end of the run, where that is dark enough for them. */
-function underTheSky(lit: Seen, light: Light, range: LightRange): Seen {
+function underTheSky(lit: Seen, light: DryLight, range: LightRange): Seen {
   const sky = light.kind === 'scene' ? ofScenes(light, 'none') : skyIn(light, range);
   if (range.evMin > LAMPS_REACH_EV) return sky;
   return {
@@ -105,7 +134,7 @@ function underTheSky(lit: Seen, light: Light, range: LightRange): Seen {
   };
 }
 
-function skyIn(light: Exclude<Light, { kind: 'scene' }>, range: LightRange): Seen {
+function skyIn(light: Exclude<DryLight, { kind: 'scene' }>, range: LightRange): Seen {
   if (light.kind === 'sun') return ofSun(light);
   return {
     warmK: between(SKY_BY_LIGHT, range.evMax),

@@ -5,6 +5,7 @@ import type { LampsToldBy } from './lamps';
 import type { MountKind } from '../vocabulary/mounts';
 import { MOUNTS } from '../vocabulary/mounts';
 import { evOfReading, rangeOfReadings } from './readings';
+import { depthStops } from './underwater';
 import { SCENES } from '../vocabulary/scenes';
 import { sunLightRange } from './sun/sunLight';
 
@@ -47,7 +48,8 @@ export function lightRangeOf(light: Light, { limits, mount }: RunThroughLight): 
     aroundStops: Math.hypot(spreadStops, wanderStops),
     darkWeight: weightOf(darkShare),
     brightWeight: weightOf(1 - darkShare),
-    pulseHz: pulseOf(limits, lit),
+    // What shines under water runs on a cell, and does not pulse with the mains.
+    pulseHz: light.kind === 'underwater' ? null : pulseOf(limits, lit),
   };
 }
 
@@ -67,6 +69,11 @@ export function knownLight(evMin: number, evMax = evMin): LightRange {
 
 /** The same light told by the ends of another range; its lamps and its dark stretches stay. */
 export function asRange(light: Light, evMin: number, evMax: number): Light {
+  if (light.kind === 'underwater') {
+    const lost = depthStops(light.depthM, light.water);
+    const surface = { kind: 'range' as const, evMin: evMin + lost, evMax: evMax + lost };
+    return { ...light, surface };
+  }
   const lamps = lampsIn(light);
   return {
     kind: 'range',
@@ -121,6 +128,11 @@ function weightOf(share: number): number {
 /** The range alone, EV100. */
 export function evRangeOf(light: Light): { evMin: number; evMax: number } {
   switch (light.kind) {
+    case 'underwater': {
+      const lost = depthStops(light.depthM, light.water);
+      const { evMin, evMax } = evRangeOf(light.surface);
+      return { evMin: evMin - lost, evMax: evMax - lost };
+    }
     case 'range':
       return { evMin: light.evMin, evMax: light.evMax };
     case 'lux':
@@ -153,7 +165,12 @@ export function evRangeOf(light: Light): { evMin: number; evMax: number } {
  */
 const SPREAD_STOPS = { scene: 0.5, range: 0.2, reading: 0.2, readings: 0.2, lux: 0.1 } as const;
 
+/** A water is clearer or murkier than its name by so much of what it takes (start). */
+const WATER_UNKNOWN = 0.3;
+
 function spreadOf(light: Light): number {
+  if (light.kind === 'underwater')
+    return Math.hypot(spreadOf(light.surface), WATER_UNKNOWN * depthStops(light.depthM, light.water));
   if (light.kind === 'sun') return sunLightRange(light).errorStops;
   if (light.kind !== 'scene') return SPREAD_STOPS[light.kind];
   const { corrected } = light;

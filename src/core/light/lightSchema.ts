@@ -1,3 +1,4 @@
+import { WATERS } from '../vocabulary/waters';
 import { LAMP_KINDS } from '../vocabulary/lamps';
 import { SHADES, SKIES, SUN_GROUNDS } from '../vocabulary/outdoors';
 import * as z from 'zod';
@@ -144,7 +145,8 @@ const ReadingsLightSchema = z.strictObject({
 const ev = z.number().min(-10).max(24);
 const lux = z.number().min(0.0001).max(1_000_000);
 
-export const LightSchema = z.discriminatedUnion('kind', [
+/** Light over the ground, in each of its ways. */
+const dryLights = [
   z
     .strictObject({ kind: z.literal('range'), ...beside, evMin: ev, evMax: ev })
     .refine((light) => light.evMin <= light.evMax, finds({ code: 'atLeastKey', key: 'evMin' }, ['evMax'])),
@@ -167,6 +169,23 @@ export const LightSchema = z.discriminatedUnion('kind', [
       (light) => light.luxMin <= light.luxMax,
       finds({ code: 'atLeastKey', key: 'luxMin' }, ['luxMax']),
     ),
+] as const;
+
+export const LightSchema = z.discriminatedUnion('kind', [
+  ...dryLights,
+  z.strictObject({
+    kind: z.literal('underwater'),
+    ...beside,
+    depthM: z.number().min(0).max(100),
+    water: z.enum(WATERS),
+    /** The light at the surface. */
+    surface: z.discriminatedUnion('kind', dryLights),
+    /** To what is filmed: colour fades on that way as well. */
+    distanceM: z.number().min(0.1).max(50).default(1),
+  }),
 ]);
 
 export type Light = z.output<typeof LightSchema>;
+export type UnderwaterLight = Extract<Light, { kind: 'underwater' }>;
+/** Light that is told without water over it. */
+export type DryLight = Exclude<Light, UnderwaterLight>;

@@ -50,6 +50,7 @@ const NONE: Glare = { bare: 0, polarized: 0, of: null, left: 1, uneven: false };
 
 export function glareIn(brief: Brief, light: LightRange): Glare {
   const lens = usualView(brief);
+  if (brief.light.kind === 'underwater') return NONE;
   if (!lens || light.evMax < DAYLIGHT_FROM_EV || lampsIn(brief.light) !== 'none') return NONE;
   const { mount, surroundings, playback } = brief;
   const { deliver } = playback;

@@ -57,7 +57,8 @@ export function pictureLight(brief: Brief, light: LightRange): PictureLight {
   const cure = inThirds(clamp(full * GIVEN_BACK, -MOST_OFFSET, MOST_OFFSET));
   const meterStops = night ? Math.min(cure, NIGHT_STOPS) : cure;
   const usual = usualView(brief);
-  const skyShare = usual ? skyShareOf(brief, usual, playback.deliver) : 0;
+  const skyShare =
+    usual && brief.light.kind !== 'underwater' ? skyShareOf(brief, usual, playback.deliver) : 0;
   const skyStops = lightOfSky(brief.light, light);
   return {
     meterStops,
@@ -85,6 +86,7 @@ export function usualView({ camera }: Pick<Brief, 'camera'>): Lens | undefined {
 
 /** Outdoors in the dark, and where lamps stand alone in it; a lit room is no night. */
 function isNight({ surroundings, light: told }: Brief, { evMax }: LightRange): boolean {
+  if (told.kind === 'underwater') return false;
   if (surroundings === 'room' || surroundings === 'cabin' || surroundings === 'snow') return false;
   return evMax <= NIGHT_BELOW_EV || (evMax <= NIGHT_BELOW_EV + 1 && lampsIn(told) !== 'none');
 }
@@ -142,6 +144,8 @@ const HAZY_FROM_EV = 13.6;
 const SKYLIT_FROM_EV = 8;
 
 function lightOfSky(light: Light, { evMax }: LightRange): number {
+  // Under water there is no sky, but for a window overhead.
+  if (light.kind === 'underwater') return 0;
   if (light.kind === 'scene') return Math.min(SCENE_SKY_STOPS[light.from], SCENE_SKY_STOPS[light.to]);
   if (light.kind === 'sun') {
     const shades = light.shade ?? ['open'];

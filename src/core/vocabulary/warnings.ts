@@ -24,6 +24,8 @@ export const PAGE_OF_WARNING = {
   flare: 'light',
   seam: 'view',
   reflection: 'light',
+  depth: 'cautions',
+  colourCast: 'light',
   backlight: 'light',
   glare: 'light',
   exposeLapse: 'light',

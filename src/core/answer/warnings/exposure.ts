@@ -10,6 +10,9 @@ import { clockOf } from '../../light/sun/clock';
 import { once } from '../../units/once';
 import { wearable } from '../../filters/bag';
 import type { GlareOf } from '../../loss/glare';
+import { BLUEST_K, waterPathM } from '../../light/kelvin';
+import { lampsIn } from '../../light/lamps';
+import { colourLeft } from '../../light/underwater';
 import { faceLight } from '../../light/face';
 import { deliveredFrame, drawnBy } from '../../loss/frame';
 import { skyAboveStops, skyShareOf } from '../../loss/picture';
@@ -168,7 +171,56 @@ const glare = warning<'glare', Mirrored>('glare', ({ space, candidate }) => {
     uneven,
   };
 });
+/** A jump from so high presses as so many metres of water more: ½ρv² is ρgh (start: a rock over a pool). */
+const JUMP_M = 3;
+
+const depth = warning<'depth', { depthM: number; sealedToM: number; jumpM: number }>('depth', ({ space }) => {
+  const { light, camera } = space.brief;
+  if (light.kind !== 'underwater') return null;
+  const { depthM } = light;
+  const { sealedToM } = camera;
+  if (depthM + JUMP_M <= sealedToM) return null;
+  return { severity: depthM > sealedToM ? 'stop' : 'caution', depthM, sealedToM, jumpM: JUMP_M };
+});
+
+interface ColourCast {
+  pathM: number;
+  /** What of the red is left, 0…1, and whether a lock brings it back. */
+  redLeft: number;
+  beyondLock: boolean;
+  lamp: boolean;
+}
+
+/** Under that share of red a skin is grey (start). */
+const RED_SEEN_BELOW = 0.7;
+
+const colourCast = warning<'colourCast', ColourCast>('colourCast', ({ space }) => {
+  const { light } = space.brief;
+  if (light.kind !== 'underwater') return null;
+  const pathM = waterPathM(light);
+  const redLeft = colourLeft(650, pathM);
+  if (redLeft > RED_SEEN_BELOW) return null;
+  const { lockK } = space.workings.lightColour;
+  const beyondLock = lockK >= BLUEST_K;
+  return {
+    severity: beyondLock ? 'caution' : 'note',
+    pathM,
+    redLeft,
+    beyondLock,
+    lamp: lampsIn(light) !== 'none',
+  };
+});
+
 /** A gain that is worth a filter of its own, loss units (start). */
 const WORTH_GLASS = 0.2;
 
-export const EXPOSURE_WARNINGS = [overWarning, underWarning, noise, backlight, glare, flare] as const;
+export const EXPOSURE_WARNINGS = [
+  overWarning,
+  underWarning,
+  noise,
+  backlight,
+  glare,
+  flare,
+  depth,
+  colourCast,
+] as const;

@@ -2,12 +2,16 @@ import * as messages from '@/language/bench/brief';
 import { evRangeOf } from '@/core/light/lightRange';
 import { luxOfEv } from '@/core/light/face';
 import { LAMPS } from '@/core/light/lamps';
+import type { DryLight } from '@/core/light/lightSchema';
 import { SCENE_NAMES } from '@/core/vocabulary/scenes';
+import type { SceneName } from '@/core/vocabulary/scenes';
+import { WATERS } from '@/core/vocabulary/waters';
+import type { Water } from '@/core/vocabulary/waters';
 import type { Brief } from '@/core/brief/brief';
 import type { Light, Shot } from '@/core/records/shot';
 import { omit } from '@/core/units/omit';
 import { trimmed } from '@/core/units/format';
-import { SCENE_LABEL } from '@/words/labels';
+import { SCENE_LABEL, WATER_LABEL } from '@/words/labels';
 import { LAMPS_LABEL, lightText } from '@/words/lightText';
 import { besideOf, darkShare, lampKind, surroundings } from './besideWords';
 import { sunWords } from './sunWords';
@@ -129,6 +133,28 @@ function lightWords(light: Light): SentencePart[] {
         messages.to,
         lightWord('lightTo', messages.lightTo, 'to'),
       ];
+    case 'underwater':
+      return [
+        messages.at,
+        waterWord('depthM', messages.depth, [0, 100, 1]),
+        messages.deepIn,
+        {
+          id: 'water',
+          name: messages.water,
+          path: 'light.water',
+          kind: 'choice',
+          options: options(WATERS, WATER_LABEL),
+          value: (b) => (b.light.kind === 'underwater' ? b.light.water : 'lake'),
+          set: (shot, value, { light: now }) =>
+            now.kind === 'underwater'
+              ? { ...shot, light: { ...now, water: value === null ? 'lake' : (value as Water) } }
+              : shot,
+        },
+        messages.filmedFrom,
+        waterWord('distanceM', messages.distanceInWater, [0.1, 50, 0.5]),
+        messages.underLightOf,
+        surfaceWord,
+      ];
     case 'range':
       return [
         messages.from,
@@ -229,6 +255,45 @@ const luxWord = (id: 'luxMin' | 'luxMax', name: string): Word => ({
   },
 });
 
+/** Depth and distance under water, metres. */
+function waterWord(
+  id: 'depthM' | 'distanceM',
+  name: string,
+  [min, max, step]: [number, number, number],
+): Word {
+  return {
+    id,
+    name,
+    path: `light.${id}`,
+    kind: 'number',
+    unit: messages.unitMetres,
+    min,
+    max,
+    step,
+    value: ({ light }) => (light.kind === 'underwater' ? light[id] : 0),
+    set: (shot, value, { light }) =>
+      light.kind === 'underwater'
+        ? { ...shot, light: { ...light, [id]: value ?? (id === 'depthM' ? 3 : 1) } }
+        : shot,
+  };
+}
+
+/** The light at the surface, as a named scene; told another way it stays so until one is taken. */
+const surfaceWord: Word = {
+  id: 'surface',
+  name: messages.surfaceLight,
+  path: 'light.surface',
+  kind: 'choice',
+  options: options(SCENE_NAMES, SCENE_LABEL),
+  value: ({ light }) =>
+    light.kind === 'underwater' && light.surface.kind === 'scene' ? light.surface.to : 'openSun',
+  set: (shot, value, { light }) => {
+    if (light.kind !== 'underwater') return shot;
+    const scene = value === null ? 'openSun' : (value as SceneName);
+    return { ...shot, light: { ...light, surface: { kind: 'scene', from: scene, to: scene } } };
+  },
+};
+
 type Reading = Extract<Light, { kind: 'reading' }>;
 
 const readingWord = (
@@ -259,7 +324,12 @@ const LIGHT_KINDS = {
   reading: messages.aCameraReading,
   readings: messages.severalReadings,
   lux: messages.aMeterInLux,
+  underwater: messages.underWater,
 } as const;
+
+function withoutBeside(light: DryLight): DryLight {
+  return omit(omit(light, 'lamps'), 'darkShare') as DryLight;
+}
 
 /** Turning to another way of telling the light keeps the light: the new words start from the same range. */
 function lightOfKind(kind: string, brief: Brief): Light {
@@ -289,6 +359,14 @@ function lightOfKind(kind: string, brief: Brief): Light {
         readings: [evMin, evMax].map((ev) => ({ lux: Math.max(0.001, Math.round(luxOfEv(ev))) })),
         darkerStops: 0,
         brighterStops: 0,
+      };
+    case 'underwater':
+      return {
+        kind,
+        depthM: 3,
+        water: 'lake',
+        surface: brief.light.kind === 'underwater' ? brief.light.surface : withoutBeside(brief.light),
+        distanceM: 1,
       };
     default:
       return { kind: 'scene', from: 'openShade', to: 'openSun' };

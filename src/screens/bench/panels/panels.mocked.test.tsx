@@ -63,7 +63,9 @@ describe('sound', () => {
       <SoundToDo solution={solution} />
     ));
     const list = await screen.findByRole('region', { name: 'Sound' });
-    expect(list.textContent).toContain('12 m/s of air pass the microphone (7 of travel and 5 of wind)');
+    expect(list.textContent).toContain(
+      '12 m/s of air pass the microphone, heading into the wind (7 of travel and 5 of wind)',
+    );
   });
 });
 
