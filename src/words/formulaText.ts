@@ -4,6 +4,9 @@ import type { FormulaId, InputId, ResultUnit } from '@/core/explain/formulas';
 import { LUX_AT_EV_0, REFERENCE_ISO } from '@/core/light/exposureValue';
 import { DOMINANT_HZ, PEAK_FACTOR, SMEAR_TOLERANCE_PCT } from '@/core/motion/shake';
 import { shutterAngleDeg } from '@/core/playback/shutterAngle';
+import { THROUGH_SURFACE, WATER_INDEX } from '@/core/light/underwater';
+import { MIDDLE_GREY_PCT } from '@/core/loss/picture';
+import { SKY_ARCSEC_PER_S, TRAIL_PX } from '@/core/timeLapse/lapseWish';
 import { shutterFraction, trimmed } from '@/core/units/format';
 import * as messages from '@/language/reasons/formulas';
 import { durationText, evText } from './settingText';
@@ -37,6 +40,16 @@ export function formulaLine(id: FormulaId): string {
       return line.angularSize({ two: 2 });
     case 'gigabytes':
       return line.gigabytes({ bits: BITS_OF_A_BYTE });
+    case 'gimbalSmear':
+      return line.gimbalSmear({ peak: PEAK_FACTOR });
+    case 'meterOff':
+      return line.meterOff({ grey: MIDDLE_GREY_PCT });
+    case 'depthLight':
+      return line.depthLight({ through: THROUGH_SURFACE });
+    case 'portView':
+      return line.portView({ two: 2, index: WATER_INDEX });
+    case 'trail':
+      return line.trail({ px: TRAIL_PX, turn: SKY_ARCSEC_PER_S });
     case 'cardLasts':
       return line.cardLasts({ usable: trimmed(100 * USABLE_SHARE, 0) });
     default:
@@ -46,7 +59,9 @@ export function formulaLine(id: FormulaId): string {
 
 export function formulaSource(id: FormulaId): string {
   const source = messages.source;
-  return id === 'exposureValue' || id === 'lux' ? source[id]({ norm: EXPOSURE_NORM }) : source[id];
+  return id === 'exposureValue' || id === 'lux' || id === 'meterOff'
+    ? source[id]({ norm: EXPOSURE_NORM })
+    : source[id];
 }
 
 /** A value of an input with its unit. */
@@ -67,6 +82,8 @@ export function inputText(id: InputId, value: number): string {
     case 'viewDeg':
       return unit.degrees({ value: trimmed(value, 0) });
     case 'keepsPct':
+    case 'reflectancePct':
+    case 'takesPct':
       return unit.pct({ value: trimmed(value, 0) });
     case 'fNumber':
       return unit.stop({ value: trimmed(value, 1) });
@@ -76,6 +93,9 @@ export function inputText(id: InputId, value: number): string {
       return unit.ev({ value: evText(value) });
     case 'mainsHz':
       return unit.hz({ value: trimmed(value, 0) });
+    case 'readoutMs':
+      return unit.milliseconds({ value: trimmed(value, 0) });
+    case 'depthM':
     case 'sizeM':
     case 'distanceM':
       return unit.metres({ value: trimmed(value, 1) });

@@ -6,6 +6,10 @@ import { cellWh, USUAL_CELL, WARM_C } from '@/core/camera/power';
 import { helmetRide } from '@/core/explain/helmet';
 import { BEAT_SEEN_HZ, flickerSafeShutters, pulseHzOfMains } from '@/core/light/flicker';
 import { STROBING_STEP_PCT, SUBJECT_BLUR_TOLERANCE_PCT } from '@/core/loss/movement';
+import { GLASS_INDEX } from '@/core/filters/mirrored';
+import { WATER_INDEX } from '@/core/light/underwater';
+import { HEADROOM_STOPS, meterReads } from '@/core/loss/picture';
+import { trailSeconds } from '@/core/timeLapse/lapseWish';
 import { peakShakeSmearPct, SMEAR_TOLERANCE_PCT } from '@/core/motion/shake';
 import { angularSizeDeg, LOST_BELOW_SHARE } from '@/core/optics/framing';
 import { cadenceOf, STUTTER_BROKEN_FPS, STUTTER_SEEN_FPS } from '@/core/playback/cadence';
@@ -17,7 +21,7 @@ import type { ReasonPage } from '@/core/vocabulary/reasonPages';
 import { SCENES } from '@/core/vocabulary/scenes';
 import { SCHOOL_HABITS } from '@/core/vocabulary/schools';
 import * as messages from '@/language/reasons';
-import { STABILIZATION_LABEL } from './labels';
+import { STABILIZATION_LABEL, SURROUNDINGS_LABEL } from './labels';
 import { durationText, evText, filterText } from './settingText';
 import type { FilterNotation } from './settingText';
 
@@ -32,6 +36,26 @@ export function pageText(page: ReasonPage, shot: Solution, notation: FilterNotat
       return shutterText(shot);
     case 'light':
       return lightText(shot, notation);
+    case 'conforming':
+      return conformingText(shot);
+    case 'rolling':
+      return Object.values(messages.rolling);
+    case 'gimbals':
+      return Object.values(messages.gimbals);
+    case 'vehicles':
+      return Object.values(messages.vehicles);
+    case 'meter':
+      return meterText(shot);
+    case 'contrast':
+      return contrastText(shot);
+    case 'polarizers':
+      return polarizersText();
+    case 'colour':
+      return colourText(shot);
+    case 'underWater':
+      return Object.values(messages.underWater);
+    case 'timeLapse':
+      return timeLapseText(shot);
     case 'flicker':
       return flickerText(shot);
     case 'view':
@@ -219,4 +243,63 @@ function soundText({ space }: Solution): string[] {
     }),
     said.second,
   ];
+}
+
+function conformingText({ space, settings }: Solution): string[] {
+  const said = messages.conforming;
+  const { timelineFps } = space.brief.playback;
+  return [
+    said.first,
+    said.second({ rate: trimmed(settings.frameRate, 2), timeline: trimmed(timelineFps, 2) }),
+    said.third,
+  ];
+}
+
+function meterText({ space }: Solution): string[] {
+  const said = messages.meter;
+  const { surroundings } = space.brief;
+  const { reflectancePct, greyPct } = meterReads(surroundings);
+  return [
+    said.first({
+      grey: greyPct,
+      surroundings: SURROUNDINGS_LABEL[surroundings],
+      reflectance: trimmed(reflectancePct, 1),
+    }),
+    said.second,
+    said.third,
+  ];
+}
+
+function contrastText({ space }: Solution): string[] {
+  const said = messages.contrast;
+  const { skyShare, skyStops } = space.workings.picture;
+  return [
+    said.first,
+    said.second({
+      standard: tenths(HEADROOM_STOPS.standard),
+      flat: tenths(HEADROOM_STOPS.flat),
+      log: tenths(HEADROOM_STOPS.log),
+      share: percent(skyShare),
+      sky: tenths(skyStops),
+    }),
+    said.third,
+  ];
+}
+
+function polarizersText(): string[] {
+  const said = messages.polarizers;
+  const brewster = (index: number): string => trimmed((Math.atan(index) * 180) / Math.PI, 0);
+  return [said.first({ water: brewster(WATER_INDEX), pane: brewster(GLASS_INDEX) }), said.second, said.third];
+}
+
+function colourText({ space }: Solution): string[] {
+  const said = messages.colour;
+  const { warmK, coolK, lockK } = space.workings.lightColour;
+  return [said.first, said.second({ warm: warmK, cool: coolK, lock: lockK }), said.third, said.fourth];
+}
+
+function timeLapseText({ space, candidate }: Solution): string[] {
+  const said = messages.timeLapse;
+  const trail = trailSeconds(candidate.mode.view, space.brief.playback.deliver.width);
+  return [said.first, said.second, said.third({ trail: durationText(trail) }), said.fourth];
 }

@@ -5,6 +5,7 @@ import type { Solution } from '../answer/solve';
 import { briefOfNamed, TEN_SHOTS } from '../loss/tenShots';
 import { item } from '../units/items';
 import { nearlyEqual } from '../units/stops';
+import { PAGE_OF_WARNING } from '../vocabulary/warnings';
 import { REASON_PAGES } from '../vocabulary/reasonPages';
 import { TERM_IDS } from '../vocabulary/terms';
 import { WORDS } from '../vocabulary/words';
@@ -108,6 +109,7 @@ describe('the pages', () => {
       ...Object.values(PAGE_OF_SETTING),
       ...TERM_IDS.map((term) => PAGE_OF_TERM[term]),
       ...WORDS.map((word) => PAGE_OF_WORD[word]),
+      ...Object.values(PAGE_OF_WARNING),
       ...REASON_PAGES.filter((page) => formulasOn(page).length > 0),
       ...(['cautions', 'glossary'] as const),
     ]);

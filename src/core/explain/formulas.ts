@@ -3,7 +3,10 @@ import { cardSeconds, writtenMbps } from '../camera/card';
 import { lensFocusing } from '../camera/lenses';
 import { modePowerW } from '../camera/modeTable';
 import { cellWh, coldShare, USUAL_CELL } from '../camera/power';
-import { temperatureAfter } from '../day/heat';
+import { sunOnCameraC, temperatureAfter } from '../day/heat';
+import { depthStops, viewBehindPortDeg } from '../light/underwater';
+import { meterReads, MIDDLE_GREY_PCT } from '../loss/picture';
+import { trailSeconds } from '../timeLapse/lapseWish';
 import { ev100OfSetting } from '../light/exposureValue';
 import { luxOfEv } from '../light/face';
 import { flickerBeatHz, flickerResidual, pulseHzOfMains } from '../light/flicker';
@@ -44,6 +47,12 @@ export const FORMULA_INPUTS = {
   airC: input(-20, 40, () => 10),
   airSpeedMps: input(0, 30, ({ space }) => space.brief.motion.travelMps),
   windMps: input(0, 20, ({ space }) => space.brief.sound.windMps),
+  reflectancePct: input(3, 90, ({ space }) => meterReads(space.brief.surroundings).reflectancePct, true),
+  depthM: input(0, 30, ({ space }) =>
+    space.brief.light.kind === 'underwater' ? space.brief.light.depthM : 5,
+  ),
+  readoutMs: input(1, 40, ({ space }) => 1000 * (space.brief.camera.readoutSeconds ?? USUAL_READOUT_SECONDS)),
+  takesPct: input(0, 95, () => 80),
 } as const;
 export type InputId = keyof typeof FORMULA_INPUTS;
 
@@ -55,6 +64,9 @@ export interface FormulaInput {
   /** What it is on a shot, within the ends. */
   of: (solution: Solution) => number;
 }
+
+/** A camera of this kind that does not say reads its sensor in such a time (start). */
+const USUAL_READOUT_SECONDS = 0.012;
 
 function input(min: number, max: number, of: (solution: Solution) => number, ratio = false): FormulaInput {
   return { min, max, ratio, of: (solution) => clamp(of(solution), min, max) };
@@ -141,6 +153,54 @@ export const FORMULAS = {
     inputs: ['shutterSeconds', 'crossingDegPerS', 'viewDeg'],
     unit: 'pct',
     of: (v, solution) => at(v, 0) * at(v, 1) * pctWidthPerDegree(at(v, 2), projectionOf(solution)),
+  },
+  skew: {
+    page: 'rolling',
+    standing: 'physics',
+    inputs: ['readoutMs', 'crossingDegPerS'],
+    unit: 'degrees',
+    of: (v) => (at(v, 0) / 1000) * at(v, 1),
+  },
+  gimbalSmear: {
+    page: 'gimbals',
+    standing: 'physics',
+    inputs: ['takesPct', 'shutterSeconds', 'shakeDegPerS', 'viewDeg'],
+    unit: 'pct',
+    of: (v, solution) =>
+      (1 - at(v, 0) / 100) * peakShakeSmearPct(at(v, 2), at(v, 1), at(v, 3), projectionOf(solution)),
+  },
+  meterOff: {
+    page: 'meter',
+    standing: 'standard',
+    inputs: ['reflectancePct'],
+    unit: 'stops',
+    of: (v) => Math.log2(at(v, 0) / MIDDLE_GREY_PCT),
+  },
+  depthLight: {
+    page: 'underWater',
+    standing: 'start',
+    inputs: ['depthM'],
+    unit: 'stops',
+    of: (v, { space: { brief } }) =>
+      depthStops(at(v, 0), brief.light.kind === 'underwater' ? brief.light.water : 'lake'),
+  },
+  portView: {
+    page: 'underWater',
+    standing: 'physics',
+    inputs: ['viewDeg'],
+    unit: 'degrees',
+    of: (v) => viewBehindPortDeg(at(v, 0)),
+  },
+  trail: {
+    page: 'timeLapse',
+    standing: 'start',
+    inputs: ['viewDeg'],
+    unit: 'seconds',
+    of: (v, solution) =>
+      trailSeconds(
+        { horizontalDeg: at(v, 0), projection: projectionOf(solution) },
+        solution.space.brief.playback.deliver.width,
+      ),
   },
   exposureValue: {
     page: 'light',
@@ -231,7 +291,7 @@ export const FORMULAS = {
       temperatureAfter(
         at(v, 3),
         space.brief.camera.heat,
-        { airC: at(v, 3), sunC: 0, powerW: at(v, 1), airSpeedMps: at(v, 2) },
+        { airC: at(v, 3), sunC: sunOnCameraC(space.light.evMax), powerW: at(v, 1), airSpeedMps: at(v, 2) },
         at(v, 0),
       ),
   },

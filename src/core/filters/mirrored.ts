@@ -4,7 +4,7 @@
  */
 
 /** Refractive index of window glass. */
-const GLASS = 1.52;
+export const GLASS_INDEX = 1.52;
 /** From this little of a reflection on a polarizer is worth wearing (start): half of it is gone. */
 const WORTH_LEFT = 0.5;
 
@@ -38,15 +38,15 @@ export interface Pane {
 }
 
 export function paneAt(angleDeg: number): Pane {
-  const { across, along } = mirrored(angleDeg, GLASS);
+  const { across, along } = mirrored(angleDeg, GLASS_INDEX);
   const one = (across + along) / 2;
-  const left = mirroredLeft(angleDeg, GLASS);
+  const left = mirroredLeft(angleDeg, GLASS_INDEX);
   return {
     angleDeg,
     // The second face mirrors what the first let through, there and back.
     mirroredShare: one + one * (1 - one) ** 2,
     left,
-    bestDeg: (Math.atan(GLASS) * 180) / Math.PI,
+    bestDeg: (Math.atan(GLASS_INDEX) * 180) / Math.PI,
     worth: left <= WORTH_LEFT,
   };
 }

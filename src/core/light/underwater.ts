@@ -5,7 +5,7 @@ import type { Water } from '../vocabulary/waters';
 /** Light, colour and view under water. Metres, stops, degrees, shares 0…1. */
 
 /** What of the light goes through the surface. */
-const THROUGH_SURFACE = 0.95;
+export const THROUGH_SURFACE = 0.95;
 /** Refractive index of water. */
 export const WATER_INDEX = 1.333;
 

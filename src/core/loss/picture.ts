@@ -36,7 +36,8 @@ export interface PictureLight {
 }
 
 /** Middle grey, as meters take it: ISO 2720 with K = 12.5. */
-const GREY = 0.18;
+export const MIDDLE_GREY_PCT = 18;
+const GREY = MIDDLE_GREY_PCT / 100;
 /** Pattern meters give back so much of what an even mean would be off. */
 const GIVEN_BACK = 0.5;
 /** And differ in that by so much of the whole, one standard deviation. */
@@ -76,7 +77,11 @@ export function meterReads(surroundings: Surroundings): {
   fullStops: number;
 } {
   const { reflectance } = SURROUNDINGS_HABITS[surroundings];
-  return { reflectancePct: 100 * reflectance, greyPct: 100 * GREY, fullStops: Math.log2(reflectance / GREY) };
+  return {
+    reflectancePct: 100 * reflectance,
+    greyPct: MIDDLE_GREY_PCT,
+    fullStops: Math.log2(reflectance / GREY),
+  };
 }
 
 /** The view that a camera is usually set to: what fills a frame is judged in it, whichever is then chosen. */

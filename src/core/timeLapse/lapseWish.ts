@@ -49,7 +49,7 @@ export function longestOpenSeconds(intervalSeconds: number): number {
 }
 
 /** Arc seconds that the sky turns in a second: 360° in a sidereal day of 86 164 s. */
-const SKY_ARCSEC_PER_S = 15.041;
+export const SKY_ARCSEC_PER_S = 15.041;
 /** Pixels of trail that still pass for a point (start; 1 is strict, 3 is seen). */
 export const TRAIL_PX = 2;
 
