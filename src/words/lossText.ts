@@ -9,9 +9,9 @@ export function lossSeen(term: TermId): string | null {
 }
 export function lossFormula(term: TermId): string | null {
   if (term === 'wish') return null;
-  return slopesOf(term).reduce(
+  return slopesOf(term).reduce<string>(
     (text, { name }) => text.replaceAll(calledIn(name), () => `‘${inWords(name)}’`),
-    messages.formula[term] as string,
+    messages.formula[term],
   );
 }
 

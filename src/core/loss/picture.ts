@@ -16,6 +16,7 @@ import type { Sky } from '../vocabulary/outdoors';
 import type { SceneName } from '../vocabulary/scenes';
 import type { Surroundings } from '../vocabulary/surroundings';
 import { SURROUNDINGS_HABITS } from '../vocabulary/surroundings';
+import { item } from '../units/items';
 import { clamp } from '../units/stops';
 
 /**
@@ -96,10 +97,12 @@ function isNight({ surroundings, light: told }: Brief, { evMax }: LightRange): b
   return evMax <= NIGHT_BELOW_EV || (evMax <= NIGHT_BELOW_EV + 1 && lampsIn(told) !== 'none');
 }
 
+const THIRDS = [0, 0.3, 0.7] as const;
+
 /** To the thirds in which cameras set it, as they write them: 0.3, 0.7, 1. */
 export function inThirds(stops: number): number {
   const thirds = Math.round(Math.abs(stops) * 3);
-  const written = Math.floor(thirds / 3) + [0, 0.3, 0.7][thirds % 3]!;
+  const written = Math.floor(thirds / 3) + item(THIRDS, thirds % 3);
   return written === 0 ? 0 : Math.sign(stops) * written;
 }
 
