@@ -11,7 +11,7 @@ import { ARCHETYPES } from '../camera/archetypes';
 import type { CameraProfile } from '../camera/profile';
 import type { Filter } from '../filters/kit';
 import type { Lamps } from '../light/lamps';
-import { cameraUnderWater } from '../light/underwater';
+import { cameraUnderWater } from '../camera/underWater';
 import { USUAL_SUN } from '../light/sun/sunLight';
 import { usualShakeDegPerSRms } from '../motion/shake';
 import { ACTIVITY_HABITS } from '../vocabulary/activities';

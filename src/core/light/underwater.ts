@@ -1,4 +1,3 @@
-import type { CameraProfile } from '../camera/profile';
 import { WATERS_PER_M } from '../vocabulary/waters';
 import type { Water } from '../vocabulary/waters';
 
@@ -36,20 +35,4 @@ export const MIRED_PER_M =
 export function viewBehindPortDeg(horizontalDeg: number): number {
   const half = Math.sin((Math.min(180, horizontalDeg) * Math.PI) / 360) / WATER_INDEX;
   return (2 * Math.asin(half) * 180) / Math.PI;
-}
-
-const under = new WeakMap<CameraProfile, CameraProfile>();
-
-/** A camera behind a flat port in water: every lens sees less. The same profile for the same camera. */
-export function cameraUnderWater(profile: CameraProfile): CameraProfile {
-  const known = under.get(profile);
-  if (known) return known;
-  const made = {
-    ...profile,
-    views: profile.views.map((view) =>
-      view.fromSphere ? view : { ...view, horizontalDeg: viewBehindPortDeg(view.horizontalDeg) },
-    ),
-  };
-  under.set(profile, made);
-  return made;
 }
